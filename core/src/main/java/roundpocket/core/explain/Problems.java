@@ -1,0 +1,62 @@
+package roundpocket.core.explain;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+
+/** Collects what is wrong with an input, so that all of it can be said at once. */
+public final class Problems {
+    private final List<Problem> found = new ArrayList<>();
+
+    public void add(Problem problem) {
+        found.add(problem);
+    }
+
+    /** Notes a problem unless {@code value} is a number from {@code limit.min} to {@code limit.max}. */
+    public void checkRange(String field, double value, Limit limit) {
+        if (!Double.isFinite(value) || value < limit.min() || value > limit.max()) {
+            add(new Problem(
+                    limit.code(),
+                    field,
+                    limit.template(),
+                    limit.remedy(),
+                    Map.of(
+                            "found", new Amount(Double.isFinite(value) ? value : 0, limit.unit()),
+                            "min", new Amount(limit.min(), limit.unit()),
+                            "max", new Amount(limit.max(), limit.unit()))));
+        }
+    }
+
+    /** Makes a part of the input; if it is refused, takes over its problems under {@code field}. */
+    public <T> Optional<T> collect(String field, Supplier<T> part) {
+        try {
+            return Optional.of(part.get());
+        } catch (Refusal refusal) {
+            refusal.problems().forEach(problem -> add(problem.within(field)));
+            return Optional.empty();
+        }
+    }
+
+    /** Throws what was collected, if anything was. */
+    public void throwIfAny() {
+        if (!found.isEmpty()) {
+            throw new Refusal(found);
+        }
+    }
+
+    /**
+     * A range with its words.
+     *
+     * @param code stable name for programs
+     * @param min smallest allowed value, in {@code unit}
+     * @param max largest allowed value, in {@code unit}
+     * @param unit unit of both
+     * @param template what is wrong, with {found}, {min} and {max}
+     * @param remedy what would help
+     */
+    public record Limit(String code, double min, double max, Unit unit, String template, String remedy) {}
+}

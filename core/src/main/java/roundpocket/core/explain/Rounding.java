@@ -1,0 +1,29 @@
+package roundpocket.core.explain;
+
+import java.util.function.DoubleUnaryOperator;
+
+/** The ways in which a count is made whole. */
+public enum Rounding {
+    NEAREST("to the nearest whole", v -> Math.floor(v + 0.5)),
+    DOWN("down to the whole below", v -> Math.floor(v + 1e-9)),
+    /** 62 lies midway between 60 and 64 and becomes 60. */
+    NEAREST_FOUR("to the nearest multiple of four, the smaller on a tie", v -> 4 * Math.ceil(v / 4 - 0.5 - 1e-12)),
+    /** For side counts, which are even: 15 becomes 14. */
+    DOWN_TO_EVEN("down to an even count", v -> 2 * Math.floor(v / 2 + 1e-9));
+
+    private final String words;
+    private final DoubleUnaryOperator function;
+
+    Rounding(String words, DoubleUnaryOperator function) {
+        this.words = words;
+        this.function = function;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    double apply(double value) {
+        return function.applyAsDouble(value) + 0.0; // + 0.0 turns a negative zero into zero
+    }
+}

@@ -1,0 +1,108 @@
+package roundpocket.core.explain;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The partial derivatives of a step: by the given values (what moves it) and by the values that are uncertain (how sure
+ * it is). Derivatives are central differences carried along the steps by the chain rule, so a value that enters twice,
+ * such as a gauge, is counted once and with its correlation.
+ *
+ * <p>Uncertainty: u² = Σ (∂f/∂xᵢ · uᵢ)² (law of propagation, JCGM 100:2008, 5.1.2).
+ */
+public final class Slopes {
+    private static final double RELATIVE_STEP = 1e-6;
+    /** Of inputs that move a value alike, the first is named, whatever the last digits of the differences. */
+    private static final double CLEARLY = 1 + 1e-6;
+
+    private static final Slopes NONE = new Slopes(List.of(), List.of());
+
+    /** One derivative: by which step, how steep, and that step's own standard uncertainty. */
+    private record Slope(Step by, double slope, double u) {}
+
+    private final List<Slope> byGiven;
+    private final List<Slope> byUncertain;
+
+    private Slopes(List<Slope> byGiven, List<Slope> byUncertain) {
+        this.byGiven = byGiven;
+        this.byUncertain = byUncertain;
+    }
+
+    static Slopes ofGiven(Given given, double u) {
+        List<Slope> movers = given.origin() == Origin.CONSTANT ? List.of() : List.of(new Slope(given, 1, 0));
+        List<Slope> uncertain = u > 0 ? List.of(new Slope(given, 1, u)) : List.of();
+        return movers.isEmpty() && uncertain.isEmpty() ? NONE : new Slopes(movers, uncertain);
+    }
+
+    static Slopes ofComputed(Computed step, double[] in, Step ownUncertainty) {
+        List<Slope> movers = new ArrayList<>();
+        List<Slope> uncertain = new ArrayList<>();
+        for (int i = 0; i < in.length; i++) {
+            Slopes inner = step.inputs().get(i).slopes();
+            if (inner.byGiven.isEmpty() && inner.byUncertain.isEmpty()) {
+                continue;
+            }
+            double outer = derivative(step.rule(), in, i);
+            chain(movers, inner.byGiven, outer);
+            chain(uncertain, inner.byUncertain, outer);
+        }
+        if (ownUncertainty != null) {
+            uncertain.clear();
+            uncertain.add(new Slope(step, 1, ownUncertainty.value()));
+        }
+        return new Slopes(movers, uncertain);
+    }
+
+    private static double derivative(Rule rule, double[] in, int i) {
+        double at = in[i];
+        double h = RELATIVE_STEP * Math.max(Math.abs(at), 1e-3);
+        in[i] = at + h;
+        double above = rule.apply(in);
+        in[i] = at - h;
+        double below = rule.apply(in);
+        in[i] = at;
+        return (above - below) / (2 * h);
+    }
+
+    private static void chain(List<Slope> into, List<Slope> inner, double outer) {
+        for (Slope slope : inner) {
+            add(into, new Slope(slope.by, slope.slope * outer, slope.u));
+        }
+    }
+
+    private static void add(List<Slope> into, Slope slope) {
+        for (int i = 0; i < into.size(); i++) {
+            Slope there = into.get(i);
+            if (there.by == slope.by) {
+                into.set(i, new Slope(there.by, there.slope + slope.slope, there.u));
+                return;
+            }
+        }
+        into.add(slope);
+    }
+
+    /** The slopes of a value that has been decided on: what moved it stays known, but it is now exact. */
+    Slopes decided() {
+        return new Slopes(byGiven, List.of());
+    }
+
+    double standardUncertainty() {
+        double sum = 0;
+        for (Slope slope : byUncertain) {
+            sum += slope.slope * slope.u * slope.slope * slope.u;
+        }
+        return Math.sqrt(sum);
+    }
+
+    Optional<Step.Influence> strongest() {
+        Step.Influence best = null;
+        for (Slope slope : byGiven) {
+            double change = slope.slope * slope.by.value() / 100;
+            if (best == null || Math.abs(change) > Math.abs(best.changePerCent()) * CLEARLY) {
+                best = new Step.Influence((Given) slope.by, change);
+            }
+        }
+        return Optional.ofNullable(best).filter(influence -> Math.abs(influence.changePerCent()) > 1e-9);
+    }
+}

@@ -1,0 +1,77 @@
+package roundpocket.core.explain;
+
+import java.util.List;
+import java.util.Optional;
+import roundpocket.core.measure.Unit;
+
+/**
+ * A value and how it came about. Steps form a tree (shared branches are the same object) that ends in what was given.
+ * Two steps are the same only when they are the same object.
+ */
+public abstract sealed class Step permits Given, Computed, Rounded {
+    private final String label;
+    private final double value;
+    private final Unit unit;
+
+    Step(String label, double value, Unit unit) {
+        this.label = label;
+        this.value = value;
+        this.unit = unit;
+    }
+
+    /** What the value is, in the field's words. */
+    public final String label() {
+        return label;
+    }
+
+    public final double value() {
+        return value;
+    }
+
+    public final Unit unit() {
+        return unit;
+    }
+
+    /** The steps this one was made from, in the order of the rule's symbols; empty for what was given. */
+    public abstract List<Step> inputs();
+
+    /** How the value answers to each source of it; see {@link Slopes}. */
+    abstract Slopes slopes();
+
+    /** The value as a whole number. Throws when it is not one. */
+    public final int count() {
+        int whole = (int) Math.rint(value());
+        if (Math.abs(whole - value) > 1e-9) {
+            throw new IllegalStateException(label + " is not a whole number: " + value);
+        }
+        return whole;
+    }
+
+    /** Standard uncertainty, in the unit of the value; 0 where the value is exact. */
+    public final double standardUncertainty() {
+        return slopes().standardUncertainty();
+    }
+
+    /** Half the width of the 95 % interval, in the unit of the value: 1.96 standard uncertainties. */
+    public final double plusMinus95() {
+        return 1.96 * standardUncertainty();
+    }
+
+    /** The input that moves this value most when each is changed by the same share, and by how much. */
+    public final Optional<Influence> strongestInput() {
+        return slopes().strongest();
+    }
+
+    /**
+     * What one per cent more of an input does.
+     *
+     * @param input the given value
+     * @param changePerCent change of the result, in its own unit, for one per cent more of the input
+     */
+    public record Influence(Given input, double changePerCent) {}
+
+    @Override
+    public String toString() {
+        return label + " = " + value + " " + unit.symbol();
+    }
+}

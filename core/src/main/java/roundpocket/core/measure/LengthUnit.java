@@ -1,0 +1,22 @@
+package roundpocket.core.measure;
+
+import java.util.Locale;
+
+/** How a reader wants lengths written: centimetres with one decimal, or inches to the nearest eighth. */
+public enum LengthUnit {
+    CM {
+        @Override
+        public String text(double mm) {
+            return String.format(Locale.ROOT, "%.1f cm", mm / 10);
+        }
+    },
+    INCH {
+        @Override
+        public String text(double mm) {
+            return Eighths.text(Math.round(mm / Length.INCH_MM * 8)) + " in";
+        }
+    };
+
+    /** The length {@code mm}, in millimetres, as this reader wants it, with its unit. */
+    public abstract String text(double mm);
+}

@@ -1,0 +1,21 @@
+package roundpocket.core.plan;
+
+/** The parts of a sock, from the toe up, and last what is neither knitted rounds nor on the tape. */
+public enum Section {
+    TOE("toe"),
+    FOOT("foot"),
+    HEEL("heel"),
+    LEG("leg"),
+    CUFF("cuff"),
+    ENDS("bind-off and tails");
+
+    private final String title;
+
+    Section(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,13 @@
+package roundpocket.core.plan;
+
+import roundpocket.core.explain.Step;
+
+/**
+ * What one section of one sock takes.
+ *
+ * @param section which section
+ * @param stitches stitches worked
+ * @param metres metres of yarn
+ * @param grams grams of yarn, with its uncertainty
+ */
+public record SectionYarn(Section section, Step stitches, Step metres, Step grams) {}

@@ -1,0 +1,51 @@
+package roundpocket.core.sock;
+
+import static roundpocket.core.explain.Rule.example;
+
+import java.util.List;
+import roundpocket.core.explain.Rule;
+import roundpocket.core.explain.Source;
+
+/** The rules of the stitch count. */
+public final class SockRules {
+    static final Rule IDEAL_STITCHES = new Rule(
+            "sock.ideal-stitches",
+            "stitches that would fit exactly",
+            "girth × (1 − smaller) × gauge ÷ 100 mm",
+            List.of("girth", "smaller", "gauge"),
+            Source.practice("a sock is knitted 10 to 20 % smaller than the foot round the ball"),
+            in -> in[0] * (1 - in[1]) * in[2] / 100,
+            example(64.8, 1e-9, 228.6, 0.1, 72 / 228.6 * 100));
+
+    static final Rule HALF = new Rule(
+            "sock.half",
+            "stitches of the sole or of the instep",
+            "stitches ÷ 2",
+            List.of("stitches"),
+            Source.practice("the tube is divided evenly"),
+            in -> in[0] / 2,
+            example(32.0, 1e-9, 64.0));
+
+    static final Rule FINISHED_GIRTH = new Rule(
+            "sock.finished-girth",
+            "girth of the tube, not stretched",
+            "stitches ÷ gauge × 100 mm",
+            List.of("stitches", "gauge"),
+            Source.derived("stitches over stitches in 10 cm"),
+            in -> in[0] / in[1] * 100,
+            example(203.2, 1e-6, 64.0, 80 / 2.54));
+
+    static final Rule REAL_EASE = new Rule(
+            "sock.real-ease",
+            "how much smaller the sock really is",
+            "1 − tube ÷ girth",
+            List.of("tube", "girth"),
+            Source.derived("negative ease as a share of the foot; a 7 in sock on a 9 in foot is 22 % smaller"),
+            in -> 1 - in[0] / in[1],
+            example(0.2222, 1e-4, 7.0, 9.0));
+
+    /** Every rule of this package. */
+    public static final List<Rule> ALL = List.of(IDEAL_STITCHES, HALF, FINISHED_GIRTH, REAL_EASE);
+
+    private SockRules() {}
+}

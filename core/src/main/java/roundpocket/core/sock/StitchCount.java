@@ -1,0 +1,103 @@
+package roundpocket.core.sock;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.swatch.Gauge;
+
+/**
+ * The stitches of the tube. Always a multiple of four: both halves stay even, a 2×2 rib closes and the four decreases of
+ * a round come out.
+ *
+ * @param ideal stitches that would fit exactly, seldom whole
+ * @param stitches stitches in the tube, 16 to 400
+ * @param half stitches of the sole or of the instep
+ * @param finishedGirth girth of the tube, in millimetres
+ * @param realEase how much smaller than the foot the tube really is, as a ratio
+ * @param neighbours the counts next to it, and itself, each with the ease it gives
+ */
+public record StitchCount(
+        Step ideal, Step stitches, Step half, Step finishedGirth, Step realEase, List<Neighbour> neighbours) {
+    public static final int FEWEST = 16;
+    public static final int MOST = 400;
+    private static final Source BY_FOURS = Source.practice("the next multiple of four");
+
+    /**
+     * A stitch count that could be taken.
+     *
+     * @param stitches a multiple of four
+     * @param realEase how much smaller than the foot the tube would be, as a ratio
+     */
+    public record Neighbour(int stitches, Step realEase) {}
+
+    /**
+     * Decides the stitch count.
+     *
+     * @param girth round the ball, in millimetres
+     * @param ease how much smaller the sock is to be, as a ratio from 0 to 0.25
+     * @param chosen the knitter's own count, which wins over the ease
+     */
+    public static StitchCount of(Step girth, Step ease, Gauge gauge, Optional<Given> chosen) {
+        Step ideal = Computed.of(
+                "stitches that would fit exactly",
+                Unit.STITCHES,
+                SockRules.IDEAL_STITCHES,
+                girth,
+                ease,
+                gauge.stitches());
+        Step stitches = chosen.<Step>map(own -> own)
+                .orElseGet(() -> Rounded.of(
+                        "stitches in the tube",
+                        ideal,
+                        Rounding.NEAREST_FOUR,
+                        "by fours both halves stay even, a 2×2 rib closes and four decreases a round come out"));
+        int count = stitches.count();
+        refuseUnlessPossible(count);
+        Step tube = tube(stitches, gauge);
+        Step realEase = ease(tube, girth);
+        List<Neighbour> neighbours = IntStream.of(count - 4, count, count + 4)
+                .filter(n -> n >= FEWEST && n <= MOST)
+                .mapToObj(n -> new Neighbour(n, n == count ? realEase : easeOf(n, girth, gauge)))
+                .toList();
+        Step half = Computed.of("stitches of the sole, and of the instep", Unit.STITCHES, SockRules.HALF, stitches);
+        return new StitchCount(ideal, stitches, half, tube, realEase, neighbours);
+    }
+
+    private static Step easeOf(int stitches, Step girth, Gauge gauge) {
+        Given count = Given.constant(stitches + " stitches", stitches, Unit.STITCHES, BY_FOURS);
+        return ease(tube(count, gauge), girth);
+    }
+
+    private static Step tube(Step stitches, Gauge gauge) {
+        return Computed.of("girth of the tube", Unit.MILLIMETRES, SockRules.FINISHED_GIRTH, stitches, gauge.stitches());
+    }
+
+    private static Step ease(Step tube, Step girth) {
+        return Computed.of("smaller than the foot by", Unit.PERCENT, SockRules.REAL_EASE, tube, girth);
+    }
+
+    private static void refuseUnlessPossible(int count) {
+        if (count < FEWEST || count > MOST) {
+            throw new Refusal(List.of(new Problem(
+                    "sock.stitches.range",
+                    "foot.ballGirthMm",
+                    "This girth and gauge ask for {found}; a tube can have {min} to {max}.",
+                    "Check the girth and the stitch count of the swatch.",
+                    Map.of(
+                            "found", Amount.stitches(count),
+                            "min", Amount.stitches(FEWEST),
+                            "max", Amount.stitches(MOST)))));
+        }
+    }
+}

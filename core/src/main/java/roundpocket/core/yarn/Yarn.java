@@ -1,0 +1,91 @@
+package roundpocket.core.yarn;
+
+import java.util.Map;
+import java.util.OptionalDouble;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+
+/**
+ * A yarn as its label gives it.
+ *
+ * @param lengthM metres in {@code massG}, 1 to 10 000 m
+ * @param massG the grams the length is given for, 1 to 5000 g
+ * @param onHandG grams in the basket, where known, 0 to 5000 g
+ * @param assumed whether nobody named a yarn and the usual one stands in for it
+ */
+public record Yarn(double lengthM, double massG, OptionalDouble onHandG, boolean assumed) {
+    private static final Limit LENGTH = new Limit(
+            "yarn.length.range",
+            1,
+            10_000,
+            Unit.METRES,
+            "{found} of yarn is outside what a label says: {min} to {max}.",
+            "Copy the metres from the label.");
+    private static final Limit MASS = new Limit(
+            "yarn.mass.range",
+            1,
+            5_000,
+            Unit.GRAMS,
+            "{found} is outside what a label says: {min} to {max}.",
+            "Copy the grams from the label.");
+    private static final Limit ON_HAND = new Limit(
+            "yarn.on-hand.range",
+            0,
+            5_000,
+            Unit.GRAMS,
+            "{found} at hand cannot be: {min} to {max}.",
+            "Weigh the cakes without the bowl.");
+    private static final double FINEST_TEX = 50;
+    private static final double THICKEST_TEX = 2_000;
+
+    public Yarn(double lengthM, double massG, OptionalDouble onHandG) {
+        this(lengthM, massG, onHandG, false);
+    }
+
+    /** The usual sock yarn, 420 m in 100 g, for a plan in which none is named yet. */
+    public static Yarn usual() {
+        return new Yarn(420, 100, OptionalDouble.empty(), true);
+    }
+
+    public Yarn {
+        Problems problems = new Problems();
+        problems.checkRange("lengthM", lengthM, LENGTH);
+        problems.checkRange("massG", massG, MASS);
+        onHandG.ifPresent(grams -> problems.checkRange("onHandG", grams, ON_HAND));
+        problems.throwIfAny();
+        double tex = massG / lengthM * 1000;
+        if (tex < FINEST_TEX || tex > THICKEST_TEX) {
+            problems.add(new Problem(
+                    "yarn.fineness.range",
+                    "lengthM",
+                    "{length} in {mass} is not a yarn that socks are knitted from: {min} to {max} in 100 g.",
+                    "Check that metres and grams are of the same ball.",
+                    Map.of(
+                            "length", new Amount(lengthM, Unit.METRES),
+                            "mass", new Amount(massG, Unit.GRAMS),
+                            "min", new Amount(100_000 / THICKEST_TEX, Unit.METRES),
+                            "max", new Amount(100_000 / FINEST_TEX, Unit.METRES))));
+        }
+        problems.throwIfAny();
+    }
+
+    /** Grams in a kilometre, in tex. */
+    public Step fineness() {
+        return Computed.of(
+                "fineness of the yarn",
+                Unit.TEX,
+                YarnRules.FINENESS,
+                label("label mass", massG, Unit.GRAMS, "yarn.massG"),
+                label("label length", lengthM, Unit.METRES, "yarn.lengthM"));
+    }
+
+    private Given label(String label, double value, Unit unit, String field) {
+        return assumed ? Given.choice(label, value, unit, true, field) : Given.measured(label, value, unit, field);
+    }
+}

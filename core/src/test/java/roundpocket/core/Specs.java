@@ -1,0 +1,94 @@
+package roundpocket.core;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Random;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.measure.Length;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.swatch.Reading;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.yarn.Yarn;
+
+/** Specifications for tests: a good one, changed ones, and random valid ones. */
+public final class Specs {
+    public static final Yarn SOCK_YARN = new Yarn(420, 100, OptionalDouble.of(100));
+
+    private Specs() {}
+
+    /** The whole example of the trade: foot 9½ in, 8 stitches and 10 rounds an inch, an 8 in tube, leg 5 in. */
+    public static SockSpec wholeExample() {
+        double ballMm = Length.ofInches(9).mm();
+        return new SockSpec(
+                new Foot(Length.ofInches(9.5).mm(), ballMm),
+                swatch(32, 40, Length.ofInches(4).mm()),
+                SOCK_YARN,
+                new Choices(
+                        OptionalDouble.of(1 - 8.0 / 9.0),
+                        OptionalInt.empty(),
+                        OptionalDouble.of(Length.ofInches(5).mm()),
+                        OptionalInt.of(4),
+                        OptionalInt.of(4),
+                        OptionalInt.of(15)));
+    }
+
+    public static Swatch swatch(double stitches, double rounds, double spanMm) {
+        return new Swatch(List.of(new Reading(stitches, spanMm)), List.of(new Reading(rounds, spanMm)));
+    }
+
+    /** A foot in usual choices at 31 stitches and 43 rounds to 10 cm. */
+    public static SockSpec usual(double lengthMm, double ballMm) {
+        return new SockSpec(new Foot(lengthMm, ballMm), swatch(31, 43, 100), SOCK_YARN, Choices.usual());
+    }
+
+    /** A tube of so many stitches on a usual foot. */
+    public static SockSpec tubeOf(int stitches, int plainRounds) {
+        return new SockSpec(
+                new Foot(260, 230),
+                swatch(31, 43, 100),
+                SOCK_YARN,
+                new Choices(
+                        OptionalDouble.empty(),
+                        OptionalInt.of(stitches),
+                        OptionalDouble.empty(),
+                        OptionalInt.of(plainRounds),
+                        OptionalInt.of(plainRounds),
+                        OptionalInt.empty()));
+    }
+
+    /** A valid specification anywhere in the range of what is knitted; its plan may still find no room. */
+    public static SockSpec random(Random random) {
+        double length = between(random, 130, 320);
+        return randomFor(random, length, length * between(random, 0.8, 1.15));
+    }
+
+    /** As {@link #random}, with the foot given. */
+    public static SockSpec randomFor(Random random, double lengthMm, double ballMm) {
+        double stitchGauge = between(random, 20, 48);
+        double roundGauge = stitchGauge * between(random, 1.15, 1.6);
+        int readings = 1 + random.nextInt(4);
+        return new SockSpec(
+                new Foot(lengthMm, ballMm),
+                new Swatch(readings(random, readings, stitchGauge), readings(random, readings, roundGauge)),
+                new Yarn(between(random, 300, 500), 100, OptionalDouble.of(between(random, 40, 200))),
+                new Choices(
+                        random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(between(random, 0, 0.25)),
+                        OptionalInt.empty(),
+                        OptionalDouble.of(between(random, 80, 300)),
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(9)),
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(6)),
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(10 + random.nextInt(10))));
+    }
+
+    private static List<Reading> readings(Random random, int number, double gauge) {
+        return random.doubles(number, 50, 120)
+                .mapToObj(span -> new Reading(gauge * span / 100 * between(random, 0.98, 1.02), span))
+                .toList();
+    }
+
+    private static double between(Random random, double from, double to) {
+        return from + (to - from) * random.nextDouble();
+    }
+}

@@ -1,0 +1,143 @@
+package roundpocket.core.explain;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import net.objecthunter.exp4j.Expression;
+import net.objecthunter.exp4j.ExpressionBuilder;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.PlanRules;
+
+public class StepTest {
+    private static final Rule PRODUCT = new Rule(
+            "test.product",
+            "product",
+            "a × b",
+            List.of("a", "b"),
+            Source.derived("test"),
+            in -> in[0] * in[1],
+            Rule.example(6.0, 0, 2.0, 3.0));
+
+    private static Given uncertain(double value, double u) {
+        return Given.uncertain("x", value, Unit.NUMBER, u, Source.derived("test"));
+    }
+
+    @DataProvider
+    public Object[][] rules() {
+        return PlanRules.EVERY.stream()
+                .map(rule -> new Object[] {rule.id(), rule})
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "rules")
+    public void ruleGivesItsWorkedExample(String id, Rule rule) {
+        double[] in = rule.example().in().stream().mapToDouble(d -> d).toArray();
+        assertThat(rule.apply(in))
+                .isCloseTo(rule.example().result(), within(rule.example().tolerance()));
+    }
+
+    /** The text a reader sees, evaluated by exp4j 0.4.8, gives what the function gives. */
+    @Test(dataProvider = "rules")
+    public void formulaTextSaysWhatTheFunctionDoes(String id, Rule rule) {
+        if (rule.takesMany() || rule.formula().contains("larger of")) {
+            return; // told in a sentence; the worked example holds it
+        }
+        Expression text = new ExpressionBuilder(rule.formula()
+                        .replace('×', '*')
+                        .replace('÷', '/')
+                        .replace('−', '-')
+                        .replace("√", "sqrt")
+                        .replace(" mm", ""))
+                .variables(rule.symbols().toArray(String[]::new))
+                .build();
+        Random random = new Random(7);
+        for (int i = 0; i < 20; i++) {
+            double[] in = random.doubles(rule.symbols().size(), 0.5, 90).toArray();
+            for (int k = 0; k < in.length; k++) {
+                text.setVariable(rule.symbols().get(k), in[k]);
+            }
+            assertThat(text.evaluate()).isCloseTo(rule.apply(in), within(1e-9 * Math.abs(rule.apply(in)) + 1e-12));
+        }
+    }
+
+    @Test
+    public void everyRuleHasItsOwnNameAndASource() {
+        assertThat(PlanRules.EVERY).extracting(Rule::id).doesNotHaveDuplicates();
+        assertThat(PlanRules.EVERY)
+                .allSatisfy(rule -> assertThat(rule.source().text()).isNotBlank());
+    }
+
+    /** JCGM 100:2008, 5.1.2: (u/y)² = (u₁/x₁)² + (u₂/x₂)² for a product of independent values. */
+    @Test
+    public void uncertaintyOfAProductFollowsTheLawOfPropagation() {
+        Step product = Computed.of("p", Unit.NUMBER, PRODUCT, uncertain(4, 0.2), uncertain(5, 0.1));
+        assertThat(product.standardUncertainty()).isCloseTo(20 * Math.hypot(0.2 / 4, 0.1 / 5), within(1e-6));
+        assertThat(product.plusMinus95()).isCloseTo(1.96 * product.standardUncertainty(), within(1e-12));
+    }
+
+    /** The square of one value moves twice as much as it; two independent ones would only move √2 times as much. */
+    @Test
+    public void aValueThatEntersTwiceIsCountedWithItsCorrelation() {
+        Given x = uncertain(4, 0.2);
+        assertThat(Computed.of("x²", Unit.NUMBER, PRODUCT, x, x).standardUncertainty())
+                .isCloseTo(2 * 4 * 0.2, within(1e-6));
+    }
+
+    @Test
+    public void aRoundedCountIsExactButStillKnowsWhatMovedIt() {
+        Given x = Given.measured("x", 7.6, Unit.ROUNDS, "x");
+        Step product = Computed.of("p", Unit.ROUNDS, PRODUCT, x, uncertain(5, 0.1));
+        Step whole = Rounded.of("p", product, Rounding.NEAREST, "whole");
+        assertThat(product.standardUncertainty()).isPositive();
+        assertThat(whole.standardUncertainty()).isZero();
+        assertThat(whole.strongestInput()).hasValueSatisfying(influence -> {
+            assertThat(influence.input()).isSameAs(x);
+            assertThat(influence.changePerCent()).isCloseTo(0.38, within(1e-6));
+        });
+    }
+
+    @DataProvider
+    public Object[][] roundings() {
+        return new Object[][] {
+            {Rounding.NEAREST, 41.5, 42.0},
+            {Rounding.NEAREST, 41.49, 41.0},
+            {Rounding.NEAREST, -0.3, 0.0},
+            {Rounding.DOWN, 5.99, 5.0},
+            {Rounding.DOWN, 6.0, 6.0},
+            {Rounding.NEAREST_FOUR, 62.0, 60.0},
+            {Rounding.NEAREST_FOUR, 62.01, 64.0},
+            {Rounding.NEAREST_FOUR, 66.0, 64.0},
+            {Rounding.NEAREST_FOUR, 64.0, 64.0},
+            {Rounding.DOWN_TO_EVEN, 15.0, 14.0},
+            {Rounding.DOWN_TO_EVEN, 16.0, 16.0},
+        };
+    }
+
+    @Test(dataProvider = "roundings")
+    public void countsAreMadeWholeAsTheTradeDoes(Rounding rounding, double value, double expected) {
+        assertThat(rounding.apply(value)).isEqualTo(expected);
+        assertThat(1 / rounding.apply(value)).isNotEqualTo(Double.NEGATIVE_INFINITY);
+    }
+
+    @Test
+    public void noStepHoldsWhatIsNotANumber() {
+        Given zero = Given.measured("zero", 0, Unit.NUMBER, "x");
+        Rule reciprocal = new Rule(
+                "test.reciprocal",
+                "",
+                "1 ÷ a",
+                List.of("a"),
+                Source.derived("test"),
+                in -> 1 / in[0],
+                Rule.example(1.0, 0, 1.0));
+        assertThatThrownBy(() -> Computed.of("r", Unit.NUMBER, reciprocal, zero))
+                .hasMessageContaining("no number");
+        assertThatThrownBy(() -> Given.measured("x", 1.5, Unit.ROUNDS, "x").count())
+                .hasMessageContaining("whole number");
+    }
+}

@@ -1,0 +1,212 @@
+package roundpocket.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.testng.Reporter;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Origin;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Step;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.shaping.ShapingRound;
+
+/** What holds of every plan, tried on many random specifications. */
+public class PlanPropertiesTest {
+    private static final long SEED = 20261123L;
+    private static final int WANTED = 2_500;
+
+    private final List<SockSpec> specs = new ArrayList<>();
+    private final List<SockPlan> plans = new ArrayList<>();
+
+    @BeforeClass
+    public void planMany() {
+        Random random = new Random(SEED);
+        int refused = 0;
+        while (plans.size() < WANTED) {
+            SockSpec spec = Specs.random(random);
+            Optional<SockPlan> plan = planned(spec);
+            if (plan.isPresent()) {
+                specs.add(spec);
+                plans.add(plan.get());
+            } else {
+                refused++;
+            }
+        }
+        Reporter.log("seed " + SEED + ": " + plans.size() + " plans, " + refused + " had no room", true);
+        assertThat(refused).isLessThan(WANTED / 10);
+    }
+
+    private static Optional<SockPlan> planned(SockSpec spec) {
+        try {
+            return Optional.of(spec.plan());
+        } catch (Refusal noRoom) {
+            assertThat(noRoom.problems()).allMatch(p -> p.code().endsWith("no-room"));
+            return Optional.empty();
+        }
+    }
+
+    @Test
+    public void stitchesAreAMultipleOfFourAndBothSidesAreEqual() {
+        assertThat(plans).allSatisfy(plan -> {
+            int stitches = plan.stitchCount().stitches().count();
+            assertThat(stitches % 4).isZero();
+            assertThat(plan.stitchCount().half().count() * 2).isEqualTo(stitches);
+            assertThat(plan.opening().below().count())
+                    .isEqualTo(plan.opening().above().count());
+            assertThat(plan.opening().live().count()).isEqualTo(stitches);
+        });
+    }
+
+    @Test
+    public void theNearestCountIsTaken() {
+        assertThat(plans)
+                .allSatisfy(plan -> assertThat(plan.stitchCount().stitches().value())
+                        .isCloseTo(plan.stitchCount().ideal().value(), within(2.0 + 1e-9)));
+    }
+
+    @Test
+    public void roundsOfTheSectionsAddUp() {
+        assertThat(plans).allSatisfy(plan -> {
+            int sum = plan.toe().rounds().count()
+                    + plan.tube().footRounds().count()
+                    + plan.tube().legRounds().count()
+                    + plan.choices().cuff().count();
+            assertThat(plan.tube().allRounds().count()).isEqualTo(sum);
+            assertThat(plan.axis()).hasSize(sum);
+            assertThat(plan.axis()).extracting(AxisRound::round).isSorted();
+            assertThat(plan.axis().get(plan.tube().openingRound().count() - 1).counted())
+                    .isEqualTo(plan.tube().footRounds().count());
+            assertThat(plan.axis().get(0).counted())
+                    .isEqualTo(plan.toe().rounds().count());
+        });
+    }
+
+    @Test
+    public void theDrawingEndsWhereTheTapeDoes() {
+        assertThat(plans).allSatisfy(plan -> {
+            Outline outline = plan.outline();
+            Outline.Span cuff = outline.spans().get(3);
+            assertThat(cuff.toRound()).isEqualTo(plan.tube().allRounds().count());
+            assertThat(cuff.toMm()).isCloseTo(outline.lengthMm(), within(1e-9));
+            assertThat(outline.spans().get(1).toMm()).isCloseTo(outline.openingMm(), within(1e-9));
+            assertThat(outline.heel().get(plan.heel().rounds().count()).depthMm())
+                    .isCloseTo(plan.heel().depth().value(), within(1e-9));
+            assertThat(2 * outline.widthMm())
+                    .isCloseTo(plan.stitchCount().finishedGirth().value(), within(1e-9));
+        });
+    }
+
+    @Test
+    public void theSockIsAsLongAsTheFootToHalfARound() {
+        for (int i = 0; i < plans.size(); i++) {
+            double halfRound = 50 / plans.get(i).gauge().rounds().value();
+            assertThat(plans.get(i).tube().sockFoot().value())
+                    .isCloseTo(specs.get(i).foot().lengthMm(), within(halfRound + 1e-9));
+        }
+    }
+
+    @Test
+    public void shapingsCloseByTwosToTheirGraft() {
+        assertThat(plans).allSatisfy(plan -> {
+            closes(plan.heel(), plan.stitchCount().half().count());
+            closes(plan.toe(), plan.stitchCount().half().count());
+        });
+    }
+
+    private static void closes(Shaping shaping, int side) {
+        int before = side;
+        int worked = 0;
+        for (ShapingRound round : shaping.list()) {
+            assertThat(round.side()).isEqualTo(before - (round.decrease() ? 2 : 0));
+            before = round.side();
+            worked += round.stitches();
+        }
+        assertThat(shaping.list()).hasSize(shaping.rounds().count());
+        assertThat(shaping.closingSide().count()).isEqualTo(before);
+        assertThat(shaping.stitchesWorked().count()).isEqualTo(worked);
+        assertThat(side / 2 - before).isBetween(0, 1);
+    }
+
+    @Test
+    public void yarnOfTheSectionsAddsUpAndNothingIsFree() {
+        assertThat(plans).allSatisfy(plan -> {
+            double sum = plan.yarn().sections().stream()
+                    .mapToDouble(s -> s.grams().value())
+                    .sum();
+            assertThat(plan.yarn().sockGrams().value()).isCloseTo(sum, within(1e-9));
+            assertThat(plan.yarn().pairGrams().value()).isCloseTo(2 * sum, within(1e-9));
+            assertThat(plan.yarn().sections())
+                    .allSatisfy(s -> assertThat(s.grams().value()).isPositive());
+            double used =
+                    plan.axis().stream().mapToDouble(AxisRound::usedG).max().orElseThrow();
+            double ends = plan.yarn().of(Section.ENDS).grams().value();
+            assertThat(used + ends).isCloseTo(sum, within(1e-9));
+        });
+    }
+
+    @Test
+    public void moreFootNeverGivesFewerRounds() {
+        Random random = new Random(SEED);
+        for (int i = 0; i < WANTED; i++) {
+            double length = 200 + 80 * random.nextDouble();
+            long seed = random.nextLong();
+            SockSpec shorter = Specs.randomFor(new Random(seed), length, 220);
+            Foot longer = new Foot(length + 30 * random.nextDouble(), 220);
+            SockPlan plan = shorter.plan();
+            SockPlan more = new SockSpec(longer, shorter.swatch(), shorter.yarn(), shorter.choices()).plan();
+            assertThat(more.tube().openingRound().count())
+                    .isGreaterThanOrEqualTo(plan.tube().openingRound().count());
+            assertThat(more.tube().tubeRounds().count())
+                    .isGreaterThanOrEqualTo(plan.tube().tubeRounds().count());
+        }
+    }
+
+    @Test
+    public void workingsEndInInputsAndEveryRuleIsKnown() {
+        assertThat(plans.subList(0, 200)).allSatisfy(plan -> {
+            Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+            walk(plan.yarn().leftOver().orElseThrow(), seen);
+            walk(plan.tube().sockFoot(), seen);
+            walk(plan.tube().allLength(), seen);
+            walk(plan.opening().comesOut(), seen);
+            walk(plan.stitchCount().realEase(), seen);
+            assertThat(seen).hasSizeGreaterThan(40);
+        });
+    }
+
+    private static void walk(Step step, Set<Step> seen) {
+        if (!seen.add(step)) {
+            return;
+        }
+        assertThat(Double.isFinite(step.value())).isTrue();
+        assertThat(step.label()).isNotBlank();
+        if (step instanceof Given given) {
+            assertThat(given.field().isPresent()).isEqualTo(given.origin() != Origin.CONSTANT);
+            assertThat(given.source().isPresent()).isEqualTo(given.origin() == Origin.CONSTANT);
+        } else if (step instanceof Computed computed) {
+            assertThat(PlanRules.EVERY).contains(computed.rule());
+            assertThat(computed.rule().takesMany()
+                            || computed.rule().symbols().size()
+                                    == computed.inputs().size())
+                    .isTrue();
+            assertThat(computed.inputs()).isNotEmpty();
+        } else if (step instanceof Rounded rounded) {
+            assertThat(rounded.reason()).isNotBlank();
+        }
+        step.inputs().forEach(input -> walk(input, seen));
+    }
+}

@@ -1,0 +1,126 @@
+package roundpocket.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.swatch.Reading;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.yarn.Yarn;
+
+public class RefusalTest {
+    private static final OptionalInt NONE = OptionalInt.empty();
+    private static final OptionalDouble USUAL = OptionalDouble.empty();
+
+    private static Runnable choices(double ease, int stitches, double legMm, int heelPlain, int cuff) {
+        return () -> new Choices(
+                OptionalDouble.of(ease),
+                stitches == 0 ? NONE : OptionalInt.of(stitches),
+                OptionalDouble.of(legMm),
+                OptionalInt.of(heelPlain),
+                OptionalInt.of(heelPlain),
+                OptionalInt.of(cuff));
+    }
+
+    private static Runnable plan(SockSpec spec, Foot foot, Choices choices) {
+        return () -> new SockSpec(foot, spec.swatch(), spec.yarn(), choices).plan();
+    }
+
+    private static Runnable yarn(double lengthM, double massG, double onHandG) {
+        return () -> new Yarn(lengthM, massG, OptionalDouble.of(onHandG));
+    }
+
+    @DataProvider
+    public Object[][] refused() {
+        SockSpec good = Specs.usual(246, 231);
+        Choices longCuff = new Choices(USUAL, NONE, OptionalDouble.of(30), NONE, NONE, OptionalInt.of(40));
+        Runnable foot9 = () -> new Foot(90, 100);
+        Runnable foot45 = () -> new Foot(450, 240);
+        Runnable wide = () -> new Foot(200, 401);
+        Runnable thin = () -> new Foot(300, 140);
+        Runnable nan = () -> new Foot(Double.NaN, 230);
+        Runnable zero = () -> Specs.swatch(0, 43, 100);
+        Runnable threeHundred = () -> Specs.swatch(31, 300, 100);
+        Runnable tiny = () -> new Reading(3, 10);
+        Runnable noReading = () -> new Swatch(List.of(), List.of(new Reading(43, 100)));
+        return new Object[][] {
+            {foot9, "lengthMm", "A foot of 9.0 cm is outside what a plan can be made for: 10.0 cm to 36.0 cm."},
+            {foot45, "lengthMm", "A foot of 45.0 cm"},
+            {nan, "lengthMm", "10.0 cm to 36.0 cm"},
+            {wide, "ballGirthMm", "40.1 cm round the ball is more than twice the length of 20.0 cm; the limit is 40.0"},
+            {thin, "ballGirthMm", "less than half the length"},
+            {zero, "stitches[0].count", "0 stitches in 10 cm is not a gauge that socks are knitted at: 5"},
+            {threeHundred, "rounds[0].count", "300 rounds in 10 cm"},
+            {tiny, "spanMm", "A count over 1.0 cm says too little: count over 2.5 cm to 100.0 cm."},
+            {noReading, "stitches", "A gauge needs 1 to 20 readings; here are 0."},
+            {yarn(0.5, 100, 50), "lengthM", "0.5 m of yarn"},
+            {yarn(420, 0, 50), "massG", "0 g is outside what a label says: 1 g to 5000 g."},
+            {yarn(420, 100, -5), "onHandG", "-5 g at hand cannot be: 0 g to 5000 g."},
+            {yarn(9000, 100, 5), "lengthM", "9000 m in 100 g is not a yarn that socks are knitted from: 50 m to 2000 m"
+            },
+            {choices(0.4, 0, 125, 4, 15), "ease", "40 % smaller than the foot is outside what holds"},
+            {choices(0.1, 62, 125, 4, 15), "stitches", "62 stitches cannot be divided as a sock needs: take a"},
+            {choices(0.1, 62, 125, 4, 15), "stitches", "The nearest is 60 stitches."},
+            {choices(0.1, 404, 125, 4, 15), "stitches", "The nearest is 400 stitches."},
+            {choices(0.1, 0, 10, 4, 15), "legMm", "A leg of 1.0 cm above the opening"},
+            {choices(0.1, 0, 125, -1, 15), "heelPlainRounds", "-1 rounds plain before the heel's first decrease"},
+            {choices(0.1, 0, 125, 4, 2), "cuffRounds", "A cuff of 2 rounds is outside what can be planned: 4 rounds"},
+            {plan(good, new Foot(110, 190), plain(12, 12)), "foot.lengthMm", "A foot of 11.0 cm has no room for a toe"},
+            {plan(good, good.foot(), longCuff), "choices.legMm", "A leg of 3.0 cm above the opening has no room"},
+            {plan(good, new Foot(105, 80), plain(30, 4)), "foot.lengthMm", "measure again"},
+        };
+    }
+
+    private static Choices plain(int heel, int toe) {
+        return new Choices(USUAL, NONE, USUAL, OptionalInt.of(heel), OptionalInt.of(toe), NONE);
+    }
+
+    @Test(dataProvider = "refused")
+    public void refusalNamesTheFieldTheValueTheLimitAndWhatHelps(Runnable input, String field, String words) {
+        Refusal refusal = catchThrowableOfType(Refusal.class, input::run);
+        assertThat(refusal).as("nothing was refused").isNotNull();
+        assertThat(refusal.problems()).anySatisfy(problem -> {
+            assertThat(problem.field()).isEqualTo(field);
+            assertThat(problem.remedy()).isNotBlank();
+            assertThat(problem.message(LengthUnit.CM)).contains(words).doesNotContain("{", "}");
+        });
+    }
+
+    @Test
+    public void refusalSpeaksInchesToWhoReadsInches() {
+        Refusal refusal = catchThrowableOfType(Refusal.class, () -> new Foot(450, 240));
+        assertThat(refusal.message(LengthUnit.INCH)).contains("17 3/4 in").contains("3 7/8 in to 14 1/8 in");
+    }
+
+    @Test
+    public void everythingThatIsWrongIsSaidAtOnce() {
+        Problems problems = new Problems();
+        problems.collect("foot", () -> new Foot(90, 900));
+        problems.collect("yarn", () -> new Yarn(0, 0, USUAL));
+        Refusal refusal = catchThrowableOfType(Refusal.class, problems::throwIfAny);
+        assertThat(refusal.problems())
+                .extracting(p -> p.field())
+                .containsExactly("foot.lengthMm", "foot.ballGirthMm", "yarn.lengthM", "yarn.massG");
+    }
+
+    @Test
+    public void theLimitsThemselvesAreAllowed() {
+        assertThat(new Foot(100, 80)).isNotNull();
+        assertThat(new Foot(360, 450)).isNotNull();
+        assertThat(new Foot(200, 400)).isNotNull();
+        assertThat(new Foot(200, 100)).isNotNull();
+        assertThat(new Reading(5, 25)).isNotNull();
+        assertThat(Specs.swatch(100, 150, 100)).isNotNull();
+        choices(0.25, 400, 600, 30, 120).run();
+        choices(0, 16, 20, 0, 4).run();
+    }
+}

@@ -1,0 +1,34 @@
+package roundpocket.app.kept;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+
+/** What a name may be: 1 to 80 characters that can be seen. */
+public final class Names {
+    public static final int MOST_CHARACTERS = 80;
+
+    private Names() {}
+
+    /** The name without blanks around it; refused when nothing or too much is left. */
+    public static String checked(@Nullable String name, String field) {
+        String stripped =
+                name == null ? "" : name.replaceAll("\\p{Cntrl}+", " ").strip();
+        int length = stripped.codePointCount(0, stripped.length());
+        if (length < 1 || stripped.length() > MOST_CHARACTERS) {
+            throw new Refusal(List.of(new Problem(
+                    "name.length",
+                    field,
+                    "A name has 1 to {max} characters; this one has {found}.",
+                    "A word or two is enough.",
+                    Map.of(
+                            "max", new Amount(MOST_CHARACTERS, Unit.NUMBER),
+                            "found", new Amount(length, Unit.NUMBER)))));
+        }
+        return stripped;
+    }
+}

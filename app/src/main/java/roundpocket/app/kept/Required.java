@@ -1,0 +1,32 @@
+package roundpocket.app.kept;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Refusal;
+
+/** Parts that have to be there. */
+public final class Required {
+    private Required() {}
+
+    /** The part, or a refusal that says that it is missing. */
+    public static <T> T part(@Nullable T part) {
+        if (part == null) {
+            throw new Refusal(List.of(new Problem("missing", "", "This is missing.", "It is needed here.", Map.of())));
+        }
+        return part;
+    }
+
+    /** Hands the part on; if it is missing or refused, says so of {@code field}. */
+    public static <T> void in(String field, @Nullable T part, Consumer<T> use) {
+        Problems problems = new Problems();
+        problems.collect(field, () -> {
+            use.accept(part(part));
+            return field;
+        });
+        problems.throwIfAny();
+    }
+}

@@ -1,0 +1,83 @@
+package roundpocket.app.kept;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * One shelf: reads, writes and throws away, and never overwrites what somebody else wrote in between.
+ *
+ * @param <R> the row
+ * @param <W> what is written
+ * @param <V> what is read
+ */
+@Transactional
+public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
+    private final String what;
+    private final KeptRepository<R> repository;
+    private final Clock clock;
+
+    protected Shelf(String what, KeptRepository<R> repository, Clock clock) {
+        this.what = what;
+        this.repository = repository;
+        this.clock = clock;
+    }
+
+    /** A row with nothing in it. */
+    protected abstract R blank();
+
+    /** Checks what is written and puts it into the row. Throws a refusal and leaves the row alone when it cannot be. */
+    protected abstract void fill(R row, W write);
+
+    /** The row as it is read. */
+    protected abstract V view(R row);
+
+    @Transactional(readOnly = true)
+    public List<V> list() {
+        return repository.findAllByOrderByCreatedAtAscNameAsc().stream()
+                .map(this::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public V read(UUID id) {
+        return view(row(id));
+    }
+
+    public V create(W write) {
+        return store(blank(), write);
+    }
+
+    public V update(UUID id, W write) {
+        R row = row(id);
+        refuseWhenStale(row, write.version(), write);
+        return store(row, write);
+    }
+
+    /** Throws it away, provided that it is still as it was read. */
+    public void delete(UUID id, long version) {
+        R row = row(id);
+        refuseWhenStale(row, version, List.of());
+        repository.delete(row);
+    }
+
+    private V store(R row, W write) {
+        String name = Names.checked(write.name(), "name");
+        fill(row, write);
+        row.written(name, clock.instant());
+        return view(repository.saveAndFlush(row));
+    }
+
+    /** The row, or a refusal that says that it is gone. */
+    public R row(UUID id) {
+        return repository.findById(id).orElseThrow(() -> new NotKeptException(what, id));
+    }
+
+    private void refuseWhenStale(R row, @Nullable Long version, Object wanted) {
+        if (version == null || version != row.version()) {
+            throw new StaleException(what, view(row), wanted);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package roundpocket.app.pairs;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import roundpocket.app.plans.SpecPart;
+import roundpocket.core.plan.Outline;
+import roundpocket.core.plan.SockPlan;
+
+/**
+ * A pair as it is read.
+ *
+ * @param spec everything its plan is made from
+ * @param foot the foot its measures were taken from, where it is still on the shelf
+ * @param swatch likewise
+ * @param yarn likewise
+ * @param gist the little that a basket shows of its plan
+ */
+public record PairView(
+        UUID id,
+        long version,
+        String name,
+        Instant updatedAt,
+        SpecPart spec,
+        @Nullable LinkView foot,
+        @Nullable LinkView swatch,
+        @Nullable YarnLinkView yarn,
+        @Nullable GistView gist) {
+
+    /** Something on a shelf. */
+    public record LinkView(UUID id, String name) {}
+
+    /** A yarn on its shelf. */
+    public record YarnLinkView(UUID id, String name, String colour) {}
+
+    /**
+     * The little that a basket shows.
+     *
+     * @param stitches stitches in the tube
+     * @param footRounds rounds from the start of the tube to the opening
+     * @param tubeRounds rounds of the tube
+     * @param pairGrams grams in the pair
+     * @param outline the sock to scale
+     */
+    public record GistView(int stitches, int footRounds, int tubeRounds, double pairGrams, Outline outline) {
+        static GistView of(SockPlan plan) {
+            return new GistView(
+                    plan.stitchCount().stitches().count(),
+                    plan.tube().footRounds().count(),
+                    plan.tube().tubeRounds().count(),
+                    plan.yarn().pairGrams().value(),
+                    plan.outline());
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package roundpocket.app.pairs;
+
+import java.time.Clock;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import roundpocket.app.feet.FeetShelf;
+import roundpocket.app.feet.FootWrite;
+import roundpocket.app.kept.KeptRow;
+import roundpocket.app.kept.Names;
+import roundpocket.app.kept.Required;
+import roundpocket.app.kept.Shelf;
+import roundpocket.app.pairs.PairView.GistView;
+import roundpocket.app.pairs.PairView.LinkView;
+import roundpocket.app.pairs.PairView.YarnLinkView;
+import roundpocket.app.plans.SpecPart;
+import roundpocket.app.swatches.SwatchWrite;
+import roundpocket.app.swatches.SwatchesShelf;
+import roundpocket.app.yarns.YarnRow;
+import roundpocket.app.yarns.YarnsShelf;
+import roundpocket.core.explain.Refusal;
+
+/** Pairs. */
+@Service
+@Transactional
+public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
+    private final FeetShelf feet;
+    private final SwatchesShelf swatches;
+    private final YarnsShelf yarns;
+
+    PairsShelf(PairRepository repository, FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, Clock clock) {
+        super("pair", repository, clock);
+        this.feet = feet;
+        this.swatches = swatches;
+        this.yarns = yarns;
+    }
+
+    /** Keeps a new pair; a foot and a swatch that were measured for it go on their shelves with it. */
+    @Override
+    public PairView create(PairWrite write) {
+        String name = Names.checked(write.name(), "name");
+        Required.in("spec", write.spec(), SpecPart::plan);
+        UUID footId = write.footId();
+        UUID swatchId = write.swatchId();
+        if (footId == null && write.footName() != null) {
+            footId = feet.create(new FootWrite(
+                            null,
+                            Names.checked(write.footName(), "footName"),
+                            write.spec().foot()))
+                    .id();
+        }
+        if (swatchId == null) {
+            swatchId = swatches.create(new SwatchWrite(null, name, write.spec().swatch()))
+                    .id();
+        }
+        return super.create(write.from(footId, swatchId));
+    }
+
+    @Override
+    protected PairRow blank() {
+        return new PairRow();
+    }
+
+    @Override
+    protected void fill(PairRow row, PairWrite write) {
+        Required.in("spec", write.spec(), row::fill);
+        row.link(
+                linked(write.footId(), feet::row),
+                linked(write.swatchId(), swatches::row),
+                linked(write.yarnId(), yarns::row));
+    }
+
+    private static <R extends KeptRow> @Nullable R linked(@Nullable UUID id, Function<UUID, R> find) {
+        return id == null ? null : find.apply(id);
+    }
+
+    @Override
+    protected PairView view(PairRow row) {
+        SpecPart spec = row.spec();
+        YarnRow yarn = row.yarn();
+        return new PairView(
+                row.getId(),
+                row.version(),
+                row.name(),
+                row.updatedAt(),
+                spec,
+                link(row.foot()),
+                link(row.swatch()),
+                yarn == null ? null : new YarnLinkView(yarn.getId(), yarn.name(), yarn.colour()),
+                gist(spec));
+    }
+
+    private static @Nullable LinkView link(@Nullable KeptRow row) {
+        return row == null ? null : new LinkView(row.getId(), row.name());
+    }
+
+    /** A pair that was stored under earlier limits is still shown, only without its drawing. */
+    private static @Nullable GistView gist(SpecPart spec) {
+        try {
+            return GistView.of(spec.plan());
+        } catch (Refusal outsideToday) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,86 @@
+package roundpocket.app.plans;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import roundpocket.app.plans.StepView.ComputedView;
+import roundpocket.app.plans.StepView.GivenView;
+import roundpocket.app.plans.StepView.InfluenceView;
+import roundpocket.app.plans.StepView.RoundedView;
+import roundpocket.app.plans.StepView.SourceView;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+
+/** Numbers the steps of a plan, each once, inputs before what is made from them. */
+final class Workings {
+    private final Map<Step, Integer> numbers = new IdentityHashMap<>();
+    private final List<StepView> steps = new ArrayList<>();
+
+    /** The steps so far, at their numbers. */
+    List<StepView> steps() {
+        return steps;
+    }
+
+    FigureView figure(Step step) {
+        return new FigureView(step.value(), step.unit(), step.plusMinus95(), number(step));
+    }
+
+    private int number(Step step) {
+        Integer known = numbers.get(step);
+        if (known != null) {
+            return known;
+        }
+        List<Integer> inputs = step.inputs().stream().map(this::number).toList();
+        StepView view = new StepView(
+                step.label(),
+                step.value(),
+                step.unit(),
+                step.plusMinus95(),
+                inputs,
+                step instanceof Given given ? given(given) : null,
+                step instanceof Computed computed ? computed(computed) : null,
+                step instanceof Rounded rounded
+                        ? new RoundedView(rounded.rounding().words(), rounded.reason())
+                        : null,
+                strongest(step));
+        int number = steps.size();
+        steps.add(view);
+        numbers.put(step, number);
+        return number;
+    }
+
+    private static GivenView given(Given given) {
+        return new GivenView(
+                given.origin().word(),
+                given.field().orElse(null),
+                given.source().map(Workings::source).orElse(null));
+    }
+
+    private ComputedView computed(Computed computed) {
+        return new ComputedView(
+                computed.rule().id(),
+                computed.rule().title(),
+                computed.rule().formula(),
+                computed.rule().symbols(),
+                source(computed.rule().source()),
+                computed.ownUncertainty().map(this::number).orElse(null));
+    }
+
+    private static SourceView source(Source source) {
+        return new SourceView(source.provenance().mark(), source.provenance().meaning(), source.text());
+    }
+
+    private @Nullable InfluenceView strongest(Step step) {
+        if (step instanceof Given) {
+            return null;
+        }
+        return step.strongestInput()
+                .map(influence -> new InfluenceView(number(influence.input()), influence.changePerCent()))
+                .orElse(null);
+    }
+}

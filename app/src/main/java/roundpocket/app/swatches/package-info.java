@@ -1,0 +1,5 @@
+/** The shelf of swatches. */
+@NullMarked
+package roundpocket.app.swatches;
+
+import org.jspecify.annotations.NullMarked;

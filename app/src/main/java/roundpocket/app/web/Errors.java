@@ -1,0 +1,170 @@
+package roundpocket.app.web;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.kept.StaleException;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.LengthUnit;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Turns what went wrong into problem details (RFC 9457), in the reader's unit of length. */
+@RestControllerAdvice
+class Errors extends ResponseEntityExceptionHandler {
+    /** Header in which a reader says that lengths are to be written in inches. */
+    static final String LENGTHS = "Pocket-Lengths";
+
+    private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
+
+    private final Differences differences;
+
+    Errors(Differences differences) {
+        this.differences = differences;
+    }
+
+    /** One value that was refused: where, and in words. */
+    private record FieldError(String field, String code, String message) {}
+
+    @ExceptionHandler
+    ProblemDetail refused(Refusal refusal, WebRequest request) {
+        LengthUnit lengths = lengths(request);
+        ProblemDetail detail =
+                detail(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be used", refusal.message(lengths));
+        detail.setProperty(
+                "errors",
+                refusal.problems().stream().map(p -> fieldError(p, lengths)).toList());
+        return detail;
+    }
+
+    private static FieldError fieldError(Problem problem, LengthUnit lengths) {
+        return new FieldError(problem.field(), problem.code(), problem.message(lengths));
+    }
+
+    private static LengthUnit lengths(WebRequest request) {
+        return "inch".equalsIgnoreCase(request.getHeader(LENGTHS)) ? LengthUnit.INCH : LengthUnit.CM;
+    }
+
+    @ExceptionHandler
+    ProblemDetail gone(NotKeptException gone) {
+        return detail(HttpStatus.NOT_FOUND, "not-kept", "Not on the shelf", gone.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(StaleException stale) {
+        ProblemDetail detail = detail(HttpStatus.CONFLICT, "stale", "Changed elsewhere meanwhile", stale.getMessage());
+        detail.setProperty("current", stale.current());
+        detail.setProperty("differs", differences.between(stale.wanted(), stale.current()));
+        return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail overtaken(OptimisticLockingFailureException overtaken) {
+        return detail(
+                HttpStatus.CONFLICT,
+                "stale",
+                "Changed elsewhere meanwhile",
+                "This was changed elsewhere in the same moment. Nothing was overwritten: open it again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongKind(MethodArgumentTypeMismatchException wrong) {
+        return detail(
+                HttpStatus.BAD_REQUEST,
+                "parameter",
+                "Not understood",
+                "“" + wrong.getName() + "” is not as it must be.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception unexpected) {
+        LOG.error("Unexpected", unexpected);
+        return detail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unexpected",
+                "Something went wrong here",
+                "Something went wrong in Round Pocket, not in what you did. What was stored before is safe. Try again.");
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        for (Throwable cause = unreadable; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Gate.TooLargeException) {
+                ProblemDetail large =
+                        detail(HttpStatus.CONTENT_TOO_LARGE, "too-large", "Too large", Gate.TooLargeException.TEXT);
+                return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(large);
+            }
+        }
+        String field = "";
+        String message = "This is not JSON that Round Pocket can read.";
+        if (unreadable.getCause() instanceof JacksonException json) {
+            field = path(json);
+            message = words(json, field);
+        }
+        ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", message);
+        detail.setProperty("errors", List.of(new FieldError(field, "unreadable", message)));
+        return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static String path(JacksonException json) {
+        return json.getPath().stream()
+                .map(ref -> ref.getPropertyName() == null ? "[" + ref.getIndex() + "]" : "." + ref.getPropertyName())
+                .collect(Collectors.joining())
+                .replaceFirst("^\\.", "");
+    }
+
+    private static String words(JacksonException json, String field) {
+        if (json instanceof UnrecognizedPropertyException unknown) {
+            String known = unknown.getKnownPropertyIds() == null
+                    ? ""
+                    : " Known here: "
+                            + unknown.getKnownPropertyIds().stream()
+                                    .map(Object::toString)
+                                    .sorted()
+                                    .collect(Collectors.joining(", "))
+                            + ".";
+            return "“" + unknown.getPropertyName() + "” is not known here." + known;
+        }
+        if (json instanceof MismatchedInputException mismatch) {
+            Class<?> wanted = mismatch.getTargetType();
+            boolean number = wanted != null && (wanted.isPrimitive() || Number.class.isAssignableFrom(wanted));
+            String needs = number ? "a number" : "the form that is described";
+            return field.isEmpty()
+                    ? "This is JSON, but not of the form that is described."
+                    : "“" + field + "” needs " + needs + "; it is missing or something else.";
+        }
+        int line = json.getLocation() == null ? 1 : json.getLocation().getLineNr();
+        return "This is not JSON that Round Pocket can read: it breaks off or has a sign too many in line "
+                + Math.max(1, line) + ".";
+    }
+
+    private static ProblemDetail detail(HttpStatus status, String code, String title, String text) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, text);
+        detail.setTitle(title);
+        detail.setProperties(new LinkedHashMap<>(Map.of("code", code)));
+        return detail;
+    }
+}

@@ -1,0 +1,130 @@
+package roundpocket.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Turns away what is too large, and what a page of another site sends through a name of its own; says on every answer
+ * that nothing may be loaded from elsewhere.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Gate extends OncePerRequestFilter {
+    /** The largest request in bytes: far above any plan, far below what would hurt. */
+    static final int MOST_BYTES = 256 * 1024;
+
+    private static final Set<String> LOCAL = Set.of("127.0.0.1", "localhost", "[::1]");
+    private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+            + " frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+
+    private final boolean localOnly;
+
+    Gate(@Value("${server.address}") String address) {
+        this.localOnly = LOCAL.contains(address);
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        if (localOnly && !LOCAL.contains(request.getServerName())) {
+            refuse(response, HttpStatus.FORBIDDEN, "host", "This address is not one that Round Pocket answers to.");
+        } else if (request.getContentLengthLong() > MOST_BYTES) {
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", TooLargeException.TEXT);
+        } else {
+            chain.doFilter(new Bounded(request), response);
+        }
+    }
+
+    private static void refuse(HttpServletResponse response, HttpStatus status, String code, String detail)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}"
+                        .formatted(status.getReasonPhrase(), status.value(), code, detail));
+    }
+
+    /** Thrown while reading a request whose length was not announced and turned out too large. */
+    static final class TooLargeException extends IOException {
+        static final String TEXT = "This is larger than the 256 kB that Round Pocket takes in at once."
+                + " A plan is a few kilobytes: send one at a time.";
+        private static final long serialVersionUID = 1L;
+
+        TooLargeException() {
+            super(TEXT);
+        }
+    }
+
+    private static final class Bounded extends HttpServletRequestWrapper {
+        Bounded(HttpServletRequest request) {
+            super(request);
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new BoundedStream(super.getInputStream());
+        }
+    }
+
+    private static final class BoundedStream extends ServletInputStream {
+        private final ServletInputStream inner;
+        private long seen;
+
+        BoundedStream(ServletInputStream inner) {
+            this.inner = inner;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int value = inner.read();
+            count(value < 0 ? 0 : 1);
+            return value;
+        }
+
+        @Override
+        public int read(byte[] into, int offset, int length) throws IOException {
+            int read = inner.read(into, offset, length);
+            count(Math.max(read, 0));
+            return read;
+        }
+
+        private void count(int bytes) throws IOException {
+            seen += bytes;
+            if (seen > MOST_BYTES) {
+                throw new TooLargeException();
+            }
+        }
+
+        @Override
+        public boolean isFinished() {
+            return inner.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return inner.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            inner.setReadListener(listener);
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package roundpocket.app.pairs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.testng.annotations.Test;
+import roundpocket.app.AppTest;
+import tools.jackson.databind.JsonNode;
+
+public class PairsTest extends AppTest {
+    private static final String SPEC = """
+        {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+         "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}""";
+
+    private JsonNode pair(String more) {
+        return body(post("/api/pairs", "{\"name\": \"ringing socks\", \"spec\": " + SPEC + more + "}"));
+    }
+
+    @Test
+    public void aFirstPairPutsItsFootAndSwatchOnTheShelves() {
+        JsonNode pair = pair(", \"footName\": \"Ylva\"");
+        JsonNode foot = body(get("/api/feet/" + pair.at("/foot/id").asString()));
+        assertThat(foot.get("name").asString()).isEqualTo("Ylva");
+        assertThat(foot.at("/foot/lengthMm").asDouble()).isEqualTo(246);
+        JsonNode swatch = body(get("/api/swatches/" + pair.at("/swatch/id").asString()));
+        assertThat(swatch.get("name").asString()).isEqualTo("ringing socks");
+        assertThat(pair.at("/gist/stitches").asInt()).isEqualTo(64);
+        assertThat(pair.has("yarn")).isFalse();
+    }
+
+    @Test
+    public void aRefusedPairLeavesNothingOnTheShelves() {
+        int feet = body(get("/api/feet")).size();
+        String noRoom = SPEC.replace("246", "150")
+                .replaceFirst("\\{", "{\"choices\": {\"heelPlainRounds\": 30, \"toePlainRounds\": 30},");
+        assertThat(post("/api/pairs", "{\"name\": \"a\", \"footName\": \"Ylva\", \"spec\": " + noRoom + "}"))
+                .hasStatus(422);
+        assertThat(post("/api/pairs", "{\"name\": \"\", \"footName\": \"Ylva\", \"spec\": " + SPEC + "}"))
+                .hasStatus(422);
+        assertThat(body(get("/api/feet")).size()).isEqualTo(feet);
+    }
+
+    @Test
+    public void throwingAFootAwayLeavesThePairWithItsMeasures() {
+        JsonNode pair = pair(", \"footName\": \"Ylva\"");
+        String at = "/api/pairs/" + pair.get("id").asString();
+        assertThat(delete("/api/feet/" + pair.at("/foot/id").asString() + "?version=0"))
+                .hasStatus(204);
+        JsonNode after = body(get(at));
+        assertThat(after.has("foot")).isFalse();
+        assertThat(after.get("spec")).isEqualTo(pair.get("spec"));
+    }
+
+    @Test
+    public void changingAFootOnItsShelfLeavesThePairAsItWasPlanned() {
+        JsonNode pair = pair(", \"footName\": \"Pia\"");
+        put(
+                "/api/feet/" + pair.at("/foot/id").asString(),
+                "{\"version\": 0, \"name\": \"Pia\", \"foot\": {\"lengthMm\": 255, \"ballGirthMm\": 235}}");
+        JsonNode after = body(get("/api/pairs/" + pair.get("id").asString()));
+        assertThat(after.at("/spec/foot/lengthMm").asDouble()).isEqualTo(246);
+        assertThat(after.get("version")).isEqualTo(pair.get("version"));
+    }
+
+    @Test
+    public void aChoiceGivenBackIsTheUsualAgain() {
+        JsonNode pair = pair("");
+        String at = "/api/pairs/" + pair.get("id").asString();
+        String choices = SPEC.replaceFirst("\\{", "{\"choices\": {\"cuffRounds\": 20, \"ease\": 0.15},");
+        JsonNode chosen = body(put(at, "{\"version\": 0, \"name\": \"a\", \"spec\": " + choices + "}"));
+        assertThat(chosen.at("/spec/choices/cuffRounds").asInt()).isEqualTo(20);
+        JsonNode back = body(put(at, "{\"version\": 1, \"name\": \"a\", \"spec\": " + SPEC + "}"));
+        assertThat(back.at("/spec/choices").isEmpty()).isTrue();
+    }
+}

@@ -1,0 +1,110 @@
+package roundpocket.app.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.app.AppTest;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.swatch.Reading;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.yarn.Yarn;
+import tools.jackson.databind.JsonNode;
+
+public class PreviewTest extends AppTest {
+    private static final String SPEC = """
+        {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+         "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},
+         "yarn": {"lengthM": 420, "massG": 100, "onHandG": 50}}""";
+
+    @Test
+    public void theAnswerIsTheCoresPlanAndNothingIsStored() {
+        JsonNode plan = body(post("/api/plans/preview", SPEC));
+        SockPlan core = new SockSpec(
+                        new Foot(246, 231),
+                        new Swatch(List.of(new Reading(31, 100)), List.of(new Reading(43, 100))),
+                        new Yarn(420, 100, OptionalDouble.of(50)),
+                        Choices.usual())
+                .plan();
+        assertThat(plan.at("/tube/openingRound/value").asInt())
+                .isEqualTo(core.tube().openingRound().count());
+        assertThat(plan.at("/yarn/leftOver/value").asDouble())
+                .isEqualTo(core.yarn().leftOver().orElseThrow().value());
+        assertThat(plan.at("/yarn/pairGrams/plusMinus").asDouble())
+                .isEqualTo(core.yarn().pairGrams().plusMinus95());
+        assertThat(plan.at("/heel/list").size()).isEqualTo(core.heel().rounds().count());
+        assertThat(plan.at("/axis").size()).isEqualTo(core.tube().allRounds().count());
+        assertThat(body(get("/api/pairs")).findValues("ballGirthMm")).isEmpty();
+    }
+
+    @Test
+    public void everyFigurePointsToItsOwnStepAndInputsStandBeforeWhatIsMadeOfThem() {
+        JsonNode plan = body(post("/api/plans/preview", SPEC));
+        JsonNode steps = plan.get("steps");
+        List<JsonNode> figures = plan.findParents("plusMinus").stream()
+                .filter(node -> node.has("step"))
+                .toList();
+        assertThat(figures).hasSizeGreaterThan(50).allSatisfy(figure -> {
+            JsonNode step = steps.get(figure.get("step").asInt());
+            assertThat(step.get("value")).isEqualTo(figure.get("value"));
+            assertThat(step.get("unit")).isEqualTo(figure.get("unit"));
+        });
+        for (int i = 0; i < steps.size(); i++) {
+            int number = i;
+            assertThat(steps.get(i).get("inputs"))
+                    .allSatisfy(input -> assertThat(input.asInt()).isLessThan(number));
+            assertThat(List.of("given", "computed", "rounded").stream()
+                            .filter(steps.get(number)::has)
+                            .count())
+                    .isEqualTo(1);
+        }
+    }
+
+    @DataProvider
+    public Object[][] unreadable() {
+        return new Object[][] {
+            {SPEC.replace("246", "\"246\""), 400, "foot.lengthMm", "needs a number"},
+            {SPEC.replace("246", "24,6"), 400, "foot", "not JSON"},
+            {SPEC.replace("\"lengthMm\": 246, ", ""), 400, "foot.lengthMm", "needs a number; it is missing"},
+            {SPEC.replace("\"ballGirthMm\"", "\"toes\": 5, \"ballGirthMm\""), 400, "foot.toes", "“toes” is not known"},
+            {SPEC.replaceFirst("\\{", "{\"choices\": {\"stitches\": 60.5},"), 400, "choices.stitches", "needs a number"
+            },
+            {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10.0 cm to 36.0 cm"},
+            {"[]", 400, "", "not of the form"},
+            {"", 400, "", "not JSON"},
+            {"{}", 422, "foot", "This is missing."},
+            {SPEC.replaceAll("\"stitches\": \\[[^]]*]", "\"stitches\": [null]"), 422, "swatch.stitches[0]", "missing"},
+            {SPEC.replaceAll("\"stitches\": \\[[^]]*],", ""), 422, "swatch.stitches", "1 to 20 readings"},
+        };
+    }
+
+    @Test(dataProvider = "unreadable")
+    public void whatCannotBeReadIsSaidWithItsPlace(String body, int status, String field, String words) {
+        var result = post("/api/plans/preview", body);
+        assertThat(result).hasStatus(status);
+        JsonNode problem = body(result);
+        assertThat(problem.get("status").asInt()).isEqualTo(status);
+        assertThat(problem.at("/errors/0/field").asString()).isEqualTo(field);
+        assertThat(problem.get("detail").asString()).contains(words).doesNotContain("Exception", "java", "jackson");
+    }
+
+    @Test
+    public void tenMegabytesAreTurnedAwayUnread() {
+        var result = post("/api/plans/preview", " ".repeat(10_000_000) + SPEC);
+        assertThat(result).hasStatus(413);
+        assertThat(body(result).get("detail").asString()).contains("256 kB");
+    }
+
+    @Test
+    public void everythingThatIsWrongIsSaidAtOnce() {
+        String wrong = SPEC.replace("246", "90").replace("420", "0").replace("\"count\": 31", "\"count\": 0");
+        assertThat(body(post("/api/plans/preview", wrong)).get("errors"))
+                .extracting(error -> error.get("field").asString())
+                .containsExactly("foot.lengthMm", "swatch.stitches[0].count", "yarn.lengthM");
+    }
+}

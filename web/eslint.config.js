@@ -1,0 +1,16 @@
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.gen.ts'] },
+  ...tseslint.configs.strict,
+  reactHooks.configs.flat.recommended,
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      'max-lines': ['error', { max: 300, skipBlankLines: true }],
+      eqeqeq: 'error',
+    },
+  },
+);

@@ -1,0 +1,49 @@
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Unreachable } from './api/client';
+import { BasketPage } from './basket/BasketPage';
+import { NotFoundPage, Shell } from './layout/Shell';
+import { system } from './theme/system';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      networkMode: 'always',
+      retry: (count, error) => error instanceof Unreachable && count < 2,
+      retryDelay: 800,
+      refetchOnWindowFocus: false,
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Shell />,
+    hydrateFallbackElement: <p />,
+    children: [
+      { index: true, element: <BasketPage /> },
+      { path: 'new', lazy: async () => ({ Component: (await import('./plan/NewPage')).NewPage }) },
+      {
+        path: 'pairs/:id',
+        lazy: async () => ({ Component: (await import('./plan/PlanPage')).PlanPage }),
+      },
+      {
+        path: 'pairs/:id/card',
+        lazy: async () => ({ Component: (await import('./card/CardPage')).CardPage }),
+      },
+      { path: '*', element: <NotFoundPage /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={client}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ChakraProvider>
+  );
+}

@@ -1,0 +1,125 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useSettings } from '../settings/settings';
+import { call, Refused, Unreachable } from './client';
+import type { KeptFoot, KeptSwatch, KeptYarn, Pair, PairWrite, Plan, Spec } from './types';
+
+const PAIRS = ['pairs'];
+
+export function usePairs() {
+  return useQuery({ queryKey: PAIRS, queryFn: () => call<Pair[]>('GET', '/api/pairs') });
+}
+
+export function usePair(id: string) {
+  return useQuery({
+    queryKey: [...PAIRS, id],
+    queryFn: () => call<Pair>('GET', `/api/pairs/${id}`),
+    // Never from a memory that may be older than what is stored: it is the ground of the next write.
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+}
+
+export function useFeet() {
+  return useQuery({ queryKey: ['feet'], queryFn: () => call<KeptFoot[]>('GET', '/api/feet') });
+}
+
+export function useSwatches() {
+  return useQuery({
+    queryKey: ['swatches'],
+    queryFn: () => call<KeptSwatch[]>('GET', '/api/swatches'),
+  });
+}
+
+export function useYarns() {
+  return useQuery({ queryKey: ['yarns'], queryFn: () => call<KeptYarn[]>('GET', '/api/yarns') });
+}
+
+/** Keeps a new pair; what was measured for it goes on the shelves with it. */
+export function useCreatePair() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (write: PairWrite) => call<Pair>('POST', '/api/pairs', write),
+    onSuccess: (pair) => {
+      client.setQueryData([...PAIRS, pair.id], pair);
+      return client.invalidateQueries();
+    },
+  });
+}
+
+/** Writes a pair; one write at a time, in the order they were made. */
+export function useUpdatePair(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: `pair-${id}` },
+    networkMode: 'always',
+    retry: (_, error) => error instanceof Unreachable,
+    retryDelay: 2000,
+    // Made only when its turn comes, so that it carries the version that the write before it gave.
+    mutationFn: (write: () => PairWrite) => call<Pair>('PUT', `/api/pairs/${id}`, write()),
+    onSuccess: (pair) => {
+      client.setQueryData([...PAIRS, id], pair);
+      return client.invalidateQueries({ queryKey: PAIRS, exact: true });
+    },
+  });
+}
+
+export function useDeletePair() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (pair: Pair) =>
+      call<undefined>('DELETE', `/api/pairs/${pair.id}?version=${pair.version}`),
+    onSettled: () => client.invalidateQueries({ queryKey: PAIRS, exact: true }),
+  });
+}
+
+/** What is known of the plan of a specification. */
+export interface Preview {
+  /** The plan of this specification, or the last one that could be made. */
+  plan: Plan | undefined;
+  /** Whether the plan is of an earlier specification. */
+  behind: boolean;
+  refused: Refused | undefined;
+  unreachable: boolean;
+}
+
+/**
+ * The plan of a specification, computed by the server. While a value cannot be used, or the server does not answer, the
+ * last good plan stays.
+ *
+ * @param keep names whose last good plan is meant, so that one pair never shows another's
+ */
+export function usePreview(spec: Spec, keep: string): Preview {
+  return usePreviewWhen(spec, keep);
+}
+
+/** The plan of the first measures, once all of them are there. */
+export function useMeasuresPreview(spec: Spec | undefined): Preview {
+  return usePreviewWhen(spec, 'measures');
+}
+
+function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
+  const client = useQueryClient();
+  const { lengths } = useSettings();
+  const lastGood = ['last-good', keep];
+  const preview = useQuery({
+    queryKey: ['preview', spec, lengths],
+    queryFn: async () => {
+      const plan = await call<Plan>('POST', '/api/plans/preview', spec);
+      client.setQueryData(lastGood, plan);
+      return plan;
+    },
+    enabled: spec !== undefined,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+    retry: (_, error) => error instanceof Unreachable,
+    retryDelay: 1500,
+  });
+  const last = useQuery<Plan>({ queryKey: lastGood, enabled: false, staleTime: Infinity });
+  return {
+    plan: preview.data ?? last.data,
+    behind: preview.data === undefined,
+    refused: preview.error instanceof Refused ? preview.error : undefined,
+    unreachable: preview.failureReason instanceof Unreachable,
+  };
+}

@@ -1,0 +1,116 @@
+import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link as RouteLink } from 'react-router';
+import { useDeletePair } from '../api/queries';
+import type { Pair } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { lengthText } from '../units/units';
+import { SockThumb } from './SockThumb';
+
+/** One pair in the basket: its drawing, what to do next, and the ways on. */
+export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) {
+  const { lengths } = useSettings();
+  const { gist, spec } = pair;
+  return (
+    <Flex
+      as="li"
+      gap={{ base: 3, md: 6 }}
+      py={4}
+      borderBottomWidth="1px"
+      borderColor="line"
+      direction={{ base: 'column', md: 'row' }}
+      align={{ md: 'center' }}
+    >
+      <Box w={{ base: '100%', md: '21rem' }} flexShrink={0} aria-hidden>
+        {gist && (
+          <SockThumb outline={gist.outline} longestMm={longestMm} colour={pair.yarn?.colour} />
+        )}
+      </Box>
+      <Box flex="1" minW={0}>
+        <Box as="h2" fontSize="lg" overflowWrap="anywhere">
+          <Link asChild color="ink">
+            <RouteLink to={`/pairs/${pair.id}`}>{pair.name}</RouteLink>
+          </Link>
+        </Box>
+        <Box color="quiet" fontSize="sm">
+          {[
+            pair.foot && `${pair.foot.name}, ${lengthText(spec.foot.lengthMm, lengths)}`,
+            pair.yarn?.name,
+            gist && `about ${gist.pairGrams.toFixed(0)} g`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Box>
+        <Box mt={2}>
+          <Box as="span" fontWeight="650">
+            Next:
+          </Box>{' '}
+          {gist
+            ? `start the tube on ${gist.stitches} stitches, then knit ${gist.footRounds} rounds to the opening.`
+            : 'open the plan; something in it cannot be used as it is.'}
+        </Box>
+      </Box>
+      <Flex gap={2} align="center" wrap="wrap">
+        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+          <RouteLink to={`/pairs/${pair.id}`}>Plan</RouteLink>
+        </Button>
+        <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
+          <RouteLink to={`/pairs/${pair.id}/card`}>Pocket card</RouteLink>
+        </Button>
+        <ThrowAway pair={pair} />
+      </Flex>
+    </Flex>
+  );
+}
+
+/** Throwing away asks once, in place. */
+function ThrowAway({ pair }: { pair: Pair }) {
+  const [asked, setAsked] = useState(false);
+  const remove = useDeletePair();
+  if (!asked) {
+    return (
+      <chakra.button
+        type="button"
+        minH="44px"
+        px={2}
+        color="quiet"
+        cursor="pointer"
+        onClick={() => setAsked(true)}
+        aria-label={`Throw away ${pair.name}`}
+      >
+        Throw away
+      </chakra.button>
+    );
+  }
+  return (
+    <Flex align="center" gap={2} role="group" aria-label={`Throw away ${pair.name} for good?`}>
+      <chakra.button
+        type="button"
+        autoFocus
+        minH="44px"
+        px={2}
+        color="cut"
+        borderWidth="1px"
+        borderColor="cut"
+        cursor="pointer"
+        onClick={() => remove.mutate(pair)}
+      >
+        For good
+      </chakra.button>
+      <chakra.button
+        type="button"
+        minH="44px"
+        px={2}
+        cursor="pointer"
+        onClick={() => setAsked(false)}
+      >
+        Keep it
+      </chakra.button>
+      {remove.error && (
+        <Box role="alert" color="amiss" fontSize="sm">
+          {remove.error.message}
+        </Box>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,32 @@
+import type { Plan } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import { Measure, TAPE_HEIGHT } from '../tape/Measure';
+import { scaleFor } from '../tape/scale';
+import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
+
+const WIDTH = 640;
+const MARGIN = 8;
+
+/** The tape drawing of the card: black on white whatever the light. */
+export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
+  const { outline, axis, heel } = plan;
+  const scale = scaleFor(outline, WIDTH, MARGIN);
+  const tubeTop = TAPE_HEIGHT + 8;
+  const pocketTop = tubeTop + outline.widthMm * scale.perMm + 6;
+  const height = pocketTop + heel.depth.value * scale.perMm + 4;
+  const shape = { outline, scale };
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      className="light"
+      style={{ display: 'block', width: '100%', maxHeight: '46mm', margin: '1.4mm auto' }}
+      role="img"
+      aria-label="The sock to scale along the tape; the numbers are in the table below"
+    >
+      <Measure lengthMm={outline.lengthMm} axis={axis} scale={scale} top={0} lengths={lengths} />
+      <TubeShape {...shape} top={tubeTop} />
+      <OpeningLine {...shape} top={tubeTop} />
+      <PocketShape {...shape} top={pocketTop} />
+    </svg>
+  );
+}

@@ -1,0 +1,88 @@
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { Link as RouteLink, Outlet } from 'react-router';
+import { changeSettings, useSettings } from '../settings/settings';
+import { Switch } from './Switch';
+
+/** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
+export function Shell() {
+  const { lengths, light } = useSettings();
+  return (
+    <Flex direction="column" minH="100vh">
+      <Link
+        href="#main"
+        position="absolute"
+        left="-999px"
+        _focus={{ left: 2, top: 2 }}
+        bg="sheet"
+        p={2}
+      >
+        To the content
+      </Link>
+      <Flex
+        as="header"
+        className="no-print"
+        align="center"
+        gap={{ base: 1, md: 6 }}
+        px={{ base: 2, md: 6 }}
+        minH="52px"
+        borderBottomWidth="1px"
+        borderColor="line"
+        wrap="wrap"
+        py={1}
+      >
+        <Link
+          asChild
+          color="ink"
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize={{ base: 'md', md: 'lg' }}
+          letterSpacing="-0.02em"
+          minH="44px"
+        >
+          <RouteLink to="/">Round Pocket</RouteLink>
+        </Link>
+        <Box flex="1" />
+        <Switch
+          label="Lengths in"
+          value={lengths}
+          options={[
+            ['CM', 'cm', 'centimetres'],
+            ['INCH', 'in', 'inches'],
+          ]}
+          onChange={(value) => changeSettings({ lengths: value })}
+        />
+        <Switch
+          label="Light"
+          value={light}
+          options={[
+            ['day', 'day', 'day'],
+            ['lamp', 'lamp', 'evening lamp'],
+            ['system', 'auto', 'as the system says'],
+          ]}
+          onChange={(value) => changeSettings({ light: value })}
+        />
+      </Flex>
+      <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
+        <Outlet />
+      </Box>
+    </Flex>
+  );
+}
+
+/** A path that leads nowhere. */
+export function NotFoundPage() {
+  return (
+    <Box maxW="34rem">
+      <title>Nothing here · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={2}>
+        Nothing is kept here
+      </Box>
+      <p>
+        The address may be mistyped, or the pair was thrown away.{' '}
+        <Link asChild color="chosen" textDecoration="underline">
+          <RouteLink to="/">Back to the basket</RouteLink>
+        </Link>
+      </p>
+    </Box>
+  );
+}

@@ -1,0 +1,42 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+
+interface SwitchProps<T extends string> {
+  label: string;
+  value: T;
+  /** Value, short word on the switch, long word for a screen reader. */
+  options: readonly (readonly [T, string, string])[];
+  onChange: (value: T) => void;
+}
+
+/** A few words of which one is on. */
+export function Switch<T extends string>({ label, value, options, onChange }: SwitchProps<T>) {
+  return (
+    <Flex role="group" aria-label={label} align="center" gap={2}>
+      <Box aria-hidden fontSize="sm" color="quiet" hideBelow="md">
+        {label}
+      </Box>
+      <Flex>
+        {options.map(([key, word, long]) => (
+          <chakra.button
+            key={key}
+            type="button"
+            aria-pressed={key === value}
+            aria-label={long}
+            onClick={() => onChange(key)}
+            minW="44px"
+            minH="44px"
+            px={1}
+            fontSize="sm"
+            cursor="pointer"
+            color={key === value ? 'ink' : 'quiet'}
+            fontWeight={key === value ? '700' : '400'}
+            borderBottomWidth="2px"
+            borderColor={key === value ? 'ink' : 'transparent'}
+          >
+            {word}
+          </chakra.button>
+        ))}
+      </Flex>
+    </Flex>
+  );
+}

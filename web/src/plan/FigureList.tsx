@@ -1,0 +1,60 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Plan } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { figureNumber } from '../units/units';
+import { entries, type Entry } from './figures';
+
+interface FigureListProps {
+  plan: Plan;
+  onWorking: (entry: Entry) => void;
+}
+
+/** The figures that matter while knitting, large; a press opens how one came about. */
+export function FigureList({ plan, onWorking }: FigureListProps) {
+  const { lengths } = useSettings();
+  return (
+    <Box
+      as="ol"
+      className="figures"
+      aria-label="The figures, in the order of the work"
+      listStyleType="none"
+    >
+      {entries(plan, lengths).map((entry) => (
+        <Box
+          as="li"
+          key={entry.id}
+          borderTopWidth="1px"
+          borderColor="line"
+          _first={{ borderTopWidth: 0 }}
+        >
+          <chakra.button
+            type="button"
+            data-figure={entry.id}
+            onClick={() => onWorking(entry)}
+            aria-label={`${entry.label}: ${entry.figures.map((f) => figureNumber(f, lengths)).join(' and ')} ${entry.unit}. ${entry.note}. Show the working.`}
+            w="100%"
+            textAlign="left"
+            py="4px"
+            cursor="pointer"
+            _hover={{ bg: 'chosenGround' }}
+          >
+            <Flex align="baseline" gap={2}>
+              <Box flex="1" fontSize="sm" fontWeight="600">
+                {entry.label}
+              </Box>
+              <Box fontSize="xl" fontWeight="700" lineHeight="1.15">
+                {entry.figures.map((figure) => figureNumber(figure, lengths)).join(' + ')}
+              </Box>
+              <Box fontSize="sm" minW="4.2em">
+                {entry.unit}
+              </Box>
+            </Flex>
+            <Box fontSize="xs" color="quiet">
+              {entry.note}
+            </Box>
+          </chakra.button>
+        </Box>
+      ))}
+    </Box>
+  );
+}

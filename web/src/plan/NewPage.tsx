@@ -1,0 +1,117 @@
+import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Refused } from '../api/client';
+import { useCreatePair, usePreview } from '../api/queries';
+import { FirstMeasures } from '../basket/FirstMeasures';
+import { Waiting } from '../layout/States';
+import { keepDraft, loadDraft, writeOf, type Draft } from './draft';
+import { PlanView } from './PlanView';
+
+/** A pair that is not kept yet: three measurements, then its plan, then its name. */
+export function NewPage() {
+  const [draft, setDraft] = useState(loadDraft);
+  const change = (next: Draft | undefined) => {
+    keepDraft(next);
+    setDraft(next);
+  };
+  return (
+    <Box>
+      <title>A new pair · Round Pocket</title>
+      {draft ? (
+        <DraftPlan draft={draft} onChange={change} />
+      ) : (
+        <FirstMeasures heading="A new pair" onMeasured={change} />
+      )}
+    </Box>
+  );
+}
+
+function DraftPlan({
+  draft,
+  onChange,
+}: {
+  draft: Draft;
+  onChange: (draft: Draft | undefined) => void;
+}) {
+  const preview = usePreview(draft.spec, 'new');
+  return (
+    <Box>
+      <Box as="h1" srOnly>
+        A new pair
+      </Box>
+      <KeepIt draft={draft} onChange={onChange} />
+      {preview.plan ? (
+        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
+      ) : preview.refused ? (
+        <Box role="alert" color="amiss">
+          {preview.refused.message}
+        </Box>
+      ) : (
+        <Waiting what="the plan" />
+      )}
+    </Box>
+  );
+}
+
+function KeepIt({
+  draft,
+  onChange,
+}: {
+  draft: Draft;
+  onChange: (draft: Draft | undefined) => void;
+}) {
+  const create = useCreatePair();
+  const navigate = useNavigate();
+  const error = create.error;
+  const keep = () =>
+    create.mutate(writeOf(draft), {
+      onSuccess: (pair) => {
+        keepDraft(undefined);
+        void navigate(`/pairs/${pair.id}`, { replace: true });
+      },
+    });
+  return (
+    <Flex
+      as="form"
+      align="flex-end"
+      gap={3}
+      mb={4}
+      wrap="wrap"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <Field.Root flex="1 1 16rem" maxW="26rem" invalid={error !== null}>
+        <Field.Label fontWeight="600">Name this pair to keep it</Field.Label>
+        <Input
+          value={draft.name}
+          maxLength={80}
+          placeholder="such as: winter socks"
+          onChange={(event) => onChange({ ...draft, name: event.target.value })}
+          size="lg"
+          bg="sheet"
+          borderColor="quiet"
+        />
+        {error && (
+          <Field.ErrorText color="amiss">
+            {error instanceof Refused ? (error.errors[0]?.message ?? error.message) : error.message}
+          </Field.ErrorText>
+        )}
+      </Field.Root>
+      <Button type="submit" bg="ink" color="sheet" size="lg" loading={create.isPending}>
+        Keep it in the basket
+      </Button>
+      <Button
+        type="button"
+        variant="ghost"
+        color="ink"
+        size="lg"
+        onClick={() => onChange(undefined)}
+      >
+        Begin again
+      </Button>
+    </Flex>
+  );
+}

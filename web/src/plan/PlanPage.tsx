@@ -1,0 +1,119 @@
+import { Box, Button, chakra, Flex } from '@chakra-ui/react';
+import { Link, useParams } from 'react-router';
+import { usePair, usePreview } from '../api/queries';
+import type { Pair } from '../api/types';
+import { Notice, Waiting } from '../layout/States';
+import { NameField } from './NameField';
+import { PlanView } from './PlanView';
+import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
+import { differenceWords } from './differences';
+
+/** The plan of a stored pair. */
+export function PlanPage() {
+  const { id = '' } = useParams();
+  const pair = usePair(id);
+  if (pair.data) {
+    return <KeptPlan key={id} pair={pair.data} />;
+  }
+  return pair.error ? (
+    <Notice title="This pair cannot be shown" error={pair.error} />
+  ) : (
+    <Waiting what="the pair" />
+  );
+}
+
+function KeptPlan({ pair }: { pair: Pair }) {
+  const kept = useKeptDraft(pair);
+  const { draft, change } = kept;
+  const preview = usePreview(draft.spec, pair.id);
+  return (
+    <Box>
+      <title>{`${draft.name} · Round Pocket`}</title>
+      <Flex align="center" gap={4} wrap="wrap" mb={3}>
+        <NameField name={draft.name} onName={(name) => change({ ...draft, name })} />
+        <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
+          {keptWords(kept.kept)}
+        </Box>
+        <Box flex="1" />
+        <CardLink id={pair.id} />
+      </Flex>
+      <Conflict kept={kept} />
+      {preview.plan ? (
+        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={change} />
+      ) : preview.refused ? (
+        <Notice title="No plan can be made from this" error={preview.refused} />
+      ) : (
+        <Waiting what="the plan" />
+      )}
+    </Box>
+  );
+}
+
+function CardLink({ id }: { id: string }) {
+  return (
+    <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+      <Link to={`/pairs/${id}/card`}>Pocket card</Link>
+    </Button>
+  );
+}
+
+function keptWords(kept: Kept): string {
+  switch (kept.state) {
+    case 'stored':
+      return 'Stored';
+    case 'storing':
+      return 'Storing …';
+    case 'waiting':
+      return 'Not stored yet: Round Pocket does not answer. It is tried again by itself.';
+    case 'refused':
+      return 'Not stored while something cannot be used.';
+    case 'conflict':
+      return 'Not stored.';
+  }
+}
+
+function Conflict({ kept }: { kept: KeptDraft }) {
+  if (kept.kept.state !== 'conflict') {
+    return null;
+  }
+  const { differs, message } = kept.kept;
+  return (
+    <Box
+      role="alert"
+      bg="amissGround"
+      color="amiss"
+      borderLeftWidth="4px"
+      borderColor="amiss"
+      px={4}
+      py={3}
+      mb={3}
+    >
+      <p>{message}</p>
+      {differs.length > 0 && <p>{`What differs: ${differs.map(differenceWords).join(', ')}.`}</p>}
+      <Flex gap={3} mt={2} wrap="wrap">
+        <chakra.button
+          type="button"
+          onClick={kept.takeStored}
+          minH="44px"
+          px={3}
+          borderWidth="1px"
+          borderColor="amiss"
+          cursor="pointer"
+        >
+          Take what is stored
+        </chakra.button>
+        <chakra.button
+          type="button"
+          onClick={kept.keepMine}
+          minH="44px"
+          px={3}
+          borderWidth="1px"
+          borderColor="amiss"
+          cursor="pointer"
+        >
+          Keep mine
+        </chakra.button>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,95 @@
+import { Box, Grid } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Preview } from '../api/queries';
+import type { Figure, Plan } from '../api/types';
+import { Recipe } from '../recipe/Recipe';
+import { Tape } from '../tape/Tape';
+import type { Draft } from './draft';
+import { FigureList } from './FigureList';
+import { Staircase } from './Staircase';
+import { Working } from './Working';
+import { YarnSplit } from './YarnSplit';
+
+interface PlanViewProps {
+  draft: Draft;
+  plan: Plan;
+  preview: Preview;
+  onChange: (draft: Draft) => void;
+}
+
+interface Opened {
+  title: string;
+  figures: readonly Figure[];
+}
+
+/** A plan: the recipe, the tape with the figures, the staircases and the yarn. */
+export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
+  const [opened, setOpened] = useState<Opened | undefined>();
+  const colour = draft.yarn?.colour;
+  const work = (title: string, figures: readonly Figure[]) => setOpened({ title, figures });
+  const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
+  return (
+    <Box>
+      <Recipe
+        draft={draft}
+        plan={plan}
+        problems={preview.refused?.errors ?? []}
+        onChange={onChange}
+      />
+      {preview.unreachable && (
+        <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
+          Round Pocket does not answer, so this is the last plan it made. It is asked again by
+          itself.
+        </Box>
+      )}
+      <Grid
+        mt={4}
+        gap={4}
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 21.5rem' }}
+        alignItems="start"
+      >
+        <Box {...sheet}>
+          <Box as="h2" fontSize="md" srOnly>
+            The tape
+          </Box>
+          <Tape plan={plan} colour={colour} />
+        </Box>
+        <Box {...sheet}>
+          <Box as="h2" fontSize="md" mb={1}>
+            To knit, twice
+          </Box>
+          <FigureList plan={plan} onWorking={(entry) => work(entry.label, entry.figures)} />
+        </Box>
+      </Grid>
+      <Box as="h2" fontSize="lg" mt={6} mb={2}>
+        Heel, toe and yarn
+      </Box>
+      <Grid
+        gap={4}
+        templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1fr 1fr 1.2fr' }}
+      >
+        <Box {...sheet}>
+          <Staircase name="Heel" shaping={plan.heel} side={plan.stitchCount.half.value} />
+        </Box>
+        <Box {...sheet}>
+          <Staircase name="Toe" shaping={plan.toe} side={plan.stitchCount.half.value} />
+        </Box>
+        <Box {...sheet}>
+          <YarnSplit plan={plan} colour={colour} onWorking={work} />
+        </Box>
+      </Grid>
+      <Box mt={3} fontSize="sm" color="quiet">
+        K1: knit one. SSK: slip, slip, knit the two together, leaning left. K2tog: knit two
+        together, leaning right.
+      </Box>
+      {opened && (
+        <Working
+          plan={plan}
+          title={opened.title}
+          figures={opened.figures}
+          onClose={() => setOpened(undefined)}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+import { Box, chakra, VisuallyHidden } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Shaping } from '../api/types';
+
+const Polygon = chakra('polygon');
+const Text = chakra('text');
+
+const ROW = 14;
+const BAR_AREA = 210;
+const LEFT = 34;
+const WIDTH = LEFT + BAR_AREA + 116;
+
+interface StaircaseProps {
+  name: string;
+  shaping: Shaping;
+  /** Stitches of one side at the pick-up. */
+  side: number;
+}
+
+/** The rounds of a heel or a toe, one bar a round, as wide as one side has stitches. */
+export function Staircase({ name, shaping, side }: StaircaseProps) {
+  const [chosen, setChosen] = useState<number | undefined>();
+  const { list, closingSide } = shaping;
+  const height = list.length * ROW + 22;
+  const round = chosen === undefined ? undefined : list[chosen];
+  const middle = LEFT + BAR_AREA / 2;
+  const wide = (stitches: number) => (stitches / side) * BAR_AREA;
+  return (
+    <Box className="figures">
+      <Box as="h3" fontSize="md">
+        {name}
+      </Box>
+      <Box fontSize="sm" color="quiet" mb={1}>
+        {`${shaping.school}: ${shaping.description}`}
+      </Box>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        width="100%"
+        style={{ display: 'block', maxWidth: WIDTH }}
+        aria-hidden
+        onPointerLeave={() => setChosen(undefined)}
+      >
+        {list.map(({ number, decrease, side: stitches }, i) => {
+          const y = i * ROW;
+          const lower = wide(stitches);
+          const upper = decrease ? wide(stitches + 2) : lower;
+          const corners = `${middle - upper / 2},${y} ${middle + upper / 2},${y} ${middle + lower / 2},${y + ROW - 2} ${middle - lower / 2},${y + ROW - 2}`;
+          return (
+            <g key={number} onPointerEnter={() => setChosen(i)}>
+              <rect x={0} y={y} width={WIDTH} height={ROW} fill="transparent" />
+              <Text x={LEFT - 8} y={y + 11} textAnchor="end" fontSize="12px" fill="quiet">
+                {number}
+              </Text>
+              <Polygon
+                points={corners}
+                fill={chosen === i ? 'chosen' : decrease ? 'ink' : 'quiet'}
+                opacity={decrease || chosen === i ? 1 : 0.55}
+              />
+              <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="12px" fill="ink">
+                {decrease
+                  ? `decrease to ${stitches}`
+                  : i === 0 || list[i - 1]?.side !== stitches
+                    ? `${stitches} plain`
+                    : 'plain'}
+              </Text>
+            </g>
+          );
+        })}
+        <Text
+          x={middle}
+          y={list.length * ROW + 14}
+          textAnchor="middle"
+          fontSize="12px"
+          fontWeight="600"
+          fill="ink"
+        >
+          {`graft ${closingSide.value} and ${closingSide.value}`}
+        </Text>
+      </svg>
+      <Box fontSize="sm" minH="3em" aria-hidden>
+        {round
+          ? `Round ${round.number}, on each side: ${round.instruction}. Leaves ${round.side} and ${round.side}.`
+          : `Numbers at the right are stitches on each of the two sides. Touch a round for its instruction.`}
+      </Box>
+      <VisuallyHidden>
+        <table>
+          <caption>{`${name}, round by round, the same on each side`}</caption>
+          <tbody>
+            {list.map((each) => (
+              <tr key={each.number}>
+                <th scope="row">{`Round ${each.number}`}</th>
+                <td>{each.instruction}</td>
+                <td>{`leaves ${each.side} and ${each.side}`}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </VisuallyHidden>
+    </Box>
+  );
+}

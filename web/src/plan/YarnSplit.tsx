@@ -1,0 +1,103 @@
+import { Box, Table } from '@chakra-ui/react';
+import type { Figure, Plan } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal, figureNumber, plusMinusText } from '../units/units';
+
+interface YarnSplitProps {
+  plan: Plan;
+  colour?: string;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+/** The yarn of one sock, section by section. */
+export function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
+  const { lengths } = useSettings();
+  const { yarn } = plan;
+  const most = Math.max(...yarn.sections.map(({ grams }) => grams.value));
+  const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
+  const grams = (figure: Figure) => (
+    <>
+      {figure.value.toFixed(1)}{' '}
+      <Box as="span" color="quiet">
+        {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(' g', '')}
+      </Box>
+    </>
+  );
+  return (
+    <Box>
+      <Box as="h3" fontSize="md">
+        Yarn for one sock
+      </Box>
+      <Table.Root size="sm" mt={1} bg="transparent">
+        <Table.Header>
+          <Table.Row bg="transparent">
+            {['Section', 'Stitches', 'Metres', 'Grams'].map((head, i) => (
+              <Table.ColumnHeader
+                key={head}
+                {...cell}
+                color="quiet"
+                textAlign={i ? 'end' : 'start'}
+              >
+                {head}
+              </Table.ColumnHeader>
+            ))}
+            <Table.ColumnHeader {...cell} w="28%" color="quiet">
+              Compared
+            </Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {yarn.sections.map(({ section, title, stitches, metres, grams: weight }) => (
+            <Table.Row key={section} bg="transparent">
+              <Table.Cell {...cell}>
+                <button
+                  type="button"
+                  style={{
+                    cursor: 'pointer',
+                    textDecoration: 'underline dotted',
+                    textAlign: 'left',
+                  }}
+                  onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
+                >
+                  {title}
+                </button>
+              </Table.Cell>
+              <Table.Cell {...cell} textAlign="end">
+                {figureNumber(stitches, lengths)}
+              </Table.Cell>
+              <Table.Cell {...cell} textAlign="end">
+                {metres.value.toFixed(1)}
+              </Table.Cell>
+              <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+                {grams(weight)}
+              </Table.Cell>
+              <Table.Cell {...cell}>
+                <Box
+                  h="10px"
+                  w={`${decimal((weight.value / most) * 100, 1)}%`}
+                  borderWidth="1px"
+                  borderColor="ink"
+                  style={{ background: colour ?? 'transparent' }}
+                />
+              </Table.Cell>
+            </Table.Row>
+          ))}
+          <Table.Row bg="transparent" fontWeight="700">
+            <Table.Cell {...cell}>one sock</Table.Cell>
+            <Table.Cell {...cell} />
+            <Table.Cell {...cell} textAlign="end">
+              {yarn.sockMetres.value.toFixed(1)}
+            </Table.Cell>
+            <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+              {grams(yarn.sockGrams)}
+            </Table.Cell>
+            <Table.Cell {...cell} />
+          </Table.Row>
+        </Table.Body>
+      </Table.Root>
+      <Box fontSize="sm" color="quiet" mt={2}>
+        {`Before anything is weighed the grams are good to about 20 % either way. One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,63 @@
+// @vitest-environment jsdom
+import { beforeEach, expect, it } from 'vitest';
+import { differenceWords } from './differences';
+import { draftOf, keepDraft, loadDraft, withChoice, writeOf, type Draft } from './draft';
+
+const draft: Draft = {
+  name: 'ringing socks',
+  spec: {
+    foot: { lengthMm: 246, ballGirthMm: 231 },
+    swatch: { stitches: [{ count: 31, spanMm: 100 }], rounds: [{ count: 43, spanMm: 100 }] },
+    choices: { ease: 0.12 },
+  },
+  foot: { id: 'f', name: 'Marit' },
+};
+
+beforeEach(() => localStorage.clear());
+
+it('a choice is changed and given back without touching the others', () => {
+  const chosen = withChoice(draft, 'cuffRounds', 20);
+  expect(chosen.spec.choices).toEqual({ ease: 0.12, cuffRounds: 20 });
+  expect(JSON.stringify(withChoice(chosen, 'cuffRounds', undefined).spec)).toBe(
+    JSON.stringify(draft.spec),
+  );
+  expect(draft.spec.choices).toEqual({ ease: 0.12 });
+});
+
+it('a draft without a name survives a reload', () => {
+  expect(loadDraft()).toBeUndefined();
+  keepDraft(draft);
+  expect(loadDraft()).toEqual(draft);
+  keepDraft(undefined);
+  expect(loadDraft()).toBeUndefined();
+});
+
+it('a draft that cannot be read is no draft', () => {
+  localStorage.setItem('round-pocket.draft', '{');
+  expect(loadDraft()).toBeUndefined();
+});
+
+it('what is written names where the measures came from', () => {
+  expect(writeOf(draft, 3)).toMatchObject({ version: 3, name: 'ringing socks', footId: 'f' });
+  const pair = {
+    id: 'p',
+    version: 4,
+    name: 'stored',
+    updatedAt: '2026-11-23T10:00:00Z',
+    spec: draft.spec,
+    yarn: { id: 'y', name: 'rope', colour: '#2f6f8f' },
+  };
+  expect(writeOf(draftOf(pair), 4)).toMatchObject({
+    name: 'stored',
+    yarnId: 'y',
+    spec: draft.spec,
+  });
+});
+
+it.each([
+  ['spec.choices.legMm', 'the leg'],
+  ['spec.yarn.onHandG', 'the yarn'],
+  ['name', 'the name'],
+])('%s is called %s', (path, words) => {
+  expect(differenceWords(path)).toBe(words);
+});

@@ -1,0 +1,73 @@
+import type { Choices } from '../api/types';
+import { withChoice } from '../plan/draft';
+import { useSettings } from '../settings/settings';
+import { NumberField, type NumberKind } from './NumberField';
+import type { WordsProps } from './Recipe';
+import { Why, Word } from './Word';
+
+interface ChoiceWordProps extends WordsProps {
+  id: string;
+  title: string;
+  text: string;
+  choice: keyof Choices;
+  kind: NumberKind;
+  unit?: string;
+  usual: string;
+  why: string;
+  after?: string;
+  /** A choice that would overrule this one and is given up when this one is made. */
+  overruledBy?: keyof Choices;
+}
+
+/** A word that stands for one number which has a usual value. */
+export function ChoiceWord(props: ChoiceWordProps) {
+  const {
+    after,
+    overruledBy,
+    id,
+    title,
+    text,
+    choice,
+    kind,
+    unit,
+    usual,
+    why,
+    draft,
+    onChange,
+    problemAt,
+  } = props;
+  const { lengths } = useSettings();
+  const value = draft.spec.choices?.[choice];
+  const overruled = overruledBy !== undefined && draft.spec.choices?.[overruledBy] !== undefined;
+  const problem = problemAt(`choices.${choice}`);
+  const choose = (next: number | undefined) => {
+    const chosen = withChoice(draft, choice, next);
+    onChange(overruledBy ? withChoice(chosen, overruledBy, undefined) : chosen);
+  };
+  return (
+    <Word
+      after={after}
+      id={id}
+      title={title}
+      text={text}
+      state={value === undefined || overruled ? 'usual' : 'own'}
+      problem={problem}
+    >
+      <NumberField
+        key={lengths}
+        label={title}
+        kind={kind}
+        unit={unit ?? ''}
+        lengths={lengths}
+        value={value}
+        placeholder={usual.replace(/[^\d./ ,]/g, '').trim()}
+        usual={usual}
+        autoFocus
+        mayBeEmpty
+        problem={problem}
+        onChange={choose}
+      />
+      <Why>{why}</Why>
+    </Word>
+  );
+}

@@ -1,0 +1,117 @@
+import { Box } from '@chakra-ui/react';
+import { useFeet } from '../api/queries';
+import type { Foot } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { lengthText } from '../units/units';
+import { Choice } from './Choice';
+import { NumberField } from './NumberField';
+import type { WordsProps } from './Recipe';
+import { Why, Word } from './Word';
+
+/** Whose feet, and their measures. */
+export function FootWords(words: WordsProps) {
+  const { draft, onChange } = words;
+  const whose = draft.foot?.name ?? draft.footName;
+  return (
+    <>
+      <Word
+        id="foot"
+        title="Whose feet"
+        text={whose ? `${whose}’s feet` : 'these feet'}
+        state={whose ? 'own' : 'usual'}
+      >
+        <ShelfOfFeet draft={draft} onChange={onChange} />
+      </Word>{' '}
+      (
+      <MeasureWord
+        {...words}
+        id="foot-length"
+        measure="lengthMm"
+        title="Length of the foot"
+        label="Longest toe to heel"
+        why="Barefoot and standing, weight on it: trace it with an upright pencil and measure the outline."
+      />{' '}
+      long,{' '}
+      <MeasureWord
+        {...words}
+        id="foot-girth"
+        measure="ballGirthMm"
+        title="Round the ball of the foot"
+        label="Round the ball"
+        why="The tape round the widest part, behind the toes, snug and not tight."
+      />{' '}
+      round the ball)
+    </>
+  );
+}
+
+interface MeasureWordProps extends WordsProps {
+  id: string;
+  measure: keyof Foot;
+  title: string;
+  label: string;
+  why: string;
+}
+
+/** One measure of the foot. */
+function MeasureWord(props: MeasureWordProps) {
+  const { id, measure, title, label, why, draft, onChange, problemAt } = props;
+  const { lengths } = useSettings();
+  const { foot } = draft.spec;
+  const problem = problemAt(`foot.${measure}`);
+  const set = (mm: number | undefined) =>
+    mm !== undefined &&
+    onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, [measure]: mm } } });
+  return (
+    <Word
+      id={id}
+      title={title}
+      text={lengthText(foot[measure], lengths)}
+      state="own"
+      problem={problem}
+    >
+      <NumberField
+        key={lengths}
+        label={label}
+        kind="length"
+        lengths={lengths}
+        value={foot[measure]}
+        autoFocus
+        problem={problem}
+        onChange={set}
+      />
+      <Why>{why}</Why>
+    </Word>
+  );
+}
+
+function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>) {
+  const feet = useFeet();
+  const { lengths } = useSettings();
+  if (!feet.data?.length) {
+    return <Box>No feet are on the shelf yet. These are kept when the pair gets its name.</Box>;
+  }
+  return (
+    <Box maxH="18rem" overflowY="auto">
+      {feet.data.map(({ id, name, foot }) => (
+        <Choice
+          key={id}
+          chosen={id === draft.foot?.id}
+          title={name}
+          note={`${lengthText(foot.lengthMm, lengths)} long, ${lengthText(foot.ballGirthMm, lengths)} round`}
+          onChoose={() =>
+            onChange({
+              ...draft,
+              footName: undefined,
+              foot: { id, name },
+              spec: { ...draft.spec, foot },
+            })
+          }
+        />
+      ))}
+      <Why>
+        The measures are copied into this pair; changing them here leaves the shelf as it is.
+      </Why>
+    </Box>
+  );
+}

@@ -1,0 +1,83 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import type { Figure, Reading } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import { figureText, gaugeSpanMm, plusMinusText } from '../units/units';
+import { NumberField } from './NumberField';
+import { Why } from './Word';
+
+interface ReadingsPanelProps {
+  what: 'stitches' | 'rounds';
+  readings: readonly Reading[];
+  lengths: Lengths;
+  gauge: Figure;
+  problemAt: (field: string) => string | undefined;
+  onChange: (readings: Reading[]) => void;
+}
+
+/** The counts on a swatch: one or more, each over a span. */
+export function ReadingsPanel(props: ReadingsPanelProps) {
+  const { what, readings, lengths, gauge, problemAt, onChange } = props;
+  const replace = (at: number, change: Partial<Reading>) =>
+    onChange(readings.map((reading, i) => (i === at ? { ...reading, ...change } : reading)));
+  return (
+    <Box>
+      {readings.map((reading, i) => (
+        <Flex key={`${i} of ${readings.length}`} gap={2} mb={3} align="flex-start">
+          <Box flex="1" minW={0}>
+            <NumberField
+              label={readings.length === 1 ? 'Counted' : `Counted, ${i + 1}.`}
+              kind="number"
+              unit=""
+              lengths={lengths}
+              value={reading.count}
+              autoFocus={i === readings.length - 1}
+              problem={problemAt(`swatch.${what}[${i}].count`)}
+              onChange={(count) => count !== undefined && replace(i, { count })}
+            />
+          </Box>
+          <Box flex="1" minW={0}>
+            <NumberField
+              label="over"
+              kind="length"
+              lengths={lengths}
+              value={reading.spanMm}
+              problem={problemAt(`swatch.${what}[${i}].spanMm`)}
+              onChange={(spanMm) => spanMm !== undefined && replace(i, { spanMm })}
+            />
+          </Box>
+          {readings.length > 1 && (
+            <Button
+              aria-label={`Strike reading ${i + 1}`}
+              variant="ghost"
+              color="ink"
+              minH="44px"
+              mt={7}
+              px={2}
+              onClick={() => onChange(readings.filter((_, other) => other !== i))}
+            >
+              strike
+            </Button>
+          )}
+        </Flex>
+      ))}
+      <Button
+        variant="outline"
+        borderColor="line"
+        color="ink"
+        size="sm"
+        minH="44px"
+        disabled={readings.length >= 20}
+        onClick={() =>
+          onChange([...readings, readings.at(-1) ?? { count: 30, spanMm: gaugeSpanMm(lengths) }])
+        }
+      >
+        Count in another place
+      </Button>
+      <Why>
+        {`Comes to ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}
+        Half {what} count. Longer spans and more places make it surer. Count on washed fabric,
+        worked in the round.
+      </Why>
+    </Box>
+  );
+}

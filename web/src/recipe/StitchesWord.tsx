@@ -1,0 +1,50 @@
+import { withChoice } from '../plan/draft';
+import { useSettings } from '../settings/settings';
+import { figureText } from '../units/units';
+import { Choice } from './Choice';
+import type { WordsProps } from './Recipe';
+import { NumberField } from './NumberField';
+import { Why, Word } from './Word';
+
+/** The stitch count: from the ease, or the knitter's own, with what its neighbours would give. */
+export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
+  const { lengths } = useSettings();
+  const own = draft.spec.choices?.stitches;
+  const problem = problemAt('choices.stitches');
+  const count = plan.stitchCount.stitches.value;
+  return (
+    <Word
+      id="stitches"
+      after="."
+      title="Stitches in the tube"
+      text={`${own ?? count} stitches`}
+      state={own === undefined ? 'usual' : 'own'}
+      problem={problem}
+    >
+      {plan.stitchCount.neighbours.map(({ stitches, realEase }) => (
+        <Choice
+          key={stitches}
+          chosen={stitches === count}
+          title={`${stitches} stitches`}
+          note={`${figureText(realEase, lengths)} smaller than the foot`}
+          onChoose={() => onChange(withChoice(draft, 'stitches', stitches))}
+        />
+      ))}
+      <NumberField
+        key={lengths}
+        mayBeEmpty
+        label="Or a count of your own"
+        kind="whole"
+        unit="stitches"
+        lengths={lengths}
+        value={own}
+        usual="as the ease gives"
+        problem={problem}
+        onChange={(stitches) => onChange(withChoice(draft, 'stitches', stitches))}
+      />
+      <Why>
+        {`Exactly that much smaller would be ${figureText(plan.stitchCount.ideal, lengths)}. By fours, so that both halves stay even, a 2×2 rib closes, and the four decreases of a round come out.`}
+      </Why>
+    </Word>
+  );
+}

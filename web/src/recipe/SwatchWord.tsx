@@ -1,0 +1,73 @@
+import { Box } from '@chakra-ui/react';
+import { useSwatches } from '../api/queries';
+import type { Reading } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal, gaugeSpanMm } from '../units/units';
+import { Choice } from './Choice';
+import { ReadingsPanel } from './ReadingsPanel';
+import type { WordsProps } from './Recipe';
+import { Word } from './Word';
+
+interface SwatchWordProps extends WordsProps {
+  what: 'stitches' | 'rounds';
+}
+
+/** One gauge of the swatch: its readings, and the swatches on the shelf. */
+export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }: SwatchWordProps) {
+  const { lengths } = useSettings();
+  const swatches = useSwatches();
+  const { swatch } = draft.spec;
+  const problem = problems.find(({ field }) => field.startsWith(`swatch.${what}`))?.message;
+  const set = (readings: Reading[]) =>
+    onChange({ ...draft, spec: { ...draft.spec, swatch: { ...swatch, [what]: readings } } });
+  const counted = problem ? firstReading(swatch[what], lengths) : plan.gauge[what].value;
+  return (
+    <Word
+      id={`gauge-${what}`}
+      title={what === 'stitches' ? 'Stitches of the swatch' : 'Rounds of the swatch'}
+      text={`${decimal(problem ? counted : (counted * gaugeSpanMm(lengths)) / 100, 1)} ${what}`}
+      state="own"
+      problem={problem}
+    >
+      <ReadingsPanel
+        key={lengths}
+        what={what}
+        readings={swatch[what]}
+        lengths={lengths}
+        gauge={plan.gauge[what]}
+        problemAt={problemAt}
+        onChange={set}
+      />
+      {swatches.data && swatches.data.length > 0 && (
+        <Box mt={4}>
+          <Box fontSize="sm" fontWeight="600" mb={1}>
+            Or a swatch from the shelf
+          </Box>
+          <Box maxH="9rem" overflowY="auto">
+            {swatches.data.map((kept) => (
+              <Choice
+                key={kept.id}
+                chosen={kept.id === draft.swatch?.id}
+                title={kept.name}
+                note={`${kept.swatch.stitches.length + kept.swatch.rounds.length} readings`}
+                onChoose={() =>
+                  onChange({
+                    ...draft,
+                    swatch: { id: kept.id, name: kept.name },
+                    spec: { ...draft.spec, swatch: kept.swatch },
+                  })
+                }
+              />
+            ))}
+          </Box>
+        </Box>
+      )}
+    </Word>
+  );
+}
+
+/** What was typed, while no gauge can be made of it. */
+function firstReading(readings: readonly Reading[], lengths: 'CM' | 'INCH'): number {
+  const [first] = readings;
+  return first ? (first.count / first.spanMm) * gaugeSpanMm(lengths) : 0;
+}

@@ -1,0 +1,100 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useYarns } from '../api/queries';
+import type { Yarn } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal } from '../units/units';
+import { Choice } from './Choice';
+import { NumberField } from './NumberField';
+import type { WordsProps } from './Recipe';
+import { Why, Word } from './Word';
+
+/** What stands in while no yarn is named; the server takes the same. */
+const USUAL: Yarn = { lengthM: 420, massG: 100 };
+
+/** The yarn: from the shelf, or as its label says. */
+export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
+  const { lengths } = useSettings();
+  const yarns = useYarns();
+  const { yarn } = draft.spec;
+  const problem = problems.find(({ field }) => field.startsWith('yarn'))?.message;
+  const set = (change: Partial<Yarn>) =>
+    onChange({ ...draft, spec: { ...draft.spec, yarn: { ...USUAL, ...yarn, ...change } } });
+  const label = yarn ?? USUAL;
+  const text =
+    draft.yarn?.name ??
+    `sock yarn of ${decimal(label.lengthM, 0)} m in ${decimal(label.massG, 0)} g`;
+  return (
+    <Word id="yarn" title="The yarn" text={text} state={yarn ? 'own' : 'usual'} problem={problem}>
+      {yarns.data && yarns.data.length > 0 && (
+        <Box mb={3} maxH="10rem" overflowY="auto">
+          {yarns.data.map((kept) => (
+            <Choice
+              key={kept.id}
+              chosen={kept.id === draft.yarn?.id}
+              title={kept.name}
+              note={`${decimal(kept.yarn.lengthM, 0)} m in ${decimal(kept.yarn.massG, 0)} g`}
+              onChoose={() =>
+                onChange({
+                  ...draft,
+                  yarn: { id: kept.id, name: kept.name, colour: kept.colour },
+                  spec: { ...draft.spec, yarn: kept.yarn },
+                })
+              }
+            />
+          ))}
+        </Box>
+      )}
+      <Flex gap={3}>
+        <NumberField
+          label="Label says"
+          kind="number"
+          unit="m"
+          lengths={lengths}
+          value={label.lengthM}
+          problem={problemAt('yarn.lengthM')}
+          onChange={(lengthM) => lengthM !== undefined && set({ lengthM })}
+        />
+        <NumberField
+          label="in"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          value={label.massG}
+          problem={problemAt('yarn.massG')}
+          onChange={(massG) => massG !== undefined && set({ massG })}
+        />
+      </Flex>
+      <Box mt={3}>
+        <NumberField
+          mayBeEmpty
+          label="At hand, if weighed"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          value={yarn?.onHandG}
+          problem={problemAt('yarn.onHandG')}
+          onChange={(onHandG) => set({ onHandG })}
+        />
+      </Box>
+      {yarn && (
+        <Button
+          mt={3}
+          variant="outline"
+          borderColor="line"
+          color="ink"
+          size="sm"
+          minH="44px"
+          onClick={() =>
+            onChange({ ...draft, yarn: undefined, spec: { ...draft.spec, yarn: undefined } })
+          }
+        >
+          Back to the usual: 420 m in 100 g
+        </Button>
+      )}
+      <Why>
+        Metres in grams say how fine it is; with that and the gauge the plan knows how much every
+        section takes.
+      </Why>
+    </Word>
+  );
+}

@@ -1,0 +1,62 @@
+import { useSyncExternalStore } from 'react';
+
+/** How lengths are written. */
+export type Lengths = 'CM' | 'INCH';
+/** Day, the evening lamp, or whichever the system says. */
+export type Light = 'day' | 'lamp' | 'system';
+
+export interface Settings {
+  lengths: Lengths;
+  light: Light;
+}
+
+const KEY = 'round-pocket.settings';
+const USUAL: Settings = { lengths: 'CM', light: 'system' };
+const listeners = new Set<() => void>();
+let settings = read();
+
+function read(): Settings {
+  try {
+    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Settings>;
+    return {
+      lengths: stored.lengths === 'INCH' ? 'INCH' : USUAL.lengths,
+      light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
+    };
+  } catch {
+    return USUAL;
+  }
+}
+
+export function currentSettings(): Settings {
+  return settings;
+}
+
+/** Changes settings, remembers them, and applies the light to the page. */
+export function changeSettings(change: Partial<Settings>): void {
+  settings = { ...settings, ...change };
+  try {
+    localStorage.setItem(KEY, JSON.stringify(settings));
+  } catch {
+    // Without storage the settings hold for this visit.
+  }
+  applyLight();
+  listeners.forEach((listener) => listener());
+}
+
+/** Puts the light on the page; called once at the start and at every change. */
+export function applyLight(): void {
+  const dark =
+    settings.light === 'lamp' ||
+    (settings.light === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+  document.documentElement.classList.toggle('dark', dark);
+  document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
+}
+
+export function useSettings(): Settings {
+  return useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, currentSettings);
+}
+
+matchMedia('(prefers-color-scheme: dark)').addEventListener('change', applyLight);

@@ -1,0 +1,135 @@
+import { chakra } from '@chakra-ui/react';
+import type { AxisRound } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import type { Scale } from './scale';
+
+const Rect = chakra('rect');
+const Line = chakra('line');
+const Text = chakra('text');
+
+export const TAPE_HEIGHT = 50;
+const LEAST_PIXELS_BETWEEN_ROUNDS = 3;
+const LEAST_PIXELS_BETWEEN_NAMES = 30;
+
+interface MeasureProps {
+  lengthMm: number;
+  axis: readonly AxisRound[];
+  scale: Scale;
+  top: number;
+  lengths: Lengths;
+}
+
+/** The yellow tape: lengths from the tip of the toe along its upper edge, rounds along its lower one. */
+export function Measure({ lengthMm, axis, scale, top, lengths }: MeasureProps) {
+  return (
+    <g>
+      <Rect
+        x={scale.x(0) - 6}
+        y={top}
+        width={lengthMm * scale.perMm + 12}
+        height={TAPE_HEIGHT}
+        fill="tape"
+      />
+      <LengthTicks lengthMm={lengthMm} scale={scale} top={top} lengths={lengths} />
+      <RoundTicks axis={axis} scale={scale} bottom={top + TAPE_HEIGHT} />
+    </g>
+  );
+}
+
+/** A tick every half centimetre, or every quarter inch; a number at every whole one where there is room. */
+function LengthTicks({
+  lengthMm,
+  scale,
+  top,
+  lengths,
+}: Pick<MeasureProps, 'lengthMm' | 'scale' | 'top' | 'lengths'>) {
+  const [wholeMm, parts] = lengths === 'INCH' ? [25.4, 4] : [10, 2];
+  const step = wholeMm / parts;
+  const every = wholeMm * scale.perMm >= 18 ? 1 : 5;
+  return (
+    <g>
+      {Array.from({ length: Math.floor(lengthMm / step + 1e-9) + 1 }, (_, i) => i).map((i) => {
+        const x = scale.x(i * step);
+        const whole = i % parts === 0;
+        const number = i / parts;
+        const named = whole && number % every === 0 && number > 0;
+        return (
+          <g key={i}>
+            <Line
+              x1={x}
+              x2={x}
+              y1={top}
+              y2={top + (named ? 9 : whole ? 7 : 4)}
+              stroke="onTape"
+              strokeWidth={whole ? 1.2 : 0.8}
+            />
+            {named && (
+              <Text
+                x={x}
+                y={top + 20}
+                textAnchor="middle"
+                fontSize="11px"
+                fontWeight="600"
+                fill="onTape"
+              >
+                {number}
+              </Text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** A tick every round where there is room, a long one with its number at every ten as the knitter counts them. */
+function RoundTicks({
+  axis,
+  scale,
+  bottom,
+}: Pick<MeasureProps, 'axis' | 'scale'> & { bottom: number }) {
+  const first = axis[0];
+  const perRound = first ? first.mmFromToe * scale.perMm : 0;
+  const fine = perRound >= LEAST_PIXELS_BETWEEN_ROUNDS;
+  const end = scale.x(axis.at(-1)?.mmFromToe ?? 0);
+  const namedEvery = 10 * Math.ceil(LEAST_PIXELS_BETWEEN_NAMES / (10 * perRound));
+  return (
+    <g>
+      {axis
+        .filter(({ counted }) => fine || counted % 10 === 0)
+        .map(({ round, counted, mmFromToe, section }) => {
+          const ten = counted % 10 === 0;
+          // A toe is worked towards its tip, so its rounds are done at their near edge.
+          const x = scale.x(section === 'TOE' ? mmFromToe - (first?.mmFromToe ?? 0) : mmFromToe);
+          return (
+            <g key={round}>
+              <Line
+                x1={x}
+                x2={x}
+                y1={bottom - (ten ? 10 : 4)}
+                y2={bottom}
+                stroke="onTape"
+                strokeWidth={ten ? 1.4 : 0.6}
+              />
+              {counted % namedEvery === 0 && (
+                <Text
+                  x={x}
+                  y={bottom - 13}
+                  textAnchor={anchor(x, scale.x(0), end)}
+                  fontSize="11px"
+                  fill="onTape"
+                >
+                  {counted}
+                </Text>
+              )}
+            </g>
+          );
+        })}
+    </g>
+  );
+}
+
+/** Keeps the first and the last number on the tape. */
+function anchor(x: number, start: number, end: number): 'start' | 'middle' | 'end' {
+  return x < start + 8 ? 'start' : x > end - 10 ? 'end' : 'middle';
+}

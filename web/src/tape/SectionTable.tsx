@@ -1,0 +1,37 @@
+import type { Plan } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { lengthText } from '../units/units';
+
+/** The drawing in words, for who listens to it. */
+export function SectionTable({ plan }: { plan: Plan }) {
+  const { lengths } = useSettings();
+  return (
+    <table>
+      <caption>Sections of the sock along the tape, from the tip of the toe</caption>
+      <thead>
+        <tr>
+          <th scope="col">Section</th>
+          <th scope="col">Rounds</th>
+          <th scope="col">From</th>
+          <th scope="col">To</th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.outline.spans.map((span) => (
+          <tr key={span.section}>
+            <th scope="row">{span.section.toLowerCase()}</th>
+            <td>{span.toRound - span.fromRound + 1}</td>
+            <td>{lengthText(span.fromMm, lengths)}</td>
+            <td>{lengthText(span.toMm, lengths)}</td>
+          </tr>
+        ))}
+        <tr>
+          <th scope="row">heel, hanging from its opening</th>
+          <td>{plan.heel.list.length}</td>
+          <td>{lengthText(plan.outline.openingMm, lengths)}</td>
+          <td>{lengthText(plan.outline.openingMm, lengths)}</td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,35 @@
+import { expect, it } from 'vitest';
+import type { Outline } from '../api/types';
+import { points, scaleFor } from './scale';
+
+const outline: Outline = {
+  lengthMm: 300,
+  widthMm: 100,
+  openingMm: 200,
+  spans: [],
+  toe: [],
+  heel: [],
+};
+
+it('the drawing is to scale from margin to margin', () => {
+  const scale = scaleFor(outline, 620, 10);
+  expect(scale.perMm).toBe(2);
+  expect(scale.x(0)).toBe(10);
+  expect(scale.x(300)).toBe(610);
+  expect(scale.x(200) - scale.x(100)).toBe(200);
+});
+
+it('twice the width is twice the sock, along and across alike', () => {
+  const small = scaleFor(outline, 310, 5);
+  const large = scaleFor(outline, 620, 10);
+  expect(large.perMm / small.perMm).toBeCloseTo(2);
+});
+
+it('points are written for SVG', () => {
+  expect(
+    points([
+      [1, 2],
+      [3.456, 7],
+    ]),
+  ).toBe('1.00,2.00 3.46,7.00');
+});

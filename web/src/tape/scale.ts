@@ -1,0 +1,19 @@
+import type { Outline } from '../api/types';
+
+/** How millimetres of the sock become pixels of the drawing, the same along and across. */
+export interface Scale {
+  /** Pixels in a millimetre. */
+  perMm: number;
+  /** Pixel of a distance from the tip of the toe. */
+  x: (mm: number) => number;
+}
+
+export function scaleFor(outline: Outline, width: number, margin: number): Scale {
+  const perMm = (width - 2 * margin) / outline.lengthMm;
+  return { perMm, x: (mm) => margin + mm * perMm };
+}
+
+/** A polygon's points for SVG. */
+export function points(list: readonly (readonly [number, number])[]): string {
+  return list.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ');
+}

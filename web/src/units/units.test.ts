@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import {
+  decimal,
+  lengthInput,
+  lengthText,
+  parseLength,
+  parseNumber,
+  plusMinusText,
+  valueText,
+} from './units';
+
+describe('lengths', () => {
+  it.each([
+    [246, '24.6 cm', '9 5/8 in'],
+    [241.3, '24.1 cm', '9 1/2 in'],
+    [12.7, '1.3 cm', '1/2 in'],
+    [-12.7, '-1.3 cm', '−1/2 in'],
+    [0, '0.0 cm', '0 in'],
+  ])('%d mm are %s or %s', (mm, cm, inches) => {
+    expect(lengthText(mm, 'CM')).toBe(cm);
+    expect(lengthText(mm, 'INCH')).toBe(inches);
+  });
+
+  it.each([100, 123.4, 241.3, 246, 359.9])('%d mm survive being typed back', (mm) => {
+    for (const lengths of ['CM', 'INCH'] as const) {
+      const typed = parseLength(lengthInput(mm, lengths), lengths);
+      expect(typed.ok && Math.abs(typed.value - mm) < 0.02).toBe(true);
+    }
+  });
+
+  it.each([
+    ['24.6', 'CM', 246],
+    ['24,6', 'CM', 246],
+    [' 24,6 cm ', 'INCH', 246],
+    ['246 mm', 'CM', 246],
+    ['9 1/2', 'INCH', 241.3],
+    ['9½', 'INCH', 241.3],
+    ['9.5"', 'CM', 241.3],
+    ['3/8', 'INCH', 9.525],
+  ] as const)('“%s” typed by who reads %s is %d mm', (text, lengths, mm) => {
+    expect(parseLength(text, lengths)).toEqual({ ok: true, value: mm });
+  });
+});
+
+describe('numbers', () => {
+  it.each(['', 'abc', '2 4', '1e5', '1/0', '24.6.1', '--3'])('“%s” is refused', (text) => {
+    expect(parseNumber(text).ok).toBe(false);
+  });
+
+  it('are written without what they do not need', () => {
+    expect(decimal(31.0, 1)).toBe('31');
+    expect(decimal(-0.0001, 1)).toBe('0');
+    expect(valueText(1, 'ROUNDS', 'CM')).toBe('1 round');
+    expect(valueText(31, 'STITCHES_PER_10CM', 'INCH')).toBe('31.5 stitches to 4 in');
+    expect(valueText(0.1062, 'PERCENT', 'CM')).toBe('10.6 %');
+    expect(plusMinusText(2.6, 'MILLIMETRES', 'CM')).toBe('± 3 mm');
+    expect(plusMinusText(0.46, 'MILLIMETRES', 'CM')).toBe('± 0.5 mm');
+    expect(plusMinusText(0, 'ROUNDS', 'CM')).toBe('');
+  });
+});

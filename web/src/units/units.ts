@@ -1,0 +1,177 @@
+import type { Figure, Unit } from '../api/types';
+import type { Lengths } from '../settings/settings';
+
+/** Millimetres in an inch, exact (international yard and pound agreement, 1959). */
+const INCH_MM = 25.4;
+const TEN_CM_MM = 100;
+const FOUR_IN_MM = 4 * INCH_MM;
+
+/** The span that a gauge is counted over, in millimetres: 10 cm or 4 in, which are not the same. */
+export function gaugeSpanMm(lengths: Lengths): number {
+  return lengths === 'INCH' ? FOUR_IN_MM : TEN_CM_MM;
+}
+
+export function gaugeSpanText(lengths: Lengths): string {
+  return lengths === 'INCH' ? '4 in' : '10 cm';
+}
+
+export function lengthUnit(lengths: Lengths): string {
+  return lengths === 'INCH' ? 'in' : 'cm';
+}
+
+/** Decimal places of up to `places`, without trailing zeros. */
+export function decimal(value: number, places: number): string {
+  const text = value.toFixed(places);
+  const short = text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+  return short === '-0' ? '0' : short;
+}
+
+function eighths(inches: number): string {
+  const all = Math.round(Math.abs(inches) * 8);
+  const whole = Math.floor(all / 8);
+  const rest = all % 8;
+  const sign = inches < 0 && all > 0 ? '−' : '';
+  if (rest === 0) {
+    return `${sign}${whole}`;
+  }
+  const divisor = rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+  const fraction = `${rest / divisor}/${8 / divisor}`;
+  return `${sign}${whole === 0 ? '' : `${whole} `}${fraction}`;
+}
+
+/** A length without its unit: centimetres with one decimal, or inches to the nearest eighth. */
+export function lengthNumber(mm: number, lengths: Lengths): string {
+  return lengths === 'INCH' ? eighths(mm / INCH_MM) : (mm / 10).toFixed(1);
+}
+
+export function lengthText(mm: number, lengths: Lengths): string {
+  return `${lengthNumber(mm, lengths)} ${lengthUnit(lengths)}`;
+}
+
+/** A length for an input field: exact enough to be typed back without a change. */
+export function lengthInput(mm: number, lengths: Lengths): string {
+  if (lengths === 'INCH') {
+    const inches = mm / INCH_MM;
+    const onTheTape = Math.abs(inches * 8 - Math.round(inches * 8)) < 1e-6;
+    return onTheTape ? eighths(inches) : decimal(inches, 3);
+  }
+  return decimal(mm / 10, 3);
+}
+
+const WORDS: Record<Unit, [one: string, many: string]> = {
+  STITCHES: ['stitch', 'stitches'],
+  ROUNDS: ['round', 'rounds'],
+  TENS: ['ten', 'tens'],
+  MILLIMETRES: ['mm', 'mm'],
+  METRES: ['m', 'm'],
+  GRAMS: ['g', 'g'],
+  TEX: ['tex', 'tex'],
+  STITCHES_PER_10CM: ['stitch', 'stitches'],
+  ROUNDS_PER_10CM: ['round', 'rounds'],
+  PERCENT: ['%', '%'],
+  NUMBER: ['', ''],
+};
+
+function number(value: number, unit: Unit, lengths: Lengths): string {
+  switch (unit) {
+    case 'MILLIMETRES':
+      return lengthNumber(value, lengths);
+    case 'PERCENT':
+      return decimal(value * 100, 1);
+    case 'STITCHES_PER_10CM':
+    case 'ROUNDS_PER_10CM':
+      return decimal((value * gaugeSpanMm(lengths)) / TEN_CM_MM, 1);
+    case 'GRAMS':
+    case 'METRES':
+    case 'TEX':
+      return value.toFixed(Math.abs(value) < 100 ? 1 : 0);
+    case 'STITCHES':
+    case 'ROUNDS':
+    case 'TENS':
+    case 'NUMBER':
+      return decimal(value, 2);
+  }
+}
+
+/** A value with its unit, lengths as the reader wants them. */
+export function valueText(value: number, unit: Unit, lengths: Lengths): string {
+  if (unit === 'MILLIMETRES') {
+    return lengthText(value, lengths);
+  }
+  const text = number(value, unit, lengths);
+  const [one, many] = WORDS[unit];
+  const over = unit.endsWith('_PER_10CM') ? ` to ${gaugeSpanText(lengths)}` : '';
+  return `${text} ${text === '1' ? one : many}${over}`.trimEnd();
+}
+
+/** The number of a figure alone, for where its unit stands beside it. */
+export function figureNumber(figure: Figure, lengths: Lengths): string {
+  return number(figure.value, figure.unit, lengths);
+}
+
+export function figureText(figure: Figure, lengths: Lengths): string {
+  return valueText(figure.value, figure.unit, lengths);
+}
+
+/** The ± of a value, or nothing where it is exact. Small lengths are told in millimetres or hundredths of an inch. */
+export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): string {
+  if (plusMinus === 0) {
+    return '';
+  }
+  if (unit === 'MILLIMETRES') {
+    return lengths === 'INCH'
+      ? `± ${(plusMinus / INCH_MM).toFixed(2)} in`
+      : `± ${plusMinus.toFixed(plusMinus < 2 ? 1 : 0)} mm`;
+  }
+  return `± ${number(plusMinus, unit, lengths)} ${WORDS[unit][1]}`.trimEnd();
+}
+
+/** What was typed, understood as a number; or why it cannot be. */
+export type Parsed = { ok: true; value: number } | { ok: false; message: string };
+
+const NUMBER = /^([+-]?\d+(?:[.,]\d+)?|[+-]?[.,]\d+)$/;
+const MIXED = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/;
+const GLYPHS: Record<string, string> = {
+  '⅛': '1/8',
+  '¼': '1/4',
+  '⅜': '3/8',
+  '½': '1/2',
+  '⅝': '5/8',
+  '¾': '3/4',
+  '⅞': '7/8',
+};
+
+function plain(text: string): number | undefined {
+  const spelled = text
+    .replace(/[⅛¼⅜½⅝¾⅞]/g, (glyph) => ` ${GLYPHS[glyph] ?? ''}`)
+    .replace('−', '-')
+    .trim();
+  const mixed = MIXED.exec(spelled);
+  if (mixed && Number(mixed[3]) !== 0) {
+    return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
+  }
+  return NUMBER.test(spelled) ? Number(spelled.replace(',', '.')) : undefined;
+}
+
+/** Understands 24.6, 24,6, 9 1/2 and 9½. */
+export function parseNumber(text: string): Parsed {
+  if (text.trim() === '') {
+    return { ok: false, message: 'Type a number here.' };
+  }
+  const value = plain(text.trim());
+  return value === undefined
+    ? { ok: false, message: `“${text.trim()}” is not a number. Type it like 24.6, 24,6 or 9 1/2.` }
+    : { ok: true, value };
+}
+
+/** Understands a length in the reader's unit, or in the one that is typed behind it, as millimetres. */
+export function parseLength(text: string, lengths: Lengths): Parsed {
+  const unit = /\s*(mm|cm|in|inch|inches|")\s*$/i.exec(text);
+  const parsed = parseNumber(unit ? text.slice(0, unit.index) : text);
+  if (!parsed.ok) {
+    return parsed;
+  }
+  const name = unit?.[1]?.toLowerCase() ?? lengthUnit(lengths);
+  const mm = name === 'mm' ? 1 : name === 'cm' ? 10 : INCH_MM;
+  return { ok: true, value: Math.round(parsed.value * mm * 1e6) / 1e6 };
+}

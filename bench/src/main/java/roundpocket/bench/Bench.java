@@ -1,0 +1,170 @@
+package roundpocket.bench;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/** Measures Round Pocket against what it is compared with, in one run, and writes docs/bench.md. */
+public final class Bench {
+    private static final int STARTS = 7;
+    private static final int REQUESTS = 2_000;
+    private static final int WARM_UP = 1_000;
+    private static final String SPEC = "{\"foot\":{\"lengthMm\":246,\"ballGirthMm\":231},"
+            + "\"swatch\":{\"stitches\":[{\"count\":31,\"spanMm\":100}],\"rounds\":[{\"count\":43,\"spanMm\":100}]}}";
+    private static final Pattern FIRST_SCRIPTS = Pattern.compile("(?:src|href)=\"/(assets/[^\"]+\\.js)\"");
+
+    private final Path project;
+    private final List<Row> rows = new ArrayList<>();
+
+    private Bench(Path project) {
+        this.project = project;
+    }
+
+    public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
+        Bench bench = new Bench(Path.of(args[0]));
+        bench.plan();
+        bench.starts();
+        bench.requests();
+        bench.script();
+        bench.report();
+    }
+
+    private void plan() throws RunnerException {
+        Map<String, Double> micros = new TreeMap<>();
+        for (RunResult result : new Runner(new OptionsBuilder()
+                        .include(PlanBenchmark.class.getSimpleName())
+                        .build())
+                .run()) {
+            micros.put(
+                    result.getPrimaryResult().getLabel(),
+                    result.getPrimaryResult().getScore());
+        }
+        rows.add(Row.of(
+                "computing a plan with its workings, against writing it as JSON",
+                "µs",
+                micros.get("compute"),
+                micros.get("write"),
+                "at most 1"));
+    }
+
+    private Program ours() throws IOException, InterruptedException {
+        int port = Program.freePort();
+        Path home = Files.createTempDirectory("round-pocket-bench");
+        return Program.start(project, port, "./pocket", "start", "--port", "" + port, "--home", home.toString());
+    }
+
+    private Program bare() throws IOException, InterruptedException {
+        int port = Program.freePort();
+        String jar = project.resolve("bench/target/bench-bare.jar").toString();
+        return Program.start(project, port, "java", "-jar", jar, "--server.port=" + port);
+    }
+
+    private void starts() throws IOException, InterruptedException {
+        List<List<Double>> seconds = List.of(new ArrayList<>(), new ArrayList<>());
+        List<List<Double>> megabytes = List.of(new ArrayList<>(), new ArrayList<>());
+        for (int i = 0; i < STARTS; i++) {
+            for (int kind = 0; kind < 2; kind++) {
+                try (Program program = kind == 0 ? ours() : bare()) {
+                    seconds.get(kind).add(program.secondsToFirstAnswer());
+                    Thread.sleep(1000);
+                    megabytes.get(kind).add(program.residentMb());
+                }
+            }
+        }
+        rows.add(Row.of(
+                "start to first answer, against a bare application of the same starters",
+                "s",
+                at(seconds.get(0), 0.5),
+                at(seconds.get(1), 0.5),
+                "at most 0.5"));
+        rows.add(Row.of(
+                "resident memory a second later, against the same",
+                "MB",
+                at(megabytes.get(0), 0.5),
+                at(megabytes.get(1), 0.5),
+                "at most 0.8"));
+    }
+
+    private void requests() throws IOException, InterruptedException {
+        try (Program program = ours()) {
+            HttpRequest.Builder preview = program.request("/api/plans/preview")
+                    .header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString(SPEC));
+            HttpRequest.Builder trivial = program.request("/pocket.svg").GET();
+            program.alternate(WARM_UP, preview, trivial);
+            List<List<Double>> millis = program.alternate(REQUESTS, preview, trivial);
+            rows.add(Row.of(
+                    "preview of a plan, against fetching a small file, median of " + REQUESTS,
+                    "ms",
+                    at(millis.get(0), 0.5),
+                    at(millis.get(1), 0.5),
+                    "—"));
+            rows.add(Row.of("the same, 95th percentile", "ms", at(millis.get(0), 0.95), at(millis.get(1), 0.95), "—"));
+        }
+    }
+
+    /** The scripts that the page names itself: what a browser loads before anything is shown. */
+    private void script() throws IOException {
+        Path pages = project.resolve("web/target/classes/META-INF/resources");
+        Matcher names = FIRST_SCRIPTS.matcher(Files.readString(pages.resolve("index.html")));
+        double first = 0;
+        while (names.find()) {
+            first += gzipKb(pages.resolve(names.group(1)));
+        }
+        double all = 0;
+        try (Stream<Path> files = Files.list(pages.resolve("assets"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".js")).toList()) {
+                all += gzipKb(file);
+            }
+        }
+        rows.add(Row.of("script loaded first, against all script, gzip", "kB", first, all, "first at most 220 kB"));
+    }
+
+    private static double gzipKb(Path file) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (GZIPOutputStream gzip = new GZIPOutputStream(bytes)) {
+            Files.copy(file, gzip);
+        }
+        return bytes.size() / 1000.0;
+    }
+
+    private static double at(List<Double> values, double share) {
+        List<Double> sorted = new ArrayList<>(values);
+        Collections.sort(sorted);
+        return sorted.get((int) Math.min(sorted.size() - 1L, Math.round(share * (sorted.size() - 1))));
+    }
+
+    private void report() throws IOException {
+        String table = rows.stream().map(Row::markdown).collect(Collectors.joining("\n"));
+        String text =
+                """
+            # Bench
+
+            Measured by `./pocket bench` on %s with %d processors, everything in one run, starts alternating (median of %d),
+            requests alternating one by one after %d of each to warm up. Ratios carry over to other machines; seconds do not.
+
+            | what | Round Pocket | compared with | ratio | wanted |
+            | --- | --- | --- | --- | --- |
+            %s
+            """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), STARTS, WARM_UP, table);
+        Files.writeString(project.resolve("docs/bench.md"), text);
+        System.out.println(text);
+    }
+}

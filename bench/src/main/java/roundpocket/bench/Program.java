@@ -1,0 +1,111 @@
+package roundpocket.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** A program that answers HTTP: started, timed until its first answer, weighed, and ended. */
+final class Program implements AutoCloseable {
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+    private static final long STARTS_WITHIN_S = 120;
+
+    private final Process process;
+    private final int port;
+    private final double secondsToFirstAnswer;
+
+    private Program(Process process, int port, double secondsToFirstAnswer) {
+        this.process = process;
+        this.port = port;
+        this.secondsToFirstAnswer = secondsToFirstAnswer;
+    }
+
+    static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    static Program start(Path folder, int port, String... command) throws IOException, InterruptedException {
+        long begun = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .directory(folder.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        long until = begun + TimeUnit.SECONDS.toNanos(STARTS_WITHIN_S);
+        while (System.nanoTime() < until && process.isAlive()) {
+            try {
+                if (send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/"))) == 200) {
+                    return new Program(process, port, (System.nanoTime() - begun) / 1e9);
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(10);
+            }
+        }
+        process.destroyForcibly();
+        throw new IllegalStateException("did not start: " + String.join(" ", command));
+    }
+
+    double secondsToFirstAnswer() {
+        return secondsToFirstAnswer;
+    }
+
+    /** Resident memory in megabytes, as the kernel counts it. */
+    double residentMb() throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
+                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D+", "")) / 1024)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Milliseconds of each of so many requests of two kinds, sent in turn. */
+    List<List<Double>> alternate(int number, HttpRequest.Builder one, HttpRequest.Builder other)
+            throws IOException, InterruptedException {
+        List<Double> first = new ArrayList<>();
+        List<Double> second = new ArrayList<>();
+        for (int i = 0; i < number; i++) {
+            first.add(time(one));
+            second.add(time(other));
+        }
+        return List.of(first, second);
+    }
+
+    HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+    }
+
+    private static double time(HttpRequest.Builder request) throws IOException, InterruptedException {
+        long begun = System.nanoTime();
+        int status = send(request);
+        if (status != 200) {
+            throw new IllegalStateException("answered " + status);
+        }
+        return (System.nanoTime() - begun) / 1e6;
+    }
+
+    private static int send(HttpRequest.Builder request) throws IOException, InterruptedException {
+        return HTTP.send(request.build(), HttpResponse.BodyHandlers.ofByteArray())
+                .statusCode();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

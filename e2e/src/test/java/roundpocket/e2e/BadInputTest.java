@@ -1,0 +1,125 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What cannot be used is said where it was typed, and nothing is lost by it. */
+public class BadInputTest extends BrowserTest {
+    /** The page stores a change after a pause in typing; by then it has been tried. */
+    private static final double LONGER_THAN_THE_PAUSE_MS = 900;
+
+    @Override
+    protected String[] arguments() {
+        return new String[] {"--pocket.demo=true"};
+    }
+
+    private JsonNode pair() {
+        return server().json("/api/pairs").get(0);
+    }
+
+    private Page plan() {
+        Page page = visit("/pairs/" + pair().get("id").asString());
+        assertThat(page.locator("[data-figure=opening]")).isVisible();
+        return page;
+    }
+
+    @DataProvider
+    public Object[][] mistyped() {
+        return new Object[][] {
+            {"foot-length", "Longest toe to heel", "9", "A foot of 9.0 cm is outside"},
+            {"foot-length", "Longest toe to heel", "45", "10.0 cm to 36.0 cm"},
+            {"foot-length", "Longest toe to heel", "abc", "“abc” is not a number. Type it like 24.6, 24,6 or 9 1/2."},
+            {"foot-girth", "Round the ball", "60", "60.0 cm round the ball is outside"},
+            {"gauge-stitches", "Counted, 1.", "0", "is not a gauge that socks are knitted at"},
+            {"gauge-rounds", "Counted, 1.", "300", "300 rounds in 10 cm is not a gauge"},
+            {"gauge-rounds", "over", "1", "A count over 1.0 cm says too little"},
+            {"cuff", "Rounds of the cuff", "15.5", "15.5 is not a whole number"},
+            {"stitches", "Or a count of your own", "62", "62 stitches cannot be divided"},
+            {"ease", "How much smaller", "60", "60 % smaller than the foot is outside"},
+            {"leg", "Leg above the opening", "3", "has no room for a cuff"},
+        };
+    }
+
+    @Test(dataProvider = "mistyped")
+    public void itIsSaidWhereItWasTypedAndTheLastPlanStays(String word, String field, String typed, String message) {
+        JsonNode before = pair();
+        Page page = plan();
+        String opening = page.locator("[data-figure=opening]").textContent();
+        page.locator("[data-word=" + word + "]").click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        panel.getByRole(AriaRole.TEXTBOX).first().waitFor();
+        panel.getByLabel(field).first().fill(typed);
+        assertThat(panel).containsText(message);
+        assertThat(page.locator("[data-figure=opening]")).hasText(opening);
+        page.waitForTimeout(LONGER_THAN_THE_PAUSE_MS);
+        assertThat(pair().get("spec")).isEqualTo(before.get("spec"));
+    }
+
+    @Test
+    public void aFootTooShortForToeAndHeelIsSaidBeforeThereIsAPlan() {
+        Page page = visit("/new");
+        page.getByLabel("Length of the foot").fill("11,2");
+        page.getByLabel("Round the ball of the foot").fill("20");
+        page.getByLabel("Stitches").fill("40");
+        page.getByLabel("Rounds").fill("30");
+        assertThat(page.locator("form"))
+                .containsText("A foot of 11.2 cm has no room for a toe of 22 rounds and a heel of 22 rounds");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the plan")))
+                .isDisabled();
+    }
+
+    @Test
+    public void twoTabsNeverOverwriteEachOther() {
+        Page first = plan();
+        Page second = plan();
+        changeLeg(first, "15");
+        assertThat(first.getByTestId("kept")).hasText("Stored");
+        changeLeg(second, "16");
+        Locator conflict = second.getByRole(AriaRole.ALERT);
+        assertThat(conflict).containsText("changed elsewhere");
+        assertThat(conflict).containsText("What differs: the leg.");
+        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(150);
+
+        second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
+                .click();
+        assertThat(second.getByTestId("kept")).hasText("Stored");
+        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(160);
+
+        changeLeg(first, "14");
+        first.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take what is stored"))
+                .click();
+        assertThat(first.locator("[data-word=leg]")).hasText("16.0 cm");
+        changeLeg(first, "14");
+        assertThat(first.getByTestId("kept")).hasText("Stored");
+        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(140);
+    }
+
+    private static void changeLeg(Page page, String cm) {
+        page.locator("[data-word=leg]").click();
+        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill(cm);
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-word=leg]")).containsText(cm);
+        page.waitForTimeout(LONGER_THAN_THE_PAUSE_MS);
+    }
+
+    @Test
+    public void aServerThatIsGoneAndComesBackLosesNothing() {
+        Page page = plan();
+        server().kill();
+        changeLeg(page, "17");
+        assertThat(page.locator("body")).containsText("Round Pocket does not answer");
+        assertThat(page.locator("[data-figure=opening]")).isVisible();
+        server().start();
+        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(170);
+        changeLeg(page, "14");
+        assertThat(page.getByTestId("kept")).hasText("Stored");
+    }
+}

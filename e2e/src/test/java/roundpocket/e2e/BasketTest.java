@@ -1,0 +1,99 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The basket with the demo data in it, and what can be taken from the shelves. */
+public class BasketTest extends BrowserTest {
+    @Override
+    protected String[] arguments() {
+        return new String[] {"--pocket.demo=true"};
+    }
+
+    private static Locator row(Page page, String name) {
+        return page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText(name));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    public void everyPairSaysWhatToDoNext() {
+        Page page = visit("/");
+        for (JsonNode pair : server().json("/api/pairs")) {
+            Locator row = row(page, pair.get("name").asString());
+            assertThat(row)
+                    .containsText(
+                            "start the tube on " + pair.at("/gist/stitches").asInt() + " stitches");
+            assertThat(row).containsText("knit " + pair.at("/gist/footRounds").asInt() + " rounds to the opening");
+        }
+        assertThat(page).hasTitle("Basket · Round Pocket");
+    }
+
+    @Test
+    public void measuresFromTheShelvesMakeAPlanWithoutTyping() {
+        Page page = visit("/new");
+        button(page, "Odd").click();
+        button(page, "Frost, washed").click();
+        button(page, "Open the plan").click();
+        assertThat(page.getByTestId("recipe")).containsText("For Odd’s feet (28.8 cm long");
+        page.locator("[data-word=yarn]").click();
+        button(page, "Bellrope 4-ply").click();
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-word=yarn]")).hasText("Bellrope 4-ply");
+        page.locator("[data-word=foot]").click();
+        button(page, "Pia").click();
+        assertThat(page.locator("[data-word=foot-length]")).hasText("17.2 cm");
+    }
+
+    @Test
+    public void aPlanWithoutANameWaitsThroughAReload() {
+        Page page = visit("/new");
+        button(page, "Pia").click();
+        button(page, "Bellrope, washed").click();
+        button(page, "Open the plan").click();
+        assertThat(page.locator("[data-figure=opening]")).isVisible();
+        page.reload();
+        assertThat(page.locator("[data-word=foot]")).hasText("Pia’s feet");
+        page.navigate(server().url("/"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with it"))
+                .click();
+        button(page, "Keep it in the basket").click();
+        assertThat(page.locator("form")).containsText("A name has 1 to 80 characters; this one has 0.");
+        button(page, "Begin again").click();
+        assertThat(page.locator("main")).containsText("Three measurements");
+    }
+
+    @Test
+    public void throwingAwayAsksOnceAndIsForGood() {
+        server().post("/api/pairs", """
+                {"name": "not wanted", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+                 "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""");
+        int before = server().json("/api/pairs").size();
+        Page page = visit("/");
+        button(page, "Throw away not wanted").click();
+        button(page, "Keep it").click();
+        button(page, "Throw away not wanted").click();
+        assertThat(button(page, "For good")).isFocused();
+        button(page, "For good").click();
+        assertThat(row(page, "not wanted")).hasCount(0);
+        assertThat(server().json("/api/pairs").size()).isEqualTo(before - 1);
+    }
+
+    @Test
+    public void aPairThatIsGoneSaysSo() {
+        Page page = visit("/pairs/" + UUID.randomUUID());
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It may have been thrown away");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the basket"))
+                .click();
+        assertThat(row(page, "Marit’s chamber socks")).isVisible();
+    }
+}

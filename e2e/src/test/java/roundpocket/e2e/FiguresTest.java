@@ -1,0 +1,93 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.Locale;
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What stands on the screen is what the interface answers, for specifications at random. */
+public class FiguresTest extends BrowserTest {
+    private static final long SEED = 1123;
+    private static final int SPECIFICATIONS = 6;
+
+    @DataProvider
+    public Object[][] specifications() {
+        Random random = new Random(SEED);
+        Object[][] all = new Object[SPECIFICATIONS][];
+        for (int i = 0; i < all.length; i++) {
+            double length = 180 + random.nextInt(120);
+            all[i] = new Object[] {
+                """
+                {"foot": {"lengthMm": %.0f, "ballGirthMm": %.0f},
+                 "swatch": {"stitches": [{"count": %d, "spanMm": 100}], "rounds": [{"count": %d, "spanMm": 100}]},
+                 "yarn": {"lengthM": %d, "massG": 100, "onHandG": %d},
+                 "choices": {"legMm": %d, "heelPlainRounds": %d, "cuffRounds": %d}}""".formatted(
+                                length,
+                                length * (0.85 + 0.2 * random.nextDouble()),
+                                26 + random.nextInt(10),
+                                38 + random.nextInt(12),
+                                350 + random.nextInt(150),
+                                20 + random.nextInt(100),
+                                100 + random.nextInt(100),
+                                random.nextInt(8),
+                                10 + random.nextInt(8))
+            };
+        }
+        return all;
+    }
+
+    private static String whole(JsonNode plan, String figure) {
+        return plan.at(figure + "/value").asInt() + "";
+    }
+
+    @Test(dataProvider = "specifications")
+    public void figuresOnScreenAreThoseOfTheInterface(String spec) {
+        JsonMapper json = new JsonMapper();
+        JsonNode plan = json.readTree(server().post("/api/plans/preview", spec).body());
+        JsonNode pair = json.readTree(server().post("/api/pairs", "{\"name\": \"any\", \"spec\": " + spec + "}")
+                .body());
+        Page page = visit("/pairs/" + pair.get("id").asString());
+        String[][] shown = {
+            {"stitches", whole(plan, "/stitchCount/stitches") + "stitches"},
+            {"opening", whole(plan, "/tube/footRounds") + "rounds"},
+            {"opening", cm(plan, "/tube/openingFromStart")},
+            {"opening", whole(plan, "/tube/markersBeforeOpening") + " markers"},
+            {"leg", whole(plan, "/tube/legRounds") + "rounds"},
+            {"leg", whole(plan, "/tube/tubeRounds") + " rounds, " + cm(plan, "/tube/tubeLength")},
+            {"cuff", cm(plan, "/tube/cuffDepth")},
+            {"pick-up", whole(plan, "/opening/below") + " + " + whole(plan, "/opening/above")},
+            {"pick-up", whole(plan, "/opening/comesOut") + " waste stitches"},
+            {"heel", whole(plan, "/heel/rounds") + "rounds"},
+            {"heel", "graft " + whole(plan, "/heel/closingSide")},
+            {"toe", whole(plan, "/toe/rounds") + "rounds"},
+            {"yarn", grams(plan, "/yarn/pairGrams", 1)},
+            {"yarn", left(plan)},
+        };
+        for (String[] each : shown) {
+            Locator figure = page.locator("[data-figure=" + each[0] + "]");
+            assertThat(figure).containsText(each[1]);
+        }
+    }
+
+    private static String cm(JsonNode plan, String figure) {
+        return String.format(Locale.ROOT, "%.1f cm", plan.at(figure + "/value").asDouble() / 10);
+    }
+
+    private static String grams(JsonNode plan, String figure, int sign) {
+        double grams = sign * plan.at(figure + "/value").asDouble();
+        return String.format(Locale.ROOT, grams < 100 ? "%.1f" : "%.0f", grams);
+    }
+
+    private static String left(JsonNode plan) {
+        boolean tooLittle = plan.at("/yarn/leftOver/value").asDouble() < 0;
+        return tooLittle
+                ? grams(plan, "/yarn/leftOver", -1) + " g too little at hand"
+                : grams(plan, "/yarn/leftOver", 1) + " g ±";
+    }
+}

@@ -1,0 +1,159 @@
+package roundpocket.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The application's jar, run as its users run it, on a port and in a home of its own. */
+final class Server {
+    private static final Duration STARTS_WITHIN = Duration.ofSeconds(120);
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private final Path home;
+    private final int port;
+    private final List<String> arguments;
+    private Process process;
+
+    private Server(Path home, List<String> arguments) {
+        this.home = home;
+        this.port = freePort();
+        this.arguments = arguments;
+    }
+
+    /** Starts with an empty home. */
+    static Server onEmptyHome(String... arguments) {
+        try {
+            Server server = new Server(Files.createTempDirectory("round-pocket-e2e"), List.of(arguments));
+            server.start();
+            return server;
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
+    /** Starts it again on the same home and port. */
+    void start() {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-jar",
+                System.getProperty("pocket.jar"),
+                "--pocket.home=" + home,
+                "--server.port=" + port));
+        command.addAll(arguments);
+        try {
+            process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(home.resolve("server.log").toFile())
+                    .start();
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+        waitUntilItAnswers();
+    }
+
+    private void waitUntilItAnswers() {
+        long until = System.nanoTime() + STARTS_WITHIN.toNanos();
+        while (System.nanoTime() < until && process.isAlive()) {
+            try {
+                if (get("/api/pairs").statusCode() == 200) {
+                    return;
+                }
+            } catch (UncheckedIOException notYet) {
+                sleep(100);
+            }
+        }
+        throw new IllegalStateException("Round Pocket did not start; see " + home.resolve("server.log"));
+    }
+
+    /** SIGKILL: no goodbye. */
+    void kill() {
+        process.destroyForcibly();
+        await();
+    }
+
+    /** SIGTERM: a normal end. */
+    void stop() {
+        process.destroy();
+        await();
+    }
+
+    private void await() {
+        try {
+            if (!process.waitFor(30, TimeUnit.SECONDS)) {
+                throw new IllegalStateException("Round Pocket does not end");
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    String url(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    HttpResponse<String> get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url(path))).GET());
+    }
+
+    HttpResponse<String> post(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    HttpResponse<String> put(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    HttpResponse<String> delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url(path))).DELETE());
+    }
+
+    JsonNode json(String path) {
+        return JSON.readTree(get(path).body());
+    }
+
+    private static HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return HTTP.send(request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    private static void sleep(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

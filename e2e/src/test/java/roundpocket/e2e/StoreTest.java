@@ -1,0 +1,68 @@
+package roundpocket.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What was acknowledged is there, however the process ended. */
+public class StoreTest {
+    private Server server;
+
+    @BeforeMethod
+    public void start() {
+        server = Server.onEmptyHome();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void stop() {
+        server.stop();
+    }
+
+    private static String pair(String name, int legMm) {
+        return """
+            {"name": "%s", "footName": "Foot of %s", "spec": {
+              "foot": {"lengthMm": 246.5, "ballGirthMm": 231},
+              "swatch": {"stitches": [{"count": 31, "spanMm": 100}, {"count": 63.5, "spanMm": 203.2}],
+                         "rounds": [{"count": 43, "spanMm": 100}]},
+              "yarn": {"lengthM": 420, "massG": 100, "onHandG": 87.5},
+              "choices": {"legMm": %d, "stitches": 60}}}""".formatted(name, name, legMm);
+    }
+
+    @Test
+    public void fiftyAcknowledgedWritesSurviveAKill() {
+        List<String> acknowledged = new ArrayList<>();
+        for (int i = 0; i < 50; i++) {
+            String name = "pair " + i;
+            assertThat(server.post("/api/pairs", pair(name, 100 + i)).statusCode())
+                    .isEqualTo(201);
+            acknowledged.add(name);
+        }
+        server.kill();
+        server.start();
+        List<String> there = new ArrayList<>();
+        server.json("/api/pairs").forEach(pair -> there.add(pair.get("name").asString()));
+        assertThat(there).containsExactlyInAnyOrderElementsOf(acknowledged);
+        assertThat(server.json("/api/feet").size()).isEqualTo(50);
+        assertThat(server.json("/api/swatches").size()).isEqualTo(50);
+    }
+
+    @Test
+    public void aRestartKeepsEverythingAsItWas() {
+        server.post("/api/pairs", pair("kept", 140));
+        server.post(
+                "/api/yarns",
+                "{\"name\": \"rope\", \"colour\": \"#2F6F8F\", \"yarn\": {\"lengthM\": 400, \"massG\": 100}}");
+        JsonNode pairs = server.json("/api/pairs");
+        JsonNode yarns = server.json("/api/yarns");
+        server.stop();
+        server.start();
+        assertThat(server.json("/api/pairs")).isEqualTo(pairs);
+        assertThat(server.json("/api/yarns")).isEqualTo(yarns);
+        assertThat(pairs.get(0).at("/spec/swatch/stitches/1/spanMm").asDouble()).isEqualTo(203.2);
+    }
+}

@@ -1,0 +1,64 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Every view in both lights: axe finds nothing, and nothing is wider than the window. */
+public class ViewsTest extends BrowserTest {
+    @Override
+    protected String[] arguments() {
+        return new String[] {"--pocket.demo=true"};
+    }
+
+    @DataProvider
+    public Object[][] views() {
+        String pair = "/pairs/" + server().json("/api/pairs").get(1).get("id").asString();
+        String[][] views = {
+            {"/", "Marit’s chamber socks"},
+            {"/new", "Three measurements"},
+            {pair, "To knit, twice"},
+            {pair + "/card", "ticked by tens"},
+            {"/nowhere", "Nothing is kept here"},
+        };
+        Object[][] all = new Object[views.length * 2][];
+        for (int i = 0; i < views.length; i++) {
+            all[2 * i] = new Object[] {views[i][0], views[i][1], "day"};
+            all[2 * i + 1] = new Object[] {views[i][0], views[i][1], "lamp"};
+        }
+        return all;
+    }
+
+    @Test(dataProvider = "views")
+    public void aViewIsAccessibleAndFits(String path, String words, String light) {
+        Page page = visit(path);
+        page.evaluate("light => localStorage.setItem('round-pocket.settings', JSON.stringify({light}))", light);
+        page.reload();
+        assertThat(page.locator("main")).containsText(words);
+        assertAccessible(page);
+        for (int width : new int[] {1280, 390}) {
+            page.setViewportSize(width, 844);
+            Object overflow = page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+            assertThat(((Number) overflow).intValue())
+                    .as("%s at %d px sticks out by", path, width)
+                    .isLessThanOrEqualTo(path.endsWith("card") && width < 500 ? 40 : 0);
+        }
+    }
+
+    @Test
+    public void anOpenWordIsAccessibleInBothLights() {
+        for (String light : new String[] {"day", "lamp"}) {
+            Page page = visit("/");
+            page.evaluate("light => localStorage.setItem('round-pocket.settings', JSON.stringify({light}))", light);
+            page.navigate(server().url("/pairs/"
+                    + server().json("/api/pairs").get(0).get("id").asString()));
+            page.locator("[data-word=stitches]").click();
+            assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+            assertAccessible(page);
+        }
+    }
+}

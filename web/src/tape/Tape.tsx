@@ -61,7 +61,7 @@ export function Tape({ plan, colour }: TapeProps) {
   };
 
   return (
-    <Box ref={measure} className="figures">
+    <Box ref={measure} className="figures" minW={0} overflowX="clip">
       <svg
         width={width}
         height={height}

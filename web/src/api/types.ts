@@ -10,6 +10,7 @@ export type Choices = Schemas['ChoicesPart'];
 export type Plan = Schemas['PlanView'];
 export type Figure = Schemas['FigureView'];
 export type Step = Schemas['StepView'];
+export type Rule = Schemas['RuleView'];
 export type Unit = Figure['unit'];
 export type Shaping = Schemas['ShapingView'];
 export type ShapingRound = Schemas['RoundView'];

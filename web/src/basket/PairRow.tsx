@@ -3,14 +3,14 @@ import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useDeletePair } from '../api/queries';
 import type { Pair } from '../api/types';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { SockThumb } from './SockThumb';
 
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
 export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) {
   const { lengths } = useSettings();
-  const { gist, spec } = pair;
+  const { gist } = pair;
   return (
     <Flex
       as="li"
@@ -34,7 +34,7 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
         </Box>
         <Box color="quiet" fontSize="sm">
           {[
-            pair.foot && `${pair.foot.name}, ${lengthText(spec.foot.lengthMm, lengths)}`,
+            footWords(pair, lengths),
             pair.yarn?.name,
             gist && `about ${gist.pairGrams.toFixed(0)} g`,
           ]
@@ -61,6 +61,12 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
       </Flex>
     </Flex>
   );
+}
+
+function footWords(pair: Pair, lengths: Lengths): string | undefined {
+  const { lengthMm } = pair.spec.foot;
+  const long = lengthMm === undefined ? [] : [lengthText(lengthMm, lengths)];
+  return pair.foot && [pair.foot.name, ...long].join(', ');
 }
 
 /** Throwing away asks once, in place. */

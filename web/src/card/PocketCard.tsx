@@ -37,7 +37,7 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
             number={figureText(stitchCount.stitches, lengths)}
           />
           <Row
-            what={`Waste-yarn line over ${opening.wasteStitches.value} sole stitches, tape ${figureText(tube.openingFromStart, lengths)}`}
+            what={`Waste-yarn line over ${opening.line.value} sole stitches, tape ${figureText(tube.count.length, lengths)}`}
             number={`after ${figureText(tube.footRounds, lengths)}`}
           />
           <Row
@@ -45,7 +45,7 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
             number={figureText(tube.legRounds, lengths)}
           />
           <Row
-            what={`Pick up; count both; ${opening.comesOut.value} waste stitches come out, ${opening.cornerStitches.value} stay at each corner`}
+            what={`Pick up; count both; ${opening.comesOut.value} waste stitches come out, ${opening.cornerStitches?.value ?? 0} stay at each corner`}
             number={`${opening.below.value} + ${opening.above.value}`}
           />
           <Row
@@ -53,7 +53,7 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
             number={`graft ${heel.closingSide.value} + ${heel.closingSide.value}`}
           />
           <Row
-            what={`Toe: ${toe.plainRounds.value} plain, then ${toe.decreaseRounds.value} × (decrease round, plain round); graft tail ${figureText(yarn.toeTail, lengths)}`}
+            what={`Toe: ${toe.plainRounds.value} plain, then ${toe.decreaseRounds.value} × (decrease round, plain round); graft tail ${yarn.toeTail ? figureText(yarn.toeTail, lengths) : ''}`}
             number={`graft ${toe.closingSide.value} + ${toe.closingSide.value}`}
           />
         </tbody>

@@ -31,7 +31,7 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
         {name}
       </Box>
       <Box fontSize="sm" color="quiet" mb={1}>
-        {`${shaping.school}: ${shaping.description}`}
+        {`${shaping.title}: ${shaping.description}`}
       </Box>
       <svg
         viewBox={`0 0 ${WIDTH} ${height}`}
@@ -40,7 +40,8 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
         aria-hidden
         onPointerLeave={() => setChosen(undefined)}
       >
-        {list.map(({ number, decrease, side: stitches }, i) => {
+        {list.map(({ number, kind, side: stitches }, i) => {
+          const decrease = kind === 'DECREASE';
           const y = i * ROW;
           const lower = wide(stitches);
           const upper = decrease ? wide(stitches + 2) : lower;

@@ -1,5 +1,5 @@
 import { Box, CloseButton, Drawer, Portal, VisuallyHidden } from '@chakra-ui/react';
-import type { Figure, Plan, Step } from '../api/types';
+import type { Figure, Plan, Rule, Step } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, valueText } from '../units/units';
 
@@ -99,7 +99,7 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
                   number={input}
                   plan={plan}
                   shown={before}
-                  symbol={symbolOf(step, input)}
+                  symbol={symbolOf(step, input, plan)}
                 />
               ))}
             </Box>
@@ -116,15 +116,20 @@ function collect(number: number, plan: Plan, into: Set<number>): void {
   plan.steps[number]?.inputs.forEach((input) => collect(input, plan, into));
 }
 
+/** The rule that gave a step. */
+function ruleOf(step: Step, plan: Plan): Rule | undefined {
+  return plan.rules.find(({ id }) => id === step.computed?.rule);
+}
+
 /** The name of an input in the formula, where the formula has one for it. */
-function symbolOf(step: Step, input: number): string | undefined {
-  const symbol = step.computed?.symbols[step.inputs.indexOf(input)];
+function symbolOf(step: Step, input: number, plan: Plan): string | undefined {
+  const symbol = ruleOf(step, plan)?.symbols[step.inputs.indexOf(input)];
   return symbol?.endsWith('…') ? undefined : symbol?.replace('_', ' ');
 }
 
 /** The formula with the numbers put in, in millimetres, grams and plain numbers as the formula takes them. */
 function putIn(step: Step, plan: Plan): string | undefined {
-  const { formula, symbols } = step.computed ?? { formula: '', symbols: [] };
+  const { formula, symbols } = ruleOf(step, plan) ?? { formula: '', symbols: [] };
   if (symbols.length === 0 || symbols.some((symbol) => symbol.endsWith('…'))) {
     return undefined;
   }
@@ -146,22 +151,28 @@ interface OriginProps {
 }
 
 function Origin({ step, plan, lengths, top }: OriginProps) {
-  const { given, computed, rounded, strongest } = step;
+  const { given, rounded, spread, strongest, unsurest } = step;
+  const rule = ruleOf(step, plan);
+  const doubtful = unsurest ? plan.steps[unsurest.step] : undefined;
   const mover = strongest ? plan.steps[strongest.step] : undefined;
   return (
     <Box fontSize="sm" color="quiet">
       {given && <div>{ORIGINS[given.origin] ?? given.origin}</div>}
       {given?.source && <Source {...given.source} />}
-      {computed && (
+      {rule && (
         <>
           <Box color="ink" fontStyle="italic">
-            {`= ${computed.formula.replaceAll('_', ' ')}`}
+            {`= ${rule.formula.replaceAll('_', ' ')}`}
           </Box>
           {putIn(step, plan) && <Box color="ink">{`= ${putIn(step, plan)}`}</Box>}
-          <Source {...computed.source} />
+          <Source {...rule.source} />
         </>
       )}
       {rounded && <div>{`rounded ${rounded.how}: ${rounded.reason}`}</div>}
+      {spread && <Source {...spread.source} />}
+      {top && doubtful && unsurest && (
+        <div>{`its ± comes mostly from ${doubtful.label}: ${decimal(unsurest.share * 100, 0)} % of it`}</div>
+      )}
       {top && mover && strongest && (
         <div>{`moved most by ${mover.label}: 1 % more gives ${signed(strongest.changePerCent, step, lengths)}`}</div>
       )}
@@ -174,6 +185,8 @@ const ORIGINS: Record<string, string> = {
   chosen: 'chosen by you',
   default: 'the usual value; nothing was chosen',
   constant: 'a constant',
+  estimated: 'only estimated',
+  'tried out': 'tried out to see what it gives',
 };
 
 function signed(change: number, step: Step, lengths: Lengths): string {

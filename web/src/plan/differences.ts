@@ -5,12 +5,12 @@ const WORDS: Record<string, string> = {
   'spec.swatch.stitches': 'stitches of the swatch',
   'spec.swatch.rounds': 'rounds of the swatch',
   'spec.yarn': 'the yarn',
-  'spec.choices.ease': 'how much smaller than the foot',
-  'spec.choices.stitches': 'stitches in the tube',
-  'spec.choices.legMm': 'the leg',
-  'spec.choices.heelPlainRounds': 'plain rounds at the heel',
-  'spec.choices.toePlainRounds': 'plain rounds at the toe',
-  'spec.choices.cuffRounds': 'the cuff',
+  'spec.choices.size.ease': 'how much smaller than the foot',
+  'spec.choices.size.stitches': 'stitches in the tube',
+  'spec.choices.tube.legMm': 'the leg',
+  'spec.choices.heel.plainRounds': 'plain rounds at the heel',
+  'spec.choices.toe.plainRounds': 'plain rounds at the toe',
+  'spec.choices.finish.cuffRounds': 'the cuff',
 };
 
 /** A path of the specification in the words of the recipe. */

@@ -1,14 +1,14 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, it } from 'vitest';
 import { differenceWords } from './differences';
-import { draftOf, keepDraft, loadDraft, withChoice, writeOf, type Draft } from './draft';
+import { choiceOf, draftOf, keepDraft, loadDraft, withChoice, writeOf, type Draft } from './draft';
 
 const draft: Draft = {
   name: 'ringing socks',
   spec: {
     foot: { lengthMm: 246, ballGirthMm: 231 },
     swatch: { stitches: [{ count: 31, spanMm: 100 }], rounds: [{ count: 43, spanMm: 100 }] },
-    choices: { ease: 0.12 },
+    choices: { size: { ease: 0.12 } },
   },
   foot: { id: 'f', name: 'Marit' },
 };
@@ -16,12 +16,13 @@ const draft: Draft = {
 beforeEach(() => localStorage.clear());
 
 it('a choice is changed and given back without touching the others', () => {
-  const chosen = withChoice(draft, 'cuffRounds', 20);
-  expect(chosen.spec.choices).toEqual({ ease: 0.12, cuffRounds: 20 });
-  expect(JSON.stringify(withChoice(chosen, 'cuffRounds', undefined).spec)).toBe(
-    JSON.stringify(draft.spec),
-  );
-  expect(draft.spec.choices).toEqual({ ease: 0.12 });
+  const chosen = withChoice(draft, 'finish.cuffRounds', 20);
+  expect(chosen.spec.choices).toEqual({ size: { ease: 0.12 }, finish: { cuffRounds: 20 } });
+  expect(choiceOf(chosen, 'finish.cuffRounds')).toBe(20);
+  const back = withChoice(chosen, 'finish.cuffRounds', undefined);
+  expect(JSON.stringify(back.spec)).toBe(JSON.stringify(draft.spec));
+  expect(withChoice(back, 'size.ease', undefined).spec.choices).toBeUndefined();
+  expect(draft.spec.choices).toEqual({ size: { ease: 0.12 } });
 });
 
 it('a draft without a name survives a reload', () => {
@@ -55,7 +56,7 @@ it('what is written names where the measures came from', () => {
 });
 
 it.each([
-  ['spec.choices.legMm', 'the leg'],
+  ['spec.choices.tube.legMm', 'the leg'],
   ['spec.yarn.onHandG', 'the yarn'],
   ['name', 'the name'],
 ])('%s is called %s', (path, words) => {

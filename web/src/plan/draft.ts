@@ -28,13 +28,44 @@ export function writeOf(draft: Draft, version?: number): PairWrite {
   };
 }
 
+/** One choice, as the part it belongs to and its name: `heel.plainRounds`. */
+export type ChoicePath = {
+  [P in keyof Choices]-?: `${P}.${keyof NonNullable<Choices[P]> & string}`;
+}[keyof Choices];
+
+/** What one choice may be. */
+export type ChoiceValue<T extends ChoicePath> =
+  T extends `${infer P extends keyof Choices}.${infer K}`
+    ? K extends keyof NonNullable<Choices[P]>
+      ? NonNullable<Choices[P]>[K]
+      : never
+    : never;
+
+type Loose = Record<string, Record<string, unknown> | undefined>;
+
+/** A choice as it was made; undefined where it is as usual. */
+export function choiceOf<T extends ChoicePath>(draft: Draft, path: T): ChoiceValue<T> | undefined {
+  const [part = '', name = ''] = path.split('.');
+  return (draft.spec.choices as Loose | undefined)?.[part]?.[name] as ChoiceValue<T> | undefined;
+}
+
 /** The draft with one choice changed; undefined gives it back to the usual. */
-export function withChoice<K extends keyof Choices>(
+export function withChoice<T extends ChoicePath>(
   draft: Draft,
-  key: K,
-  value: Choices[K],
+  path: T,
+  value: ChoiceValue<T> | undefined,
 ): Draft {
-  return { ...draft, spec: { ...draft.spec, choices: { ...draft.spec.choices, [key]: value } } };
+  const [part = '', name = ''] = path.split('.');
+  const choices = draft.spec.choices as Loose | undefined;
+  const changed = without({ ...choices?.[part], [name]: value });
+  const all = without({ ...choices, [part]: changed }) as Choices | undefined;
+  return { ...draft, spec: { ...draft.spec, choices: all } };
+}
+
+/** The object without what is undefined in it, or nothing where nothing is left. */
+function without(values: Record<string, unknown>): Record<string, unknown> | undefined {
+  const kept = Object.entries(values).filter(([, value]) => value !== undefined);
+  return kept.length > 0 ? Object.fromEntries(kept) : undefined;
 }
 
 const KEY = 'round-pocket.draft';

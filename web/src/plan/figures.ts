@@ -20,7 +20,7 @@ function sure(figure: Figure, lengths: Lengths): string {
 /** The handful that matters while knitting, in the order of the work. */
 export function entries(plan: Plan, lengths: Lengths): Entry[] {
   const { stitchCount, tube, opening, heel, toe, yarn, choices } = plan;
-  const left = yarn.leftOver;
+  const left = yarn.roles[0]?.left?.left;
   return [
     {
       id: 'stitches',
@@ -34,7 +34,7 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
       label: 'Knit to the opening',
       figures: [tube.footRounds],
       unit: 'rounds',
-      note: `tape reads ${sure(tube.openingFromStart, lengths)}; ${tube.markersBeforeOpening.value} markers, one every ten`,
+      note: `tape reads ${sure(tube.count.length, lengths)}; ${tube.count.markers.value} markers, one every ten`,
     },
     {
       id: 'leg',
@@ -55,7 +55,7 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
       label: 'Pick up',
       figures: [opening.below, opening.above],
       unit: 'loops',
-      note: `below and above; ${opening.comesOut.value} waste stitches come out, ${opening.cornerStitches.value} stay at each corner`,
+      note: `below and above; ${opening.comesOut.value} waste stitches come out, ${opening.cornerStitches?.value ?? 0} stay at each corner`,
     },
     {
       id: 'heel',

@@ -1,22 +1,26 @@
-import type { Choices } from '../api/types';
-import { withChoice } from '../plan/draft';
+import { choiceOf, withChoice, type ChoicePath, type ChoiceValue } from '../plan/draft';
 import { useSettings } from '../settings/settings';
 import { NumberField, type NumberKind } from './NumberField';
 import type { WordsProps } from './Recipe';
 import { Why, Word } from './Word';
 
+/** The choices that are numbers. */
+type NumberChoice = {
+  [T in ChoicePath]: ChoiceValue<T> extends number | undefined ? T : never;
+}[ChoicePath];
+
 interface ChoiceWordProps extends WordsProps {
   id: string;
   title: string;
   text: string;
-  choice: keyof Choices;
+  choice: NumberChoice;
   kind: NumberKind;
   unit?: string;
   usual: string;
   why: string;
   after?: string;
   /** A choice that would overrule this one and is given up when this one is made. */
-  overruledBy?: keyof Choices;
+  overruledBy?: NumberChoice;
 }
 
 /** A word that stands for one number which has a usual value. */
@@ -37,8 +41,8 @@ export function ChoiceWord(props: ChoiceWordProps) {
     problemAt,
   } = props;
   const { lengths } = useSettings();
-  const value = draft.spec.choices?.[choice];
-  const overruled = overruledBy !== undefined && draft.spec.choices?.[overruledBy] !== undefined;
+  const value = choiceOf(draft, choice);
+  const overruled = overruledBy !== undefined && choiceOf(draft, overruledBy) !== undefined;
   const problem = problemAt(`choices.${choice}`);
   const choose = (next: number | undefined) => {
     const chosen = withChoice(draft, choice, next);

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
 import type { Foot } from '../api/types';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { Choice } from './Choice';
 import { NumberField } from './NumberField';
@@ -47,7 +47,7 @@ export function FootWords(words: WordsProps) {
 
 interface MeasureWordProps extends WordsProps {
   id: string;
-  measure: keyof Foot;
+  measure: 'lengthMm' | 'ballGirthMm';
   title: string;
   label: string;
   why: string;
@@ -55,7 +55,7 @@ interface MeasureWordProps extends WordsProps {
 
 /** One measure of the foot. */
 function MeasureWord(props: MeasureWordProps) {
-  const { id, measure, title, label, why, draft, onChange, problemAt } = props;
+  const { id, measure, title, label, why, draft, plan, onChange, problemAt } = props;
   const { lengths } = useSettings();
   const { foot } = draft.spec;
   const problem = problemAt(`foot.${measure}`);
@@ -66,7 +66,7 @@ function MeasureWord(props: MeasureWordProps) {
     <Word
       id={id}
       title={title}
-      text={lengthText(foot[measure], lengths)}
+      text={lengthText(foot[measure] ?? plan.foot.length.value, lengths)}
       state="own"
       problem={problem}
     >
@@ -98,7 +98,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
           key={id}
           chosen={id === draft.foot?.id}
           title={name}
-          note={`${lengthText(foot.lengthMm, lengths)} long, ${lengthText(foot.ballGirthMm, lengths)} round`}
+          note={footNote(foot, lengths)}
           onChoose={() =>
             onChange({
               ...draft,
@@ -114,4 +114,10 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
       </Why>
     </Box>
   );
+}
+
+function footNote(foot: Foot, lengths: Lengths): string {
+  const long =
+    foot.lengthMm === undefined ? 'shoe size only' : `${lengthText(foot.lengthMm, lengths)} long`;
+  return `${long}, ${lengthText(foot.ballGirthMm, lengths)} round`;
 }

@@ -29,11 +29,11 @@ export function Recipe(props: RecipeProps) {
   const { lengths } = useSettings();
   const problemAt = (field: string) => problems.find((each) => each.field === field)?.message;
   const words: WordsProps = { ...props, problemAt };
-  const choices = draft.spec.choices ?? {};
+  const { size, tube, heel, toe, finish } = draft.spec.choices ?? {};
   // A stitch count of one's own decides; then the ease is what that count gives.
   const ease =
-    choices.stitches === undefined
-      ? (choices.ease ?? plan.choices.ease.value)
+    size?.stitches === undefined
+      ? (size?.ease ?? plan.choices.ease.value)
       : plan.stitchCount.realEase.value;
   const span = lengths === 'INCH' ? '4 in' : '10 cm';
   return (
@@ -47,8 +47,8 @@ export function Recipe(props: RecipeProps) {
           id="ease"
           title="How much smaller than the foot"
           text={`${decimal(ease * 100, 1)} % smaller`}
-          overruledBy="stitches"
-          choice="ease"
+          overruledBy="size.stitches"
+          choice="size.ease"
           kind="percent"
           unit="% smaller"
           usual="10 %"
@@ -79,10 +79,10 @@ export function Recipe(props: RecipeProps) {
           state="usual"
           after=","
         >
-          {`At the opening, knit ${valueText(plan.opening.wasteStitches.value, 'STITCHES', lengths)} of the sole with smooth yarn of a strong contrast, slide them back, and knit them again with the working yarn.`}
+          {`At the opening, knit ${valueText(plan.opening.line.value, 'STITCHES', lengths)} of the sole with smooth yarn of a strong contrast, slide them back, and knit them again with the working yarn.`}
           <Why>
             No round is lost and nothing is cut. Leave long tails outside.{' '}
-            {plan.opening.cornerStitches.value} stitches of the line stay in at each corner until
+            {plan.opening.cornerStitches?.value} stitches of the line stay in at each corner until
             the heel is done, so that no hole forms.
           </Why>
         </Word>{' '}
@@ -97,8 +97,8 @@ export function Recipe(props: RecipeProps) {
           id="heel-plain"
           after="."
           title="Plain rounds at the heel"
-          text={`${choices.heelPlainRounds ?? plan.heel.plainRounds.value} plain rounds`}
-          choice="heelPlainRounds"
+          text={`${heel?.plainRounds ?? plan.heel.plainRounds.value} plain rounds`}
+          choice="heel.plainRounds"
           kind="whole"
           unit="rounds"
           usual="4 rounds"
@@ -109,8 +109,8 @@ export function Recipe(props: RecipeProps) {
           {...words}
           id="leg"
           title="Leg above the opening, cuff included"
-          text={lengthText(choices.legMm ?? plan.choices.leg.value, lengths)}
-          choice="legMm"
+          text={lengthText(tube?.legMm ?? plan.choices.leg.value, lengths)}
+          choice="tube.legMm"
           kind="length"
           usual={lengthText(125, lengths)}
           why="Measured from where the heel opens up to the edge of the cuff."
@@ -120,8 +120,8 @@ export function Recipe(props: RecipeProps) {
           {...words}
           id="cuff"
           title="Rounds of the cuff"
-          text={`${choices.cuffRounds ?? plan.choices.cuff.value} rounds`}
-          choice="cuffRounds"
+          text={`${finish?.cuffRounds ?? plan.choices.cuff.value} rounds`}
+          choice="finish.cuffRounds"
           kind="whole"
           unit="rounds"
           usual="15 rounds"
@@ -138,8 +138,8 @@ export function Recipe(props: RecipeProps) {
           id="toe-plain"
           after="."
           title="Plain rounds at the toe"
-          text={`${choices.toePlainRounds ?? plan.toe.plainRounds.value} plain rounds`}
-          choice="toePlainRounds"
+          text={`${toe?.plainRounds ?? plan.toe.plainRounds.value} plain rounds`}
+          choice="toe.plainRounds"
           kind="whole"
           unit="rounds"
           usual="4 rounds"

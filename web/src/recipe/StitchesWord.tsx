@@ -1,4 +1,4 @@
-import { withChoice } from '../plan/draft';
+import { choiceOf, withChoice } from '../plan/draft';
 import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import { Choice } from './Choice';
@@ -9,8 +9,8 @@ import { Why, Word } from './Word';
 /** The stitch count: from the ease, or the knitter's own, with what its neighbours would give. */
 export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
   const { lengths } = useSettings();
-  const own = draft.spec.choices?.stitches;
-  const problem = problemAt('choices.stitches');
+  const own = choiceOf(draft, 'size.stitches');
+  const problem = problemAt('choices.size.stitches');
   const count = plan.stitchCount.stitches.value;
   return (
     <Word
@@ -27,7 +27,7 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
           chosen={stitches === count}
           title={`${stitches} stitches`}
           note={`${figureText(realEase, lengths)} smaller than the foot`}
-          onChoose={() => onChange(withChoice(draft, 'stitches', stitches))}
+          onChoose={() => onChange(withChoice(draft, 'size.stitches', stitches))}
         />
       ))}
       <NumberField
@@ -40,7 +40,7 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
         value={own}
         usual="as the ease gives"
         problem={problem}
-        onChange={(stitches) => onChange(withChoice(draft, 'stitches', stitches))}
+        onChange={(stitches) => onChange(withChoice(draft, 'size.stitches', stitches))}
       />
       <Why>
         {`Exactly that much smaller would be ${figureText(plan.stitchCount.ideal, lengths)}. By fours, so that both halves stay even, a 2×2 rib closes, and the four decreases of a round come out.`}

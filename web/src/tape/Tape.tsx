@@ -23,6 +23,7 @@ const SECTION_NAMES = {
   CUFF: 'cuff',
   HEEL: 'heel',
   ENDS: '',
+  CONTRAST_ENDS: '',
 };
 
 interface TapeProps {

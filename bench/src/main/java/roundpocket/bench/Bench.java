@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
@@ -16,13 +17,17 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
+import org.openjdk.jmh.profile.GCProfiler;
+import org.openjdk.jmh.results.Result;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.util.Statistics;
 
 /** Measures Round Pocket against what it is compared with, in one run, and writes docs/bench.md. */
 public final class Bench {
+    private static final int[] STITCHES = {48, 96, 192, 384};
     private static final int STARTS = 7;
     private static final int REQUESTS = 2_000;
     private static final int WARM_UP = 1_000;
@@ -46,22 +51,56 @@ public final class Bench {
         bench.report();
     }
 
+    /** What one benchmark gave for one stitch count. */
+    private record Sampled(double median, double high, double kilobytes) {}
+
+    /** Bytes allocated in one run of a benchmark. */
+    private static double allocated(RunResult result) {
+        for (Map.Entry<String, ?> entry : result.getSecondaryResults().entrySet()) {
+            if (entry.getKey().endsWith("gc.alloc.rate.norm") && entry.getValue() instanceof Result<?> bytes) {
+                return bytes.getScore();
+            }
+        }
+        throw new IllegalStateException("JMH says nothing of what was allocated");
+    }
+
     private void plan() throws RunnerException {
-        Map<String, Double> micros = new TreeMap<>();
+        Map<String, Sampled> results = new TreeMap<>();
         for (RunResult result : new Runner(new OptionsBuilder()
                         .include(PlanBenchmark.class.getSimpleName())
+                        .addProfiler(GCProfiler.class)
                         .build())
                 .run()) {
-            micros.put(
-                    result.getPrimaryResult().getLabel(),
-                    result.getPrimaryResult().getScore());
+            Statistics times = result.getPrimaryResult().getStatistics();
+            double bytes = allocated(result);
+            results.put(
+                    result.getPrimaryResult().getLabel() + result.getParams().getParam("stitches"),
+                    new Sampled(times.getPercentile(50), times.getPercentile(99), bytes / 1000));
         }
-        rows.add(Row.of(
-                "computing a plan with its workings, against writing it as JSON",
-                "µs",
-                micros.get("compute"),
-                micros.get("write"),
-                "at most 1"));
+        PlanBenchmark smallest = PlanBenchmark.of(STITCHES[0]);
+        Sampled first = results.get("compute" + STITCHES[0]);
+        for (int stitches : STITCHES) {
+            Sampled compute = results.get("compute" + stitches);
+            Sampled write = results.get("write" + stitches);
+            String of = " (" + stitches + " stitches)";
+            rows.add(Row.of(
+                    "computing a plan, against writing it as JSON, median" + of,
+                    "µs",
+                    compute.median(),
+                    write.median(),
+                    "at most 1"));
+            rows.add(Row.of("the same, 99th percentile" + of, "µs", compute.high(), write.high(), "—"));
+            rows.add(Row.of("memory allocated for the same" + of, "kB", compute.kilobytes(), write.kilobytes(), "—"));
+            if (stitches != STITCHES[0]) {
+                double times = (double) PlanBenchmark.of(stitches).rounds() / smallest.rounds();
+                rows.add(Row.of(
+                        "median" + of + ", against that of " + STITCHES[0] + " stitches",
+                        "µs",
+                        compute.median(),
+                        first.median(),
+                        String.format(Locale.ROOT, "at most %.1f, as many times the rounds", times)));
+            }
+        }
     }
 
     private Program ours() throws IOException, InterruptedException {

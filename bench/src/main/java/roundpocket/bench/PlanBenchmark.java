@@ -9,12 +9,17 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import roundpocket.app.plans.PlanView;
 import roundpocket.core.foot.Foot;
+import roundpocket.core.judge.Questions;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.swatch.Reading;
@@ -22,23 +27,52 @@ import roundpocket.core.swatch.Swatch;
 import roundpocket.core.yarn.Yarn;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Computing a plan against writing that plan as JSON. */
+/** Computing a plan against writing that plan as JSON, for tubes of a gauge that gives each so many stitches. */
 @State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
+@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
-@Fork(2)
+@Measurement(iterations = 4, time = 2)
+@Fork(1)
 public class PlanBenchmark {
-    private final SockSpec spec = new SockSpec(
-            new Foot(246, 231),
-            new Swatch(
-                    List.of(new Reading(31, 100), new Reading(31.5, 100), new Reading(30.5, 100)),
-                    List.of(new Reading(43, 100), new Reading(43.5, 100), new Reading(42.5, 100))),
-            new Yarn(420, 100, OptionalDouble.of(100)),
-            Choices.usual());
-    private final SockPlan plan = spec.plan();
+    /** The largest foot there is, so that a tube of 384 stitches is of a gauge that can be. */
+    private static final Foot FOOT = new Foot(360, 450);
+
+    private static final double ROUNDS_PER_STITCH = 1.4;
+
+    @Param({"48", "96", "192", "384"})
+    private int stitches;
+
+    private SockSpec spec;
+    private SockPlan plan;
     private final JsonMapper json = new JsonMapper();
+
+    @Setup
+    public void specify() {
+        double gauge = stitches / (FOOT.ballGirthMm() * 0.9) * 100;
+        spec = new SockSpec(
+                FOOT,
+                new Swatch(
+                        List.of(
+                                new Reading(gauge, 100),
+                                new Reading(1.01 * gauge, 100),
+                                new Reading(0.99 * gauge, 100)),
+                        List.of(new Reading(ROUNDS_PER_STITCH * gauge, 100))),
+                new Yarn(420, 100, OptionalDouble.of(100)),
+                Choices.usual().withSize(SizeChoice.ofStitches(stitches)));
+        plan = spec.plan();
+    }
+
+    int rounds() {
+        return plan.tube().allRounds().count() + plan.heel().rounds().count();
+    }
+
+    static PlanBenchmark of(int stitches) {
+        PlanBenchmark benchmark = new PlanBenchmark();
+        benchmark.stitches = stitches;
+        benchmark.specify();
+        return benchmark;
+    }
 
     /** The plan with all its workings. */
     @Benchmark
@@ -46,9 +80,9 @@ public class PlanBenchmark {
         return spec.plan();
     }
 
-    /** The plan in the form in which it is handed out, as JSON. */
+    /** The plan with doubts and cautions in the form in which it is handed out, as JSON. */
     @Benchmark
     public byte[] write() {
-        return json.writeValueAsBytes(PlanView.of(plan));
+        return json.writeValueAsBytes(PlanView.of(spec, plan, Questions.NONE, LengthUnit.CM));
     }
 }

@@ -11,8 +11,9 @@ import org.testng.annotations.Test;
 
 public class ArchitectureTest {
     /** A package may use those before it. */
-    private static final List<String> ORDER =
-            List.of("measure", "explain", "foot", "swatch", "yarn", "shaping", "sock", "tube", "opening", "plan");
+    private static final List<String> ORDER = List.of(
+            "measure", "explain", "foot", "swatch", "yarn", "shaping", "sock", "fit", "tube", "opening", "finish",
+            "plan", "judge", "almanac");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

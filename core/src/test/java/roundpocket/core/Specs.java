@@ -2,14 +2,17 @@ package roundpocket.core;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Random;
+import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.Length;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.Yarn;
 
 /** Specifications for tests: a good one, changed ones, and random valid ones. */
@@ -25,13 +28,16 @@ public final class Specs {
                 new Foot(Length.ofInches(9.5).mm(), ballMm),
                 swatch(32, 40, Length.ofInches(4).mm()),
                 SOCK_YARN,
-                new Choices(
-                        OptionalDouble.of(1 - 8.0 / 9.0),
-                        OptionalInt.empty(),
-                        OptionalDouble.of(Length.ofInches(5).mm()),
-                        OptionalInt.of(4),
-                        OptionalInt.of(4),
-                        OptionalInt.of(15)));
+                choices(4, 4)
+                        .withSize(SizeChoice.ofEase(1 - 8.0 / 9.0))
+                        .withTube(
+                                TubeChoice.usual().withLegMm(Length.ofInches(5).mm()))
+                        .withFinish(FinishChoice.cuff(15)));
+    }
+
+    /** Usual choices with so many plain rounds at heel and toe. */
+    public static Choices choices(int heelPlain, int toePlain) {
+        return Choices.usual().withHeel(ShapingChoice.plain(heelPlain)).withToe(ShapingChoice.plain(toePlain));
     }
 
     public static Swatch swatch(double stitches, double rounds, double spanMm) {
@@ -49,13 +55,7 @@ public final class Specs {
                 new Foot(260, 230),
                 swatch(31, 43, 100),
                 SOCK_YARN,
-                new Choices(
-                        OptionalDouble.empty(),
-                        OptionalInt.of(stitches),
-                        OptionalDouble.empty(),
-                        OptionalInt.of(plainRounds),
-                        OptionalInt.of(plainRounds),
-                        OptionalInt.empty()));
+                choices(plainRounds, plainRounds).withSize(SizeChoice.ofStitches(stitches)));
     }
 
     /** A valid specification anywhere in the range of what is knitted; its plan may still find no room. */
@@ -73,13 +73,16 @@ public final class Specs {
                 new Foot(lengthMm, ballMm),
                 new Swatch(readings(random, readings, stitchGauge), readings(random, readings, roundGauge)),
                 new Yarn(between(random, 300, 500), 100, OptionalDouble.of(between(random, 40, 200))),
-                new Choices(
-                        random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(between(random, 0, 0.25)),
-                        OptionalInt.empty(),
-                        OptionalDouble.of(between(random, 80, 300)),
-                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(9)),
-                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(6)),
-                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(10 + random.nextInt(10))));
+                usualWays(random));
+    }
+
+    private static Choices usualWays(Random random) {
+        return Choices.usual()
+                .withSize(random.nextBoolean() ? SizeChoice.usual() : SizeChoice.ofEase(between(random, 0, 0.25)))
+                .withTube(TubeChoice.usual().withLegMm(between(random, 80, 300)))
+                .withHeel(random.nextBoolean() ? ShapingChoice.usual() : ShapingChoice.plain(random.nextInt(9)))
+                .withToe(random.nextBoolean() ? ShapingChoice.usual() : ShapingChoice.plain(random.nextInt(6)))
+                .withFinish(random.nextBoolean() ? FinishChoice.usual() : FinishChoice.cuff(10 + random.nextInt(10)));
     }
 
     private static List<Reading> readings(Random random, int number, double gauge) {

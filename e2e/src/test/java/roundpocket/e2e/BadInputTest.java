@@ -85,12 +85,12 @@ public class BadInputTest extends BrowserTest {
         Locator conflict = second.getByRole(AriaRole.ALERT);
         assertThat(conflict).containsText("changed elsewhere");
         assertThat(conflict).containsText("What differs: the leg.");
-        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(150);
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(150);
 
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
                 .click();
         assertThat(second.getByTestId("kept")).hasText("Stored");
-        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(160);
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(160);
 
         changeLeg(first, "14");
         first.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take what is stored"))
@@ -98,7 +98,7 @@ public class BadInputTest extends BrowserTest {
         assertThat(first.locator("[data-word=leg]")).hasText("16.0 cm");
         changeLeg(first, "14");
         assertThat(first.getByTestId("kept")).hasText("Stored");
-        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(140);
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(140);
     }
 
     private static void changeLeg(Page page, String cm) {
@@ -118,7 +118,7 @@ public class BadInputTest extends BrowserTest {
         assertThat(page.locator("[data-figure=opening]")).isVisible();
         server().start();
         assertThat(page.getByTestId("kept")).hasText("Stored");
-        assertThat(pair().at("/spec/choices/legMm").asDouble()).isEqualTo(170);
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(170);
         changeLeg(page, "14");
         assertThat(page.getByTestId("kept")).hasText("Stored");
     }

@@ -27,7 +27,7 @@ public class FiguresTest extends BrowserTest {
                 {"foot": {"lengthMm": %.0f, "ballGirthMm": %.0f},
                  "swatch": {"stitches": [{"count": %d, "spanMm": 100}], "rounds": [{"count": %d, "spanMm": 100}]},
                  "yarn": {"lengthM": %d, "massG": 100, "onHandG": %d},
-                 "choices": {"legMm": %d, "heelPlainRounds": %d, "cuffRounds": %d}}""".formatted(
+                 "choices": {"tube": {"legMm": %d}, "heel": {"plainRounds": %d}, "finish": {"cuffRounds": %d}}}""".formatted(
                                 length,
                                 length * (0.85 + 0.2 * random.nextDouble()),
                                 26 + random.nextInt(10),
@@ -56,8 +56,8 @@ public class FiguresTest extends BrowserTest {
         String[][] shown = {
             {"stitches", whole(plan, "/stitchCount/stitches") + "stitches"},
             {"opening", whole(plan, "/tube/footRounds") + "rounds"},
-            {"opening", cm(plan, "/tube/openingFromStart")},
-            {"opening", whole(plan, "/tube/markersBeforeOpening") + " markers"},
+            {"opening", cm(plan, "/tube/count/length")},
+            {"opening", whole(plan, "/tube/count/markers") + " markers"},
             {"leg", whole(plan, "/tube/legRounds") + "rounds"},
             {"leg", whole(plan, "/tube/tubeRounds") + " rounds, " + cm(plan, "/tube/tubeLength")},
             {"cuff", cm(plan, "/tube/cuffDepth")},
@@ -85,9 +85,9 @@ public class FiguresTest extends BrowserTest {
     }
 
     private static String left(JsonNode plan) {
-        boolean tooLittle = plan.at("/yarn/leftOver/value").asDouble() < 0;
+        boolean tooLittle = plan.at("/yarn/roles/0/left/left/value").asDouble() < 0;
         return tooLittle
-                ? grams(plan, "/yarn/leftOver", -1) + " g too little at hand"
-                : grams(plan, "/yarn/leftOver", 1) + " g ±";
+                ? grams(plan, "/yarn/roles/0/left/left", -1) + " g too little at hand"
+                : grams(plan, "/yarn/roles/0/left/left", 1) + " g ±";
     }
 }

@@ -9,8 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -21,6 +19,7 @@ import roundpocket.core.foot.Foot;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.yarn.Yarn;
@@ -121,13 +120,7 @@ public class FirstPairTest extends BrowserTest {
         page.locator("[data-word=heel-plain]").click();
         page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Plain rounds at the heel"))
                 .fill("7");
-        Choices seven = new Choices(
-                OptionalDouble.empty(),
-                OptionalInt.empty(),
-                OptionalDouble.empty(),
-                OptionalInt.of(7),
-                OptionalInt.empty(),
-                OptionalInt.empty());
+        Choices seven = Choices.usual().withHeel(ShapingChoice.plain(7));
         SockPlan plan = corePlan(246, 231, 31, 43, seven);
         shows(page, "heel", "" + plan.heel().rounds().count());
         shows(page, "opening", "" + plan.tube().footRounds().count());

@@ -63,7 +63,7 @@ public class KeyboardTest extends BrowserTest {
         assertThat(page.getByTestId("kept")).hasText("Stored");
         assertThat(server().json("/api/pairs")
                         .get(0)
-                        .at("/spec/choices/cuffRounds")
+                        .at("/spec/choices/finish/cuffRounds")
                         .asInt())
                 .isEqualTo(18);
     }

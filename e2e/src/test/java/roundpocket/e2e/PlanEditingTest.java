@@ -66,8 +66,8 @@ public class PlanEditingTest extends BrowserTest {
         assertThat(word(page, "stitches")).hasText("68 stitches"); // 231 × 0.95 × 0.31 = 68.0
         assertThat(word(page, "stitches")).hasAttribute("data-state-of-word", "usual");
         assertThat(page.getByTestId("kept")).hasText("Stored");
-        assertThat(stored().at("/spec/choices/ease").asDouble()).isEqualTo(0.05);
-        assertThat(stored().at("/spec/choices").has("stitches")).isFalse();
+        assertThat(stored().at("/spec/choices/size/ease").asDouble()).isEqualTo(0.05);
+        assertThat(stored().at("/spec/choices/size").has("stitches")).isFalse();
     }
 
     @Test
@@ -106,7 +106,7 @@ public class PlanEditingTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pocket card"))
                 .click();
         assertThat(page.getByTestId("card")).containsText("Cuff 19");
-        assertThat(stored().at("/spec/choices/cuffRounds").asInt()).isEqualTo(19);
+        assertThat(stored().at("/spec/choices/finish/cuffRounds").asInt()).isEqualTo(19);
     }
 
     @Test

@@ -30,7 +30,7 @@ public class StoreTest {
               "swatch": {"stitches": [{"count": 31, "spanMm": 100}, {"count": 63.5, "spanMm": 203.2}],
                          "rounds": [{"count": 43, "spanMm": 100}]},
               "yarn": {"lengthM": 420, "massG": 100, "onHandG": 87.5},
-              "choices": {"legMm": %d, "stitches": 60}}}""".formatted(name, name, legMm);
+              "choices": {"tube": {"legMm": %d}, "size": {"stitches": 60}}}}""".formatted(name, name, legMm);
     }
 
     @Test

@@ -13,10 +13,14 @@ import roundpocket.app.feet.FootWrite;
 import roundpocket.app.pairs.PairWrite;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.ChoicesPart;
+import roundpocket.app.plans.FinishPart;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ReadingPart;
+import roundpocket.app.plans.ShapingPart;
+import roundpocket.app.plans.SizePart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.plans.TubePart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.swatches.SwatchWrite;
@@ -69,13 +73,29 @@ class RingersDemo implements SmartInitializingSingleton {
                 "Frost, washed",
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 
-        keep("Marit’s chamber socks", marit, fine, bellrope, new ChoicesPart(null, null, 140.0, 5, null, 16));
-        keep("Odd’s tenor socks", odd, fine, bellrope, new ChoicesPart(0.12, null, 160.0, null, 2, null));
+        keep("Marit’s chamber socks", marit, fine, bellrope, choices(null, 140, ShapingPart.plain(5), null, 16));
+        keep("Odd’s tenor socks", odd, fine, bellrope, choices(0.12, 160, null, ShapingPart.plain(2), null));
         keep("Pia’s first ringing socks", pia, firm, frost, null);
     }
 
     private static ReadingPart reading(double count) {
         return new ReadingPart(count, 100);
+    }
+
+    private static ChoicesPart choices(
+            @Nullable Double ease,
+            double legMm,
+            @Nullable ShapingPart heel,
+            @Nullable ShapingPart toe,
+            @Nullable Integer cuffRounds) {
+        return new ChoicesPart(
+                ease == null ? null : new SizePart(ease, null, null),
+                new TubePart(null, null, null, legMm, null),
+                heel,
+                toe,
+                null,
+                null,
+                cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null));
     }
 
     private void keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {

@@ -1,22 +1,12 @@
 package roundpocket.app.pairs;
 
-import jakarta.persistence.CollectionTable;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.feet.FootRow;
 import roundpocket.app.kept.KeptRow;
-import roundpocket.app.plans.SpecPart;
-import roundpocket.app.plans.SwatchPart;
-import roundpocket.app.swatches.ReadingRow;
 import roundpocket.app.swatches.SwatchRow;
 import roundpocket.app.yarns.YarnRow;
 
@@ -24,18 +14,8 @@ import roundpocket.app.yarns.YarnRow;
 @Entity
 @Table(name = "sock_pair")
 public class PairRow extends KeptRow {
-    @Embedded
-    private @Nullable SpecColumns spec;
-
-    @ElementCollection
-    @CollectionTable(name = "pair_stitch_reading", joinColumns = @JoinColumn(name = "pair_id"))
-    @OrderColumn(name = "position")
-    private List<ReadingRow> stitchReadings = new ArrayList<>();
-
-    @ElementCollection
-    @CollectionTable(name = "pair_round_reading", joinColumns = @JoinColumn(name = "pair_id"))
-    @OrderColumn(name = "position")
-    private List<ReadingRow> roundReadings = new ArrayList<>();
+    @Column(nullable = false, length = 100_000)
+    private String spec = "";
 
     @ManyToOne
     private @Nullable FootRow foot;
@@ -46,11 +26,8 @@ public class PairRow extends KeptRow {
     @ManyToOne
     private @Nullable YarnRow yarn;
 
-    void fill(SpecPart newSpec) {
-        newSpec.plan(); // refuses what no sock can be knitted from
-        this.spec = new SpecColumns(newSpec);
-        ReadingRow.replace(stitchReadings, newSpec.swatch().stitches());
-        ReadingRow.replace(roundReadings, newSpec.swatch().rounds());
+    void fill(String newSpec) {
+        this.spec = newSpec;
     }
 
     void link(@Nullable FootRow newFoot, @Nullable SwatchRow newSwatch, @Nullable YarnRow newYarn) {
@@ -59,9 +36,9 @@ public class PairRow extends KeptRow {
         this.yarn = newYarn;
     }
 
-    SpecPart spec() {
-        SwatchPart readings = new SwatchPart(ReadingRow.parts(stitchReadings), ReadingRow.parts(roundReadings));
-        return Objects.requireNonNull(spec).with(readings);
+    /** The specification in its file format. */
+    String spec() {
+        return spec;
     }
 
     @Nullable

@@ -21,6 +21,7 @@ import roundpocket.app.swatches.SwatchesShelf;
 import roundpocket.app.yarns.YarnRow;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Refusal;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Pairs. */
 @Service
@@ -29,12 +30,20 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
+    private final JsonMapper mapper;
 
-    PairsShelf(PairRepository repository, FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, Clock clock) {
+    PairsShelf(
+            PairRepository repository,
+            FeetShelf feet,
+            SwatchesShelf swatches,
+            YarnsShelf yarns,
+            JsonMapper mapper,
+            Clock clock) {
         super("pair", repository, clock);
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
+        this.mapper = mapper;
     }
 
     /** Keeps a new pair; a foot and a swatch that were measured for it go on their shelves with it. */
@@ -65,7 +74,10 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
 
     @Override
     protected void fill(PairRow row, PairWrite write) {
-        Required.in("spec", write.spec(), row::fill);
+        Required.in("spec", write.spec(), spec -> {
+            spec.plan(); // refuses what no sock can be knitted from
+            row.fill(mapper.writeValueAsString(spec.kept()));
+        });
         row.link(
                 linked(write.footId(), feet::row),
                 linked(write.swatchId(), swatches::row),
@@ -78,7 +90,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
 
     @Override
     protected PairView view(PairRow row) {
-        SpecPart spec = row.spec();
+        SpecPart spec = mapper.readValue(row.spec(), SpecPart.class);
         YarnRow yarn = row.yarn();
         return new PairView(
                 row.getId(),

@@ -1,43 +1,54 @@
 package roundpocket.app.plans;
 
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.tube.PlacingChoice;
+import roundpocket.core.tube.TubeChoice;
 
-/**
- * What the knitter decides. What is left out takes the usual value.
- *
- * @param ease how much smaller than the foot, as a ratio from 0 to 0.25
- * @param stitches stitches in the tube, a multiple of four
- * @param legMm leg above the opening, cuff included
- * @param heelPlainRounds plain rounds before the heel's first decrease
- * @param toePlainRounds plain rounds before the toe's first decrease
- * @param cuffRounds rounds of the cuff
- */
+/** What the knitter decides, part by part. What is left out is as usual. */
 public record ChoicesPart(
-        @Nullable Double ease,
-        @Nullable Integer stitches,
-        @Nullable Double legMm,
-        @Nullable Integer heelPlainRounds,
-        @Nullable Integer toePlainRounds,
-        @Nullable Integer cuffRounds) {
+        @Nullable SizePart size,
+        @Nullable TubePart tube,
+        @Nullable ShapingPart heel,
+        @Nullable ShapingPart toe,
+        @Nullable PlacingPart placing,
+        @Nullable OpeningPart opening,
+        @Nullable FinishPart finish) {
+
+    /** Everything as usual. */
+    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null);
 
     public Choices toCore() {
+        Problems problems = new Problems();
+        Optional<SizeChoice> coreSize = of(problems, "size", size == null ? SizeChoice::usual : size::toCore);
+        Optional<TubeChoice> coreTube = of(problems, "tube", tube == null ? TubeChoice::usual : tube::toCore);
+        Optional<ShapingChoice> coreHeel = of(problems, "heel", heel == null ? ShapingChoice::usual : heel::toCore);
+        Optional<ShapingChoice> coreToe = of(problems, "toe", toe == null ? ShapingChoice::usual : toe::toCore);
+        Optional<PlacingChoice> corePlacing =
+                of(problems, "placing", placing == null ? PlacingChoice::usual : placing::toCore);
+        Optional<OpeningChoice> coreOpening =
+                of(problems, "opening", opening == null ? OpeningChoice::usual : opening::toCore);
+        Optional<FinishChoice> coreFinish =
+                of(problems, "finish", finish == null ? FinishChoice::usual : finish::toCore);
+        problems.throwIfAny();
         return new Choices(
-                optional(ease),
-                optional(stitches),
-                optional(legMm),
-                optional(heelPlainRounds),
-                optional(toePlainRounds),
-                optional(cuffRounds));
+                coreSize.orElseThrow(),
+                coreTube.orElseThrow(),
+                coreHeel.orElseThrow(),
+                coreToe.orElseThrow(),
+                corePlacing.orElseThrow(),
+                coreOpening.orElseThrow(),
+                coreFinish.orElseThrow());
     }
 
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    private static OptionalInt optional(@Nullable Integer value) {
-        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+    private static <T> Optional<T> of(Problems problems, String field, Supplier<T> part) {
+        return problems.collect(field, part);
     }
 }

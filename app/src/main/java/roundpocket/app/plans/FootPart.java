@@ -1,15 +1,44 @@
 package roundpocket.app.plans;
 
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.explain.Problems;
 import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.ShoeSize;
+import roundpocket.core.foot.ToeForm;
 
 /**
  * A foot.
  *
- * @param lengthMm longest toe to heel, 100 to 360 mm
+ * @param lengthMm longest toe to heel, 100 to 360 mm; may be left out where a shoe size is given
+ * @param shoe shoe size, from which the length is estimated where it is not given
  * @param ballGirthMm round the ball, 80 to 450 mm, half to twice the length
+ * @param heelDiagonalMm under the heel and over the front of the ankle
+ * @param legGirthMm round the leg at the cuff's top edge
+ * @param toeForm how the toes end
  */
-public record FootPart(double lengthMm, double ballGirthMm) {
+public record FootPart(
+        @Nullable Double lengthMm,
+        @Nullable ShoePart shoe,
+        double ballGirthMm,
+        @Nullable Double heelDiagonalMm,
+        @Nullable Double legGirthMm,
+        @Nullable ToeForm toeForm) {
+    /** A foot of which length and ball are known. */
+    public FootPart(double lengthMm, double ballGirthMm) {
+        this(lengthMm, null, ballGirthMm, null, null, null);
+    }
+
     public Foot toCore() {
-        return new Foot(lengthMm, ballGirthMm);
+        Problems problems = new Problems();
+        Optional<ShoeSize> size = Optional.ofNullable(shoe).flatMap(part -> problems.collect("shoe", part::toCore));
+        problems.throwIfAny();
+        return new Foot(
+                Present.number(lengthMm),
+                size,
+                ballGirthMm,
+                Present.number(heelDiagonalMm),
+                Present.number(legGirthMm),
+                Optional.ofNullable(toeForm));
     }
 }

@@ -2,59 +2,149 @@ package roundpocket.app.plans;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import roundpocket.core.opening.Opening;
+import roundpocket.app.plans.JudgeViews.AnswersView;
+import roundpocket.app.plans.JudgeViews.CautionView;
+import roundpocket.app.plans.JudgeViews.DoubtView;
+import roundpocket.app.plans.StepView.RuleView;
+import roundpocket.app.plans.TubeViews.OpeningView;
+import roundpocket.app.plans.TubeViews.TubeView;
+import roundpocket.app.plans.YarnViews.YarnNeedView;
+import roundpocket.core.finish.Graft;
+import roundpocket.core.finish.Graft.GraftMove;
+import roundpocket.core.finish.Needle;
+import roundpocket.core.finish.Rib;
+import roundpocket.core.fit.HeelRoom;
+import roundpocket.core.fit.Passing;
+import roundpocket.core.foot.Measures;
+import roundpocket.core.judge.Answers;
+import roundpocket.core.judge.Caution;
+import roundpocket.core.judge.Doubts;
+import roundpocket.core.judge.Questions;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.AxisRound;
+import roundpocket.core.plan.CuffPlan;
+import roundpocket.core.plan.Fit;
 import roundpocket.core.plan.Outline;
-import roundpocket.core.plan.Section;
+import roundpocket.core.plan.Replan;
 import roundpocket.core.plan.SockPlan;
-import roundpocket.core.plan.YarnNeed;
-import roundpocket.core.shaping.Shaping;
+import roundpocket.core.plan.SockSpec;
 import roundpocket.core.sock.StitchCount;
-import roundpocket.core.tube.Tube;
+import roundpocket.core.swatch.GaugeAdvice;
+import roundpocket.core.swatch.GaugeAdvice.Verdict;
 
 /**
  * A plan as it is handed out. Every figure points to its working in {@code steps}.
  *
  * @param outline the sock flat on the table, to scale
  * @param axis the rounds on the tape
+ * @param doubts what a careful friend would say, heaviest first
+ * @param cautions where the work can hurt someone, with the steps of the work they belong to
+ * @param answers the answers to what was asked besides
  * @param steps all workings, numbered by position; inputs stand before what is made from them
+ * @param rules the rules that the workings name
  */
 public record PlanView(
+        MeasuresView foot,
         GaugeView gauge,
+        @Nullable GaugeAdviceView gaugeAdvice,
         ChoicesView choices,
         StitchCountView stitchCount,
         ShapingView toe,
         ShapingView heel,
+        FitView fit,
         TubeView tube,
         OpeningView opening,
+        CuffView cuff,
+        @Nullable GraftView heelGraft,
+        @Nullable GraftView toeGraft,
         YarnNeedView yarn,
+        @Nullable ReplanView replan,
         Outline outline,
         List<AxisRound> axis,
-        List<StepView> steps) {
+        List<DoubtView> doubts,
+        List<CautionView> cautions,
+        AnswersView answers,
+        List<StepView> steps,
+        List<RuleView> rules) {
 
-    /** The plan with all its workings. */
-    public static PlanView of(SockPlan plan) {
+    /** The plan of a specification with all its workings, said in the reader's unit of length. */
+    public static PlanView of(SpecPart part, LengthUnit lengths) {
+        SockSpec spec = part.toCore();
+        return of(spec, spec.plan(), part.questionsAsked(), lengths);
+    }
+
+    /** A plan that was made already. */
+    public static PlanView of(SockSpec spec, SockPlan plan, Questions questions, LengthUnit lengths) {
         Workings w = new Workings();
         return new PlanView(
+                MeasuresView.of(w, plan.foot()),
                 new GaugeView(
                         w.figure(plan.gauge().stitches()), w.figure(plan.gauge().rounds())),
+                plan.gaugeAdvice().map(a -> GaugeAdviceView.of(w, a)).orElse(null),
                 new ChoicesView(
-                        w.figure(plan.choices().ease()),
-                        w.figure(plan.choices().leg()),
-                        w.figure(plan.choices().cuff())),
+                        w.figure(plan.ease()),
+                        w.figure(plan.leg()),
+                        w.figure(plan.cuff().rounds())),
                 StitchCountView.of(w, plan.stitchCount()),
-                ShapingView.of(w, plan.toe()),
-                ShapingView.of(w, plan.heel()),
+                ShapingView.of(w, plan.toe(), plan.toeRounds()),
+                ShapingView.of(w, plan.heel(), plan.heelRounds()),
+                FitView.of(w, plan.fit()),
                 TubeView.of(w, plan.tube()),
                 OpeningView.of(w, plan.opening()),
+                CuffView.of(plan.cuff()),
+                plan.heelGraft().map(g -> GraftView.of(w, g)).orElse(null),
+                plan.toeGraft().map(g -> GraftView.of(w, g)).orElse(null),
                 YarnNeedView.of(w, plan.yarn()),
+                plan.replan().map(r -> ReplanView.of(w, r)).orElse(null),
                 plan.outline(),
                 plan.axis(),
-                w.steps());
+                Doubts.of(spec, plan).stream()
+                        .map(doubt -> DoubtView.of(w, doubt, lengths))
+                        .toList(),
+                Caution.of(plan).stream().map(CautionView::of).toList(),
+                AnswersView.of(w, Answers.of(spec, plan, questions)),
+                w.steps(),
+                w.rules());
+    }
+
+    /** The measures that the pair is planned on. */
+    public record MeasuresView(
+            FigureView length,
+            FigureView ballGirth,
+            FigureView heelDiagonal,
+            @Nullable FigureView legGirth,
+            boolean lengthEstimated,
+            boolean diagonalEstimated) {
+        static MeasuresView of(Workings w, Measures foot) {
+            return new MeasuresView(
+                    w.figure(foot.length()),
+                    w.figure(foot.ballGirth()),
+                    w.figure(foot.heelDiagonal()),
+                    w.figure(foot.legGirth()),
+                    foot.lengthEstimated(),
+                    foot.diagonalEstimated());
+        }
     }
 
     /** Stitches and rounds in 10 cm. */
     public record GaugeView(FigureView stitches, FigureView rounds) {}
+
+    /** What to do about the needle; {@code tryMm} and {@code tryUs} name the next one. */
+    public record GaugeAdviceView(
+            FigureView offBy,
+            Verdict verdict,
+            String words,
+            @Nullable Double tryMm,
+            @Nullable String tryUs) {
+        static GaugeAdviceView of(Workings w, GaugeAdvice advice) {
+            return new GaugeAdviceView(
+                    w.figure(advice.offBy()),
+                    advice.verdict(),
+                    advice.verdict().words(),
+                    advice.tryNext().map(size -> size.mm()).orElse(null),
+                    advice.tryNext().map(size -> size.us()).orElse(null));
+        }
+    }
 
     /** The choices as they were taken, usual values filled in. */
     public record ChoicesView(FigureView ease, FigureView leg, FigureView cuff) {}
@@ -83,121 +173,77 @@ public record PlanView(
     /** A stitch count that could be taken, with the ease it gives. */
     public record NeighbourView(int stitches, FigureView realEase) {}
 
-    /** A heel or a toe. */
-    public record ShapingView(
-            String school,
-            String description,
-            String goodFor,
-            FigureView plainRounds,
-            FigureView closingSide,
-            FigureView decreaseRounds,
-            FigureView rounds,
-            FigureView depth,
-            FigureView stitchesWorked,
-            List<RoundView> list) {
-        static ShapingView of(Workings w, Shaping shaping) {
-            return new ShapingView(
-                    shaping.school().title(),
-                    shaping.school().description(),
-                    shaping.school().goodFor(),
-                    w.figure(shaping.plainRounds()),
-                    w.figure(shaping.closingSide()),
-                    w.figure(shaping.decreaseRounds()),
-                    w.figure(shaping.rounds()),
-                    w.figure(shaping.depth()),
-                    w.figure(shaping.stitchesWorked()),
-                    shaping.list().stream()
-                            .map(r -> new RoundView(r.number(), r.decrease(), r.side(), r.stitches(), r.instruction()))
-                            .toList());
+    /** How the sock sits; {@code advised} plain rounds make the heel easy, {@code options} say what others give. */
+    public record FitView(
+            FigureView room,
+            FigureView stretch,
+            FigureView stretchAtBall,
+            FigureView limit,
+            boolean easy,
+            @Nullable Integer advised,
+            List<RoomView> options,
+            FigureView passing,
+            Passing.Verdict passes,
+            String passesWords,
+            @Nullable FigureView easeAtLeg) {
+        static FitView of(Workings w, Fit fit) {
+            HeelRoom room = fit.heelRoom();
+            return new FitView(
+                    w.figure(room.room()),
+                    w.figure(room.stretch()),
+                    w.figure(room.stretchAtBall()),
+                    w.figure(room.limit()),
+                    room.easy(),
+                    room.advised().isPresent() ? room.advised().getAsInt() : null,
+                    room.options().stream().map(o -> RoomView.of(w, o)).toList(),
+                    w.figure(fit.passing().ratio()),
+                    fit.passing().verdict(),
+                    fit.passing().verdict().words(),
+                    w.figure(fit.easeAtLeg()));
         }
     }
 
-    /** One round of a heel or a toe; the instruction is for each side. */
-    public record RoundView(int number, boolean decrease, int side, int stitches, String instruction) {}
-
-    /** Where everything lies. */
-    public record TubeView(
-            FigureView footRounds,
-            FigureView openingRound,
-            FigureView openingFromStart,
-            FigureView openingFromToe,
-            FigureView markersBeforeOpening,
-            FigureView legRounds,
-            FigureView tubeRounds,
-            FigureView tubeLength,
-            FigureView cuffDepth,
-            FigureView allRounds,
-            FigureView allLength,
-            FigureView sockFoot) {
-        static TubeView of(Workings w, Tube tube) {
-            return new TubeView(
-                    w.figure(tube.footRounds()),
-                    w.figure(tube.openingRound()),
-                    w.figure(tube.openingFromStart()),
-                    w.figure(tube.openingFromToe()),
-                    w.figure(tube.markersBeforeOpening()),
-                    w.figure(tube.legRounds()),
-                    w.figure(tube.tubeRounds()),
-                    w.figure(tube.tubeLength()),
-                    w.figure(tube.cuffDepth()),
-                    w.figure(tube.allRounds()),
-                    w.figure(tube.allLength()),
-                    w.figure(tube.sockFoot()));
+    /** What so many plain rounds give the heel. */
+    public record RoomView(int plainRounds, FigureView room, FigureView stretch, boolean easy) {
+        static RoomView of(Workings w, HeelRoom.Option option) {
+            return new RoomView(
+                    option.plainRounds(), w.figure(option.room()), w.figure(option.stretch()), option.easy());
         }
     }
 
-    /** The opening of the heel. */
-    public record OpeningView(
-            FigureView wasteStitches,
-            FigureView below,
-            FigureView above,
-            FigureView live,
-            FigureView cornerStitches,
-            FigureView comesOut) {
-        static OpeningView of(Workings w, Opening opening) {
-            return new OpeningView(
-                    w.figure(opening.wasteStitches()),
-                    w.figure(opening.below()),
-                    w.figure(opening.above()),
-                    w.figure(opening.live()),
-                    w.figure(opening.cornerStitches()),
-                    w.figure(opening.comesOut()));
+    /** The cuff. */
+    public record CuffView(Rib rib, String ribTitle, boolean closes, boolean firstRoundPlain) {
+        static CuffView of(CuffPlan cuff) {
+            return new CuffView(cuff.rib(), cuff.rib().title(), cuff.closes(), cuff.firstRoundPlain());
         }
     }
 
-    /** The yarn of the pair; {@code leftOver} only where the yarn at hand is known. */
-    public record YarnNeedView(
-            FigureView loopLength,
-            List<SectionYarnView> sections,
-            FigureView heelTail,
-            FigureView toeTail,
-            FigureView sockMetres,
-            FigureView sockGrams,
-            FigureView pairMetres,
-            FigureView pairGrams,
-            @Nullable FigureView leftOver) {
-        static YarnNeedView of(Workings w, YarnNeed yarn) {
-            return new YarnNeedView(
-                    w.figure(yarn.loopLength()),
-                    yarn.sections().stream()
-                            .map(s -> new SectionYarnView(
-                                    s.section(),
-                                    s.section().title(),
-                                    w.figure(s.stitches()),
-                                    w.figure(s.metres()),
-                                    w.figure(s.grams())))
-                            .toList(),
-                    w.figure(yarn.heelTail()),
-                    w.figure(yarn.toeTail()),
-                    w.figure(yarn.sockMetres()),
-                    w.figure(yarn.sockGrams()),
-                    w.figure(yarn.pairMetres()),
-                    w.figure(yarn.pairGrams()),
-                    yarn.leftOver().map(w::figure).orElse(null));
+    /** A graft, move by move. */
+    public record GraftView(FigureView loops, boolean setUp, Needle yarnAt, FigureView moves, List<GraftMove> list) {
+        static GraftView of(Workings w, Graft graft) {
+            return new GraftView(
+                    w.figure(graft.loops()), graft.setUp(), graft.yarnAt(), w.figure(graft.moves()), graft.list());
         }
     }
 
-    /** What one section of one sock takes. */
-    public record SectionYarnView(
-            Section section, String title, FigureView stitches, FigureView metres, FigureView grams) {}
+    /** What the second gauge reading changes. */
+    public record ReplanView(
+            FigureView swatchRounds,
+            FigureView openingBefore,
+            FigureView openingNow,
+            FigureView tubeBefore,
+            FigureView tubeNow,
+            FigureView done,
+            FigureView left) {
+        static ReplanView of(Workings w, Replan replan) {
+            return new ReplanView(
+                    w.figure(replan.swatchRounds()),
+                    w.figure(replan.openingBefore()),
+                    w.figure(replan.openingNow()),
+                    w.figure(replan.tubeBefore()),
+                    w.figure(replan.tubeNow()),
+                    w.figure(replan.done()),
+                    w.figure(replan.left()));
+        }
+    }
 }

@@ -1,47 +1,161 @@
 package roundpocket.app.plans;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.Required;
+import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.PlanOn;
+import roundpocket.core.judge.Questions;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.Yarns;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.swatch.TubeReading;
+import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
 /**
- * A full specification: everything that a plan is made from.
+ * A full specification: everything that a plan is made from. The same form is the file format, version 1.
  *
+ * @param version version of the form; 1, also where it is left out
  * @param foot the foot
+ * @param otherFoot the other foot, where it was measured too
+ * @param planOn which of two feet counts; usually the longer and the wider
  * @param swatch the swatch
+ * @param tubeReading the round gauge read once more on the tube itself
  * @param yarn the yarn; without one the usual sock yarn stands in
+ * @param contrast a second yarn
+ * @param contrastSections what is knitted from it: any of TOE, HEEL and CUFF
+ * @param weighIns what was weighed of the main yarn
  * @param choices what the knitter decides; without them everything is as usual
+ * @param questions what is asked besides; not stored
  */
 public record SpecPart(
+        @Nullable Integer version,
         FootPart foot,
+        @Nullable FootPart otherFoot,
+        @Nullable PlanOn planOn,
         SwatchPart swatch,
+        @Nullable TubeReadingPart tubeReading,
         @Nullable YarnPart yarn,
-        @Nullable ChoicesPart choices) {
+        @Nullable YarnPart contrast,
+        @Nullable Set<Section> contrastSections,
+        @Nullable List<WeighInPart> weighIns,
+        @Nullable ChoicesPart choices,
+        @Nullable QuestionsPart questions) {
+    /** The version of the form that is written. */
+    public static final int VERSION = 1;
+
+    private static final int MOST_WEIGH_INS = 200;
+
+    /** One foot, one yarn. */
+    public SpecPart(FootPart foot, SwatchPart swatch, @Nullable YarnPart yarn, @Nullable ChoicesPart choices) {
+        this(null, foot, null, null, swatch, null, yarn, null, null, null, choices, null);
+    }
+
+    /** The specification as it is kept: with its version, and without what was only asked. */
+    public SpecPart kept() {
+        return new SpecPart(
+                VERSION,
+                foot,
+                otherFoot,
+                planOn,
+                swatch,
+                tubeReading,
+                yarn,
+                contrast,
+                contrastSections,
+                weighIns,
+                choices,
+                null);
+    }
 
     /** The core's specification. Refuses with everything that is wrong in any part. */
     public SockSpec toCore() {
         Problems problems = new Problems();
-        Optional<Foot> coreFoot =
+        checkVersion(problems);
+        Optional<Foot> first =
                 problems.collect("foot", () -> Required.part(foot).toCore());
+        Optional<Foot> other =
+                Optional.ofNullable(otherFoot).flatMap(part -> problems.collect("otherFoot", part::toCore));
+        Optional<TubeReading> reading =
+                Optional.ofNullable(tubeReading).flatMap(part -> problems.collect("tubeReading", part::toCore));
         Optional<Swatch> coreSwatch =
-                problems.collect("swatch", () -> Required.part(swatch).toCore());
-        Optional<Yarn> coreYarn = problems.collect("yarn", () -> yarn == null ? Yarn.usual() : yarn.toCore());
+                problems.collect("swatch", () -> Required.part(swatch).toCore(reading));
+        Optional<Yarn> main = problems.collect("yarn", () -> yarn == null ? Yarn.usual() : yarn.toCore());
+        Optional<Yarn> second =
+                Optional.ofNullable(contrast).flatMap(part -> problems.collect("contrast", part::toCore));
+        List<WeighIn> weighed = each(problems, "weighIns", weighIns, WeighInPart::toCore);
         Optional<Choices> coreChoices =
                 problems.collect("choices", () -> choices == null ? Choices.usual() : choices.toCore());
         problems.throwIfAny();
         return new SockSpec(
-                coreFoot.orElseThrow(), coreSwatch.orElseThrow(), coreYarn.orElseThrow(), coreChoices.orElseThrow());
+                new Feet(first.orElseThrow(), other, planOn == null ? PlanOn.LONGER_AND_WIDER : planOn),
+                coreSwatch.orElseThrow(),
+                new Yarns(main.orElseThrow(), second, contrastSections == null ? Set.of() : named(contrastSections)),
+                weighed,
+                coreChoices.orElseThrow());
+    }
+
+    private static Set<Section> named(Set<Section> sections) {
+        return sections.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
+    }
+
+    private void checkVersion(Problems problems) {
+        if (version != null && version != VERSION) {
+            problems.add(new Problem(
+                    "spec.version",
+                    "version",
+                    "This specification is of version " + version + "; this Round Pocket reads version " + VERSION
+                            + ".",
+                    "Open it with the Round Pocket that wrote it, or a newer one.",
+                    Map.of()));
+        }
+        if (weighIns != null && weighIns.size() > MOST_WEIGH_INS) {
+            problems.add(new Problem(
+                    "spec.weigh-ins",
+                    "weighIns",
+                    "These are " + weighIns.size() + " weigh-ins; a pair can have " + MOST_WEIGH_INS + ".",
+                    "Leave out the oldest.",
+                    Map.of()));
+        }
+    }
+
+    /** Every part of a list that may be missing; what is refused is noted with its place. */
+    static <P, T> List<T> each(Problems problems, String field, @Nullable List<P> parts, Function<P, T> toCore) {
+        List<T> all = new ArrayList<>();
+        List<P> present = parts == null ? List.of() : parts;
+        for (int i = 0; i < present.size(); i++) {
+            P part = present.get(i);
+            problems.collect(field + "[" + i + "]", () -> toCore.apply(Required.part(part)))
+                    .ifPresent(all::add);
+        }
+        return all;
     }
 
     /** The plan. Refuses as {@link #toCore} does, and where the parts do not go together. */
     public SockPlan plan() {
         return toCore().plan();
+    }
+
+    /** What is asked besides. */
+    Questions questionsAsked() {
+        Problems problems = new Problems();
+        Optional<Questions> asked =
+                Optional.ofNullable(questions).flatMap(part -> problems.collect("questions", part::toCore));
+        problems.throwIfAny();
+        return asked.orElse(Questions.NONE);
     }
 }

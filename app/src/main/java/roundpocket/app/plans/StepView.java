@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.core.measure.Unit;
 
 /**
- * One step of a working: given, computed or rounded, as the part that is present says.
+ * One step of a working: given, computed, rounded or an uncertainty, as the part that is present says.
  *
  * @param label what the value is
  * @param value the value, in {@code unit}
@@ -15,7 +15,9 @@ import roundpocket.core.measure.Unit;
  * @param given present when it was put in
  * @param computed present when a rule gave it
  * @param rounded present when it was made whole
+ * @param spread present when it is the uncertainty of another step
  * @param strongest the input that moves it most
+ * @param unsurest the uncertain value behind most of its uncertainty
  */
 public record StepView(
         String label,
@@ -26,7 +28,9 @@ public record StepView(
         @Nullable GivenView given,
         @Nullable ComputedView computed,
         @Nullable RoundedView rounded,
-        @Nullable InfluenceView strongest) {
+        @Nullable SpreadView spread,
+        @Nullable InfluenceView strongest,
+        @Nullable UnsureView unsurest) {
 
     /**
      * A source.
@@ -40,8 +44,8 @@ public record StepView(
     /**
      * A value that was put in.
      *
-     * @param origin measured, chosen, default or constant
-     * @param field path of the value in the specification; none for a constant
+     * @param origin measured, chosen, default, estimated, constant or tried out
+     * @param field path of the value in the specification; none for a constant or what is tried out
      * @param source source of a constant
      */
     public record GivenView(
@@ -50,20 +54,36 @@ public record StepView(
     /**
      * A value that a rule gave.
      *
-     * @param rule id of the rule
-     * @param title what the rule gives
-     * @param formula the formula in words
-     * @param symbols the names of the inputs, in their order
-     * @param source where the rule comes from
+     * @param rule id of the rule, which stands in the plan's {@code rules}
      * @param uncertainty number of the step that works out the value's own uncertainty
      */
-    public record ComputedView(
-            String rule,
-            String title,
-            String formula,
-            List<String> symbols,
-            SourceView source,
-            @Nullable Integer uncertainty) {}
+    public record ComputedView(String rule, @Nullable Integer uncertainty) {}
+
+    /**
+     * A rule.
+     *
+     * @param id its stable name; the almanac has it too
+     * @param title what it gives
+     * @param formula the formula in words
+     * @param symbols the names of the inputs, in their order
+     * @param source where it comes from
+     */
+    public record RuleView(String id, String title, String formula, List<String> symbols, SourceView source) {}
+
+    /**
+     * The standard uncertainty of the one step it was made from.
+     *
+     * @param source how it is worked out
+     */
+    public record SpreadView(SourceView source) {}
+
+    /**
+     * The uncertain value behind most of a figure's uncertainty.
+     *
+     * @param step number of its step
+     * @param share its share of the variance, from 0 to 1
+     */
+    public record UnsureView(int step, double share) {}
 
     /**
      * A count made whole.

@@ -1,36 +1,40 @@
 package roundpocket.app.plans;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.swatch.Fabric;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.swatch.TubeReading;
 
 /**
  * A swatch.
  *
  * @param stitches one to 20 readings of stitches
  * @param rounds one to 20 readings of rounds
+ * @param fabric what else is known of it
  */
-public record SwatchPart(List<ReadingPart> stitches, List<ReadingPart> rounds) {
-    public Swatch toCore() {
-        Problems problems = new Problems();
-        List<Reading> stitchReadings = readings(problems, "stitches", stitches);
-        List<Reading> roundReadings = readings(problems, "rounds", rounds);
-        problems.throwIfAny();
-        return new Swatch(stitchReadings, roundReadings);
+public record SwatchPart(
+        List<ReadingPart> stitches,
+        List<ReadingPart> rounds,
+        @Nullable FabricPart fabric) {
+    /** A swatch of which only the counts are known. */
+    public SwatchPart(List<ReadingPart> stitches, List<ReadingPart> rounds) {
+        this(stitches, rounds, null);
     }
 
-    private static List<Reading> readings(Problems problems, String field, @Nullable List<ReadingPart> parts) {
-        List<Reading> readings = new ArrayList<>();
-        List<ReadingPart> present = parts == null ? List.of() : parts;
-        for (int i = 0; i < present.size(); i++) {
-            String at = field + "[" + i + "]";
-            ReadingPart part = present.get(i);
-            problems.collect(at, () -> Required.part(part).toCore()).ifPresent(readings::add);
-        }
-        return readings;
+    public Swatch toCore() {
+        return toCore(Optional.empty());
+    }
+
+    Swatch toCore(Optional<TubeReading> onTheTube) {
+        Problems problems = new Problems();
+        List<Reading> stitchReadings = SpecPart.each(problems, "stitches", stitches, ReadingPart::toCore);
+        List<Reading> roundReadings = SpecPart.each(problems, "rounds", rounds, ReadingPart::toCore);
+        Optional<Fabric> told = Optional.ofNullable(fabric).flatMap(part -> problems.collect("fabric", part::toCore));
+        problems.throwIfAny();
+        return new Swatch(stitchReadings, roundReadings, told.orElse(Fabric.UNTOLD), onTheTube);
     }
 }

@@ -2,24 +2,43 @@ package roundpocket.app.plans;
 
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.StepView.ComputedView;
 import roundpocket.app.plans.StepView.GivenView;
 import roundpocket.app.plans.StepView.InfluenceView;
 import roundpocket.app.plans.StepView.RoundedView;
+import roundpocket.app.plans.StepView.RuleView;
 import roundpocket.app.plans.StepView.SourceView;
+import roundpocket.app.plans.StepView.SpreadView;
+import roundpocket.app.plans.StepView.UnsureView;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Spread;
 import roundpocket.core.explain.Step;
 
 /** Numbers the steps of a plan, each once, inputs before what is made from them. */
 final class Workings {
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
     private final List<StepView> steps = new ArrayList<>();
+    private final Map<String, RuleView> rules = new LinkedHashMap<>();
+
+    /** The rules behind the steps so far, each once. */
+    List<RuleView> rules() {
+        return List.copyOf(rules.values());
+    }
+
+    /** The figure of a step that may not be there. */
+    @Nullable
+    FigureView figure(Optional<Step> step) {
+        return step.map(this::figure).orElse(null);
+    }
 
     /** The steps so far, at their numbers. */
     List<StepView> steps() {
@@ -47,7 +66,9 @@ final class Workings {
                 step instanceof Rounded rounded
                         ? new RoundedView(rounded.rounding().words(), rounded.reason())
                         : null,
-                strongest(step));
+                step instanceof Spread ? new SpreadView(source(Spread.SOURCE)) : null,
+                strongest(step),
+                unsurest(step));
         int number = steps.size();
         steps.add(view);
         numbers.put(step, number);
@@ -62,13 +83,11 @@ final class Workings {
     }
 
     private ComputedView computed(Computed computed) {
+        Rule rule = computed.rule();
+        rules.computeIfAbsent(
+                rule.id(), id -> new RuleView(id, rule.title(), rule.formula(), rule.symbols(), source(rule.source())));
         return new ComputedView(
-                computed.rule().id(),
-                computed.rule().title(),
-                computed.rule().formula(),
-                computed.rule().symbols(),
-                source(computed.rule().source()),
-                computed.ownUncertainty().map(this::number).orElse(null));
+                rule.id(), computed.ownUncertainty().map(this::number).orElse(null));
     }
 
     private static SourceView source(Source source) {
@@ -81,6 +100,16 @@ final class Workings {
         }
         return step.strongestInput()
                 .map(influence -> new InfluenceView(number(influence.input()), influence.changePerCent()))
+                .orElse(null);
+    }
+
+    private @Nullable UnsureView unsurest(Step step) {
+        if (step instanceof Given) {
+            return null;
+        }
+        return step.mostDoubtful()
+                .filter(doubt -> doubt.by() != step)
+                .map(doubt -> new UnsureView(number(doubt.by()), doubt.share()))
                 .orElse(null);
     }
 }

@@ -1,5 +1,6 @@
 package roundpocket.app.web;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.StaleException;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -31,9 +33,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Turns what went wrong into problem details (RFC 9457), in the reader's unit of length. */
 @RestControllerAdvice
 class Errors extends ResponseEntityExceptionHandler {
-    /** Header in which a reader says that lengths are to be written in inches. */
-    static final String LENGTHS = "Pocket-Lengths";
-
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
 
     private final Differences differences;
@@ -61,7 +60,7 @@ class Errors extends ResponseEntityExceptionHandler {
     }
 
     private static LengthUnit lengths(WebRequest request) {
-        return "inch".equalsIgnoreCase(request.getHeader(LENGTHS)) ? LengthUnit.INCH : LengthUnit.CM;
+        return ReaderLengths.of(request.getHeader(ReaderLengths.HEADER));
     }
 
     @ExceptionHandler
@@ -150,6 +149,13 @@ class Errors extends ResponseEntityExceptionHandler {
         }
         if (json instanceof MismatchedInputException mismatch) {
             Class<?> wanted = mismatch.getTargetType();
+            if (wanted != null && wanted.isEnum()) {
+                return "“" + field + "” must be one of "
+                        + Arrays.stream(wanted.getEnumConstants())
+                                .map(Object::toString)
+                                .collect(Collectors.joining(", "))
+                        + ".";
+            }
             boolean number = wanted != null && (wanted.isPrimitive() || Number.class.isAssignableFrom(wanted));
             String needs = number ? "a number" : "the form that is described";
             return field.isEmpty()

@@ -23,11 +23,14 @@ public class YarnRow extends KeptRow {
     @Column(name = "on_hand_g")
     private @Nullable Double onHandG;
 
+    private @Nullable Double nylonShare;
+
     void fill(YarnPart yarn) {
         yarn.toCore(); // refuses what cannot be
         this.lengthM = yarn.lengthM();
         this.massG = yarn.massG();
         this.onHandG = yarn.onHandG();
+        this.nylonShare = yarn.nylonShare();
     }
 
     void dye(String newColour) {
@@ -39,6 +42,6 @@ public class YarnRow extends KeptRow {
     }
 
     YarnPart yarn() {
-        return new YarnPart(lengthM, massG, onHandG);
+        return new YarnPart(lengthM, massG, onHandG, nylonShare);
     }
 }

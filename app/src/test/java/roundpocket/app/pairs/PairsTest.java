@@ -31,7 +31,8 @@ public class PairsTest extends AppTest {
     public void aRefusedPairLeavesNothingOnTheShelves() {
         int feet = body(get("/api/feet")).size();
         String noRoom = SPEC.replace("246", "150")
-                .replaceFirst("\\{", "{\"choices\": {\"heelPlainRounds\": 30, \"toePlainRounds\": 30},");
+                .replaceFirst(
+                        "\\{", "{\"choices\": {\"heel\": {\"plainRounds\": 30}, \"toe\": {\"plainRounds\": 30}},");
         assertThat(post("/api/pairs", "{\"name\": \"a\", \"footName\": \"Ylva\", \"spec\": " + noRoom + "}"))
                 .hasStatus(422);
         assertThat(post("/api/pairs", "{\"name\": \"\", \"footName\": \"Ylva\", \"spec\": " + SPEC + "}"))
@@ -65,10 +66,11 @@ public class PairsTest extends AppTest {
     public void aChoiceGivenBackIsTheUsualAgain() {
         JsonNode pair = pair("");
         String at = "/api/pairs/" + pair.get("id").asString();
-        String choices = SPEC.replaceFirst("\\{", "{\"choices\": {\"cuffRounds\": 20, \"ease\": 0.15},");
+        String choices = SPEC.replaceFirst(
+                "\\{", "{\"choices\": {\"finish\": {\"cuffRounds\": 20}, \"size\": {\"ease\": 0.15}},");
         JsonNode chosen = body(put(at, "{\"version\": 0, \"name\": \"a\", \"spec\": " + choices + "}"));
-        assertThat(chosen.at("/spec/choices/cuffRounds").asInt()).isEqualTo(20);
+        assertThat(chosen.at("/spec/choices/finish/cuffRounds").asInt()).isEqualTo(20);
         JsonNode back = body(put(at, "{\"version\": 1, \"name\": \"a\", \"spec\": " + SPEC + "}"));
-        assertThat(back.at("/spec/choices").isEmpty()).isTrue();
+        assertThat(back.at("/spec/choices").isMissingNode()).isTrue();
     }
 }

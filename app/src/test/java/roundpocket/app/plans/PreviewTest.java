@@ -33,8 +33,8 @@ public class PreviewTest extends AppTest {
                 .plan();
         assertThat(plan.at("/tube/openingRound/value").asInt())
                 .isEqualTo(core.tube().openingRound().count());
-        assertThat(plan.at("/yarn/leftOver/value").asDouble())
-                .isEqualTo(core.yarn().leftOver().orElseThrow().value());
+        assertThat(plan.at("/yarn/roles/0/left/left/value").asDouble())
+                .isEqualTo(core.yarn().left().orElseThrow().left().value());
         assertThat(plan.at("/yarn/pairGrams/plusMinus").asDouble())
                 .isEqualTo(core.yarn().pairGrams().plusMinus95());
         assertThat(plan.at("/heel/list").size()).isEqualTo(core.heel().rounds().count());
@@ -58,7 +58,7 @@ public class PreviewTest extends AppTest {
             int number = i;
             assertThat(steps.get(i).get("inputs"))
                     .allSatisfy(input -> assertThat(input.asInt()).isLessThan(number));
-            assertThat(List.of("given", "computed", "rounded").stream()
+            assertThat(List.of("given", "computed", "rounded", "spread").stream()
                             .filter(steps.get(number)::has)
                             .count())
                     .isEqualTo(1);
@@ -70,9 +70,18 @@ public class PreviewTest extends AppTest {
         return new Object[][] {
             {SPEC.replace("246", "\"246\""), 400, "foot.lengthMm", "needs a number"},
             {SPEC.replace("246", "24,6"), 400, "foot", "not JSON"},
-            {SPEC.replace("\"lengthMm\": 246, ", ""), 400, "foot.lengthMm", "needs a number; it is missing"},
+            {
+                SPEC.replace("\"lengthMm\": 246, ", ""),
+                422,
+                "foot.lengthMm",
+                "The length of the foot is missing. Measure it"
+            },
             {SPEC.replace("\"ballGirthMm\"", "\"toes\": 5, \"ballGirthMm\""), 400, "foot.toes", "“toes” is not known"},
-            {SPEC.replaceFirst("\\{", "{\"choices\": {\"stitches\": 60.5},"), 400, "choices.stitches", "needs a number"
+            {
+                SPEC.replaceFirst("\\{", "{\"choices\": {\"size\": {\"stitches\": 60.5}},"),
+                400,
+                "choices.size.stitches",
+                "needs a number"
             },
             {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10.0 cm to 36.0 cm"},
             {"[]", 400, "", "not of the form"},

@@ -29,14 +29,26 @@ public final class Given extends Step {
         return new Given(label, value, unit, defaulted ? Origin.DEFAULT : Origin.CHOSEN, field, null, 0);
     }
 
-    /** A constant of the job with its source. */
-    public static Given constant(String label, double value, Unit unit, Source source) {
-        return new Given(label, value, unit, Origin.CONSTANT, null, source, 0);
+    /** A value known only roughly: a size on a label, or one worked out by a rule of thumb. */
+    public static Given estimated(String label, double value, Unit unit, double u, String field) {
+        return new Given(label, value, unit, Origin.ESTIMATED, field, null, u);
     }
 
-    /** A constant known only to within a standard uncertainty {@code u}, in its own unit. */
-    public static Given uncertain(String label, double value, Unit unit, double u, Source source) {
-        return new Given(label, value, unit, Origin.CONSTANT, null, source, u);
+    /** A value put in only to see what it would give. */
+    public static Given tried(String label, double value, Unit unit) {
+        return new Given(label, value, unit, Origin.TRIED, null, null, 0);
+    }
+
+    /** A constant of the job. */
+    static Given of(Constant constant) {
+        return new Given(
+                constant.label(),
+                constant.value(),
+                constant.unit(),
+                Origin.CONSTANT,
+                null,
+                constant.source(),
+                constant.u());
     }
 
     @Override
@@ -53,7 +65,7 @@ public final class Given extends Step {
         return origin;
     }
 
-    /** Path of the value in the specification; empty for a constant. */
+    /** Path of the value in the specification; empty for a constant and for what is only tried. */
     public Optional<String> field() {
         return Optional.ofNullable(field);
     }

@@ -5,6 +5,8 @@ public enum Origin {
     MEASURED("measured"),
     CHOSEN("chosen"),
     DEFAULT("default"),
+    ESTIMATED("estimated"),
+    TRIED("tried out"),
     CONSTANT("constant");
 
     private final String word;

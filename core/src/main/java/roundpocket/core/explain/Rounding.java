@@ -6,10 +6,9 @@ import java.util.function.DoubleUnaryOperator;
 public enum Rounding {
     NEAREST("to the nearest whole", v -> Math.floor(v + 0.5)),
     DOWN("down to the whole below", v -> Math.floor(v + 1e-9)),
+    UP("up to the whole above", v -> Math.ceil(v - 1e-9)),
     /** 62 lies midway between 60 and 64 and becomes 60. */
-    NEAREST_FOUR("to the nearest multiple of four, the smaller on a tie", v -> 4 * Math.ceil(v / 4 - 0.5 - 1e-12)),
-    /** For side counts, which are even: 15 becomes 14. */
-    DOWN_TO_EVEN("down to an even count", v -> 2 * Math.floor(v / 2 + 1e-9));
+    NEAREST_FOUR("to the nearest multiple of four, the smaller on a tie", v -> 4 * Math.ceil(v / 4 - 0.5 - 1e-12));
 
     private final String words;
     private final DoubleUnaryOperator function;

@@ -16,7 +16,7 @@ public final class Slopes {
     /** Of inputs that move a value alike, the first is named, whatever the last digits of the differences. */
     private static final double CLEARLY = 1 + 1e-6;
 
-    private static final Slopes NONE = new Slopes(List.of(), List.of());
+    static final Slopes NONE = new Slopes(List.of(), List.of());
 
     /** One derivative: by which step, how steep, and that step's own standard uncertainty. */
     private record Slope(Step by, double slope, double u) {}
@@ -30,7 +30,7 @@ public final class Slopes {
     }
 
     static Slopes ofGiven(Given given, double u) {
-        List<Slope> movers = given.origin() == Origin.CONSTANT ? List.of() : List.of(new Slope(given, 1, 0));
+        List<Slope> movers = given.field().isEmpty() ? List.of() : List.of(new Slope(given, 1, 0));
         List<Slope> uncertain = u > 0 ? List.of(new Slope(given, 1, u)) : List.of();
         return movers.isEmpty() && uncertain.isEmpty() ? NONE : new Slopes(movers, uncertain);
     }
@@ -93,6 +93,22 @@ public final class Slopes {
             sum += slope.slope * slope.u * slope.slope * slope.u;
         }
         return Math.sqrt(sum);
+    }
+
+    /** The uncertain value behind most of the variance, and its share of it. */
+    Optional<Step.Doubt> mostDoubtful() {
+        double all = 0;
+        double most = 0;
+        Step by = null;
+        for (Slope slope : byUncertain) {
+            double part = slope.slope * slope.u * slope.slope * slope.u;
+            all += part;
+            if (by == null || part > most * CLEARLY) {
+                most = part;
+                by = slope.by;
+            }
+        }
+        return all == 0 ? Optional.empty() : Optional.of(new Step.Doubt(by, most / all));
     }
 
     Optional<Step.Influence> strongest() {

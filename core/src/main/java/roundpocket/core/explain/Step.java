@@ -8,7 +8,7 @@ import roundpocket.core.measure.Unit;
  * A value and how it came about. Steps form a tree (shared branches are the same object) that ends in what was given.
  * Two steps are the same only when they are the same object.
  */
-public abstract sealed class Step permits Given, Computed, Rounded {
+public abstract sealed class Step permits Given, Computed, Rounded, Spread {
     private final String label;
     private final double value;
     private final Unit unit;
@@ -61,6 +61,19 @@ public abstract sealed class Step permits Given, Computed, Rounded {
     public final Optional<Influence> strongestInput() {
         return slopes().strongest();
     }
+
+    /** Whose uncertainty is behind most of this value's; empty where the value is exact. */
+    public final Optional<Doubt> mostDoubtful() {
+        return slopes().mostDoubtful();
+    }
+
+    /**
+     * An uncertain value behind another.
+     *
+     * @param by the uncertain value
+     * @param share its share of the variance, from 0 to 1
+     */
+    public record Doubt(Step by, double share) {}
 
     /**
      * What one per cent more of an input does.

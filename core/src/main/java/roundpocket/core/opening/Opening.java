@@ -1,38 +1,110 @@
 package roundpocket.core.opening;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import roundpocket.core.explain.Computed;
-import roundpocket.core.explain.Given;
-import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 
 /**
- * The heel's opening, kept by one line of waste yarn over the sole stitches, two stitches of it left in at each corner.
+ * The heel's opening: what is picked up, what comes out, and what is live in the first rounds.
  *
- * @param wasteStitches stitches of the waste-yarn line
- * @param below loops picked up below the line
- * @param above loops picked up above the line
- * @param live live loops in the first round of the heel
- * @param cornerStitches waste-yarn stitches left in at each corner
- * @param comesOut waste-yarn stitches that come out
+ * @param way how it is made
+ * @param corners what is done at its corners
+ * @param line stitches of its row
+ * @param below loops picked up below it
+ * @param above loops picked up above it
+ * @param live live loops once all are picked up, the corners' extra ones among them
+ * @param cornerStitches stitches of the row left in at each corner, where any are
+ * @param comesOut stitches of the row that come out
+ * @param snip which stitch of the row is cut, counted from its first, where the fabric is cut
+ * @param heelSide stitches on each side when the heel's shaping begins
+ * @param counts live loops at the pick-up and after each of the first rounds until they stay
  */
-public record Opening(Step wasteStitches, Step below, Step above, Step live, Step cornerStitches, Step comesOut) {
-    private static final Given CORNER = Given.constant(
-            "stitches left in at each corner",
-            2,
-            Unit.STITCHES,
-            Source.practice("two, or one and a half, against a hole at the corner"));
+public record Opening(
+        OpeningWay way,
+        Corners corners,
+        Step line,
+        Step below,
+        Step above,
+        Step live,
+        Optional<Step> cornerStitches,
+        Step comesOut,
+        Optional<Step> snip,
+        Step heelSide,
+        List<LiveCount> counts) {
+    private static final int AWAY_IN_A_ROUND = 4;
 
-    /** The opening of a tube whose sole has {@code half} stitches. */
-    public static Opening onWasteYarn(Step half) {
+    /** Live loops after so many rounds of the heel; 0 is the pick-up. */
+    public record LiveCount(int round, int stitches) {}
+
+    public Opening {
+        counts = List.copyOf(counts);
+    }
+
+    /**
+     * The opening of a tube whose sole has {@code half} stitches.
+     *
+     * @param ready whether the tube is there already
+     */
+    public static Opening of(OpeningChoice choice, Step half, boolean ready) {
+        OpeningWay way = choice.wayTaken(ready);
+        Corners corners = choice.cornersTaken();
         Step below = Computed.of("loops to pick up below", Unit.STITCHES, OpeningRules.PICK_UP, half);
         Step above = Computed.of("loops to pick up above", Unit.STITCHES, OpeningRules.PICK_UP, half);
+        boolean picksUp = corners == Corners.PICK_UP;
+        Step live = picksUp
+                ? loops("stitches in the heel's first round", OpeningRules.LIVE_EXTRA, below, above, choice.extra())
+                : loops("stitches in the heel's first round", OpeningRules.LIVE, below, above);
+        Step heelSide = picksUp
+                ? loops("stitches on each side of the heel", OpeningRules.HEEL_SIDE, half, choice.kept())
+                : half;
+        Optional<Step> left = corners.left().map(constant -> constant.step());
+        Step comesOut = left.map(corner -> loops("stitches that come out", OpeningRules.COMES_OUT, half, corner))
+                .orElseGet(() -> loops("stitches that come out", OpeningRules.ALL_COMES_OUT, half));
         return new Opening(
+                way,
+                corners,
                 half,
                 below,
                 above,
-                Computed.of("stitches in the heel's first round", Unit.STITCHES, OpeningRules.LIVE, below, above),
-                CORNER,
-                Computed.of("waste-yarn stitches that come out", Unit.STITCHES, OpeningRules.COMES_OUT, half, CORNER));
+                live,
+                left,
+                comesOut,
+                way.cuts() ? Optional.of(middle(half)) : Optional.empty(),
+                heelSide,
+                counts(live.count(), 2 * heelSide.count()));
+    }
+
+    private static Step loops(String label, Rule rule, Step... inputs) {
+        return Computed.of(label, Unit.STITCHES, rule, inputs);
+    }
+
+    private static Step middle(Step half) {
+        return Rounded.of(
+                "stitch to snip",
+                loops("middle of the row", OpeningRules.MIDDLE, half),
+                Rounding.UP,
+                "it is a whole stitch");
+    }
+
+    private static List<LiveCount> counts(int live, int staying) {
+        List<LiveCount> counts = new ArrayList<>();
+        int now = live;
+        counts.add(new LiveCount(0, now));
+        while (now > staying) {
+            now -= Math.min(AWAY_IN_A_ROUND, now - staying);
+            counts.add(new LiveCount(counts.size(), now));
+        }
+        return counts;
+    }
+
+    /** Rounds of the heel in which extra loops are decreased away. */
+    public int cornerRounds() {
+        return counts.size() - 1;
     }
 }

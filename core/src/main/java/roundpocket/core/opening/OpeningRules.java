@@ -2,7 +2,10 @@ package roundpocket.core.opening;
 
 import static roundpocket.core.explain.Rule.example;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 
@@ -26,17 +29,60 @@ public final class OpeningRules {
             in -> in[0] + in[1],
             example(64.0, 1e-9, 32.0, 32.0));
 
+    static final Rule LIVE_EXTRA = new Rule(
+            "opening.live-extra",
+            "live loops round the opening and its corners",
+            "below + above + 2 × extra",
+            List.of("below", "above", "extra"),
+            Source.practice("1, 2 or 4 loops more at each of the two corners"),
+            in -> in[0] + in[1] + 2 * in[2],
+            example(68.0, 1e-9, 32.0, 32.0, 2.0));
+
+    static final Rule HEEL_SIDE = new Rule(
+            "opening.heel-side",
+            "stitches on each side when the shaping begins",
+            "half + stays ÷ 2",
+            List.of("half", "stays"),
+            Source.practice("the extra loops are decreased away again, or four of them stay"),
+            in -> in[0] + in[1] / 2,
+            example(34.0, 1e-9, 32.0, 4.0));
+
     static final Rule COMES_OUT = new Rule(
             "opening.comes-out",
-            "waste-yarn stitches that come out",
+            "stitches of the row that come out",
             "half − 2 × corner",
             List.of("half", "corner"),
             Source.practice("the last two stitches at either corner stay, so that no hole forms"),
             in -> in[0] - 2 * in[1],
             example(28.0, 1e-9, 32.0, 2.0));
 
+    static final Rule ALL_COMES_OUT = new Rule(
+            "opening.all-comes-out",
+            "stitches of the row that come out",
+            "half",
+            List.of("half"),
+            Source.practice("the row comes out to its ends where the corners get loops of their own"),
+            in -> in[0],
+            example(32.0, 1e-9, 32.0));
+
+    static final Rule MIDDLE = new Rule(
+            "opening.middle",
+            "the middle stitch of the row",
+            "half ÷ 2",
+            List.of("half"),
+            Source.practice("the middle stitch is snipped and the row unpicked to both sides"),
+            in -> in[0] / 2,
+            example(16.0, 1e-9, 32.0));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(PICK_UP, LIVE, COMES_OUT);
+    public static final List<Rule> ALL =
+            List.of(PICK_UP, LIVE, LIVE_EXTRA, HEEL_SIDE, COMES_OUT, ALL_COMES_OUT, MIDDLE);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS = Stream.concat(
+                    Arrays.stream(OpeningWay.values()).map(OpeningWay::lost),
+                    Arrays.stream(Corners.values()).flatMap(corners -> corners.left().stream()))
+            .toList();
 
     private OpeningRules() {}
 }

@@ -4,7 +4,7 @@ package roundpocket.core.plan;
  * One round on the tape.
  *
  * @param round from 1 at the tip of the toe
- * @param counted where the knitter's own count stands: from the start of the tube, or in the toe from its pick-up
+ * @param counted where the knitter's own count stands when it is done; in a toe that is picked up, from its pick-up
  * @param section the section it belongs to
  * @param mmFromToe millimetres from the tip of the toe to its far edge
  * @param usedG grams of yarn used in this sock once it has been knitted, in the order of work: tube, cuff, heel, toe

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roundpocket.core.explain.Step;
 import roundpocket.core.shaping.Shaping;
-import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.shaping.Shaping.Width;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.Tube;
 
@@ -80,8 +80,8 @@ public record Outline(
     private static List<Edge> edges(Shaping shaping, double widthMm, double mmPerStitch, double mmPerRound) {
         List<Edge> edges = new ArrayList<>();
         edges.add(new Edge(0, widthMm));
-        for (ShapingRound round : shaping.list()) {
-            edges.add(new Edge(round.number() * mmPerRound, round.side() * mmPerStitch));
+        for (Width width : shaping.widths()) {
+            edges.add(new Edge(width.rounds() * mmPerRound, width.side() * mmPerStitch));
         }
         return edges;
     }

@@ -4,8 +4,12 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.List;
 import java.util.stream.Stream;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.finish.FinishRules;
+import roundpocket.core.fit.FitRules;
+import roundpocket.core.foot.FootRules;
 import roundpocket.core.opening.OpeningRules;
 import roundpocket.core.shaping.ShapingRules;
 import roundpocket.core.sock.SockRules;
@@ -42,17 +46,66 @@ public final class PlanRules {
             in -> in[0] + in[1],
             example(2.5, 1e-9, 0.9, 1.6));
 
-    private static final List<Rule> OWN = List.of(SECTION_STITCHES, BIND_OFF, ENDS_METRES);
+    static final Rule NO_BIND_OFF = new Rule(
+            "plan.no-bind-off",
+            "stitches of a bind-off in another yarn",
+            "0 × stitches",
+            List.of("stitches"),
+            Source.derived("the edge is of the cuff's yarn, so this yarn has none of it"),
+            in -> 0 * in[0],
+            example(0.0, 1e-9, 64.0));
 
-    /** Every rule of the core, in the order of the work. */
+    static final Rule LEG_AND_CUFF = new Rule(
+            "plan.leg-and-cuff",
+            "rounds of leg and cuff",
+            "leg + cuff",
+            List.of("leg", "cuff"),
+            Source.derived("addition"),
+            in -> in[0] + in[1],
+            example(50.0, 1e-9, 35.0, 15.0));
+
+    static final Rule ROUNDS_LEFT = new Rule(
+            "plan.rounds-left",
+            "rounds left to the opening",
+            "opening − done",
+            List.of("opening", "done"),
+            Source.derived("subtraction; below nothing the opening has been passed"),
+            in -> in[0] - in[1],
+            example(16.0, 1e-9, 66.0, 50.0));
+
+    /** One end to weave in, of two, and so on. */
+    static final List<Constant> ENDS = YarnPlanner.endConstants(6);
+
+    static final Constant ONE_END = ENDS.get(1);
+
+    private static final List<Rule> OWN =
+            List.of(SECTION_STITCHES, BIND_OFF, NO_BIND_OFF, ENDS_METRES, LEG_AND_CUFF, ROUNDS_LEFT);
+
+    /** Every rule behind a plan, in the order of the work. */
     public static final List<Rule> EVERY = Stream.of(
+                    FootRules.ALL,
                     GaugeRules.ALL,
                     YarnRules.ALL,
                     ShapingRules.ALL,
                     SockRules.ALL,
+                    FitRules.ALL,
                     TubeRules.ALL,
                     OpeningRules.ALL,
+                    FinishRules.ALL,
                     OWN)
+            .flatMap(List::stream)
+            .toList();
+
+    /** Every constant behind a plan, in the order of the work. */
+    public static final List<Constant> CONSTANTS = Stream.of(
+                    FootRules.CONSTANTS,
+                    GaugeRules.CONSTANTS,
+                    YarnRules.CONSTANTS,
+                    ShapingRules.CONSTANTS,
+                    FitRules.CONSTANTS,
+                    TubeRules.CONSTANTS,
+                    OpeningRules.CONSTANTS,
+                    ENDS)
             .flatMap(List::stream)
             .toList();
 

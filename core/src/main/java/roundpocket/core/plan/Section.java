@@ -7,7 +7,8 @@ public enum Section {
     HEEL("heel"),
     LEG("leg"),
     CUFF("cuff"),
-    ENDS("bind-off and tails");
+    ENDS("bind-off and tails"),
+    CONTRAST_ENDS("bind-off and tails, contrast");
 
     private final String title;
 

@@ -1,19 +1,52 @@
 package roundpocket.core.plan;
 
+import java.util.List;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
 /**
  * Everything a plan is made from.
  *
- * @param foot the foot it is for
+ * @param feet the feet it is for
  * @param swatch the measured fabric
- * @param yarn the yarn
+ * @param yarns the yarns
+ * @param weighIns what was weighed of the main yarn
  * @param choices what the knitter decides
  */
-public record SockSpec(Foot foot, Swatch swatch, Yarn yarn, Choices choices) {
+public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weighIns, Choices choices) {
+    public SockSpec {
+        weighIns = List.copyOf(weighIns);
+    }
+
+    /** One foot for both, one yarn, nothing weighed. */
+    public SockSpec(Foot foot, Swatch swatch, Yarn yarn, Choices choices) {
+        this(Feet.both(foot), swatch, Yarns.one(yarn), List.of(), choices);
+    }
+
     public SockPlan plan() {
         return SockPlanner.plan(this);
+    }
+
+    public SockSpec withChoices(Choices other) {
+        return new SockSpec(feet, swatch, yarns, weighIns, other);
+    }
+
+    public SockSpec withFeet(Feet other) {
+        return new SockSpec(other, swatch, yarns, weighIns, choices);
+    }
+
+    public SockSpec withSwatch(Swatch other) {
+        return new SockSpec(feet, other, yarns, weighIns, choices);
+    }
+
+    public SockSpec withYarns(Yarns other) {
+        return new SockSpec(feet, swatch, other, weighIns, choices);
+    }
+
+    public SockSpec withWeighIns(List<WeighIn> other) {
+        return new SockSpec(feet, swatch, yarns, other, choices);
     }
 }

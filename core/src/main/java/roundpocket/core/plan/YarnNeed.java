@@ -3,35 +3,58 @@ package roundpocket.core.plan;
 import java.util.List;
 import java.util.Optional;
 import roundpocket.core.explain.Step;
+import roundpocket.core.yarn.Left;
 
 /**
  * The yarn of a pair.
  *
  * @param loopLength length of one loop, in millimetres
+ * @param factor what weighing says of the model: 1 before anything was weighed
  * @param sections the sections of one sock
- * @param heelTail tail for the heel's graft, in millimetres
- * @param toeTail tail for the toe's graft, in millimetres
+ * @param heelTail tail for closing the heel, in millimetres
+ * @param toeTail tail for closing the toe, in millimetres; none where it is begun at its tip
  * @param sockMetres metres in one sock
  * @param sockGrams grams in one sock
  * @param pairMetres metres in the pair
  * @param pairGrams grams in the pair
- * @param leftOver grams left of what is at hand; negative is what is missing; empty where nothing was weighed
+ * @param roles the same by yarn
+ * @param heelReserve grams to put by for both heels, in their yarn
+ * @param leg how far the leg may go; only where the main yarn at hand is known and the leg is knitted from it
  */
 public record YarnNeed(
         Step loopLength,
+        Step factor,
         List<SectionYarn> sections,
         Step heelTail,
-        Step toeTail,
+        Optional<Step> toeTail,
         Step sockMetres,
         Step sockGrams,
         Step pairMetres,
         Step pairGrams,
-        Optional<Step> leftOver) {
+        List<RoleYarn> roles,
+        Step heelReserve,
+        Optional<LegYarn> leg) {
     public YarnNeed {
         sections = List.copyOf(sections);
+        roles = List.copyOf(roles);
     }
 
+    /** What a section takes; empty where nothing is knitted for it. */
+    public Optional<SectionYarn> find(Section section) {
+        return sections.stream().filter(s -> s.section() == section).findFirst();
+    }
+
+    /** What a section takes. */
     public SectionYarn of(Section section) {
-        return sections.stream().filter(s -> s.section() == section).findFirst().orElseThrow();
+        return find(section).orElseThrow();
+    }
+
+    public RoleYarn of(YarnRole role) {
+        return roles.stream().filter(r -> r.role() == role).findFirst().orElseThrow();
+    }
+
+    /** What is left of the main yarn; empty where nobody said what is at hand. */
+    public Optional<Left> left() {
+        return of(YarnRole.MAIN).left();
     }
 }

@@ -1,69 +1,177 @@
 package roundpocket.core.plan;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import roundpocket.core.explain.Computed;
-import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
+import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.TubeRules;
+import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.Yarn;
 import roundpocket.core.yarn.YarnModel;
 
 /** Works out the yarn section by section. */
 final class YarnPlanner {
-    /** Start of the tube, start of the heel, start of the toe, end of the bind-off. */
-    private static final int WOVEN_ENDS = 4;
-
-    private final YarnModel model;
+    private final Yarns yarns;
+    private final Map<YarnRole, YarnModel> models = new EnumMap<>(YarnRole.class);
+    private final Gauge gauge;
     private final Step stitches;
+    private final Step cuff;
+    private final Tube tube;
+    private final Shaping toe;
+    private final Shaping heel;
+    private final WorkOrder order;
 
-    private YarnPlanner(YarnModel model, Step stitches) {
-        this.model = model;
+    YarnPlanner(SockSpec spec, Gauge gauge, Step stitches, Step cuff, Tube tube, Shaping toe, Shaping heel) {
+        this.yarns = spec.yarns();
+        this.gauge = gauge;
         this.stitches = stitches;
+        this.cuff = cuff;
+        this.tube = tube;
+        this.toe = toe;
+        this.heel = heel;
+        this.order = WorkOrder.of(tube);
+        FabricState state = spec.swatch().fabric().state().orElse(FabricState.WASHED);
+        YarnModel main = YarnModel.of(yarns.main(), gauge, state, stitches, spec.weighIns());
+        models.put(YarnRole.MAIN, main);
+        yarns.contrast().ifPresent(contrast -> models.put(YarnRole.CONTRAST, main.forContrast(contrast)));
     }
 
-    static YarnNeed plan(Yarn yarn, Gauge gauge, Step stitches, Step cuff, Tube tube, Shaping toe, Shaping heel) {
-        YarnPlanner planner = new YarnPlanner(new YarnModel(yarn, gauge), stitches);
-        YarnModel model = planner.model;
-        Step heelTail = model.graftTail("tail for the heel's graft", heel.closingSide(), gauge);
-        Step toeTail = model.graftTail("tail for the toe's graft", toe.closingSide(), gauge);
-        List<SectionYarn> sections = List.of(
-                planner.section(Section.TOE, toe.stitchesWorked()),
-                planner.fullRounds(Section.FOOT, tube.footRounds()),
-                planner.section(Section.HEEL, heel.stitchesWorked()),
-                planner.fullRounds(Section.LEG, tube.legRounds()),
-                planner.fullRounds(Section.CUFF, cuff),
-                planner.ends(model.tailMetres(WOVEN_ENDS, heelTail, toeTail)));
-        Step sockMetres = YarnModel.sum(
-                "metres in one sock",
-                Unit.METRES,
-                sections.stream().map(SectionYarn::metres).toList());
-        Step sockGrams = YarnModel.sum(
-                "grams in one sock",
-                Unit.GRAMS,
-                sections.stream().map(SectionYarn::grams).toList());
-        Step pairGrams = YarnModel.pair("grams in the pair", sockGrams);
+    YarnNeed plan() {
+        Step heelTail = tail("heel", heel).orElseThrow();
+        Optional<Step> toeTail = tail("toe", toe);
+        List<SectionYarn> sections = new ArrayList<>(knitted());
+        for (YarnRole role : models.keySet()) {
+            ends(role, heelTail, toeTail).ifPresent(sections::add);
+        }
+        Step sockMetres = sum("metres in one sock", Unit.METRES, sections, SectionYarn::metres);
+        Step sockGrams = sum("grams in one sock", Unit.GRAMS, sections, SectionYarn::grams);
+        List<RoleYarn> roles =
+                models.keySet().stream().map(role -> role(role, sections)).toList();
         return new YarnNeed(
-                model.loopLength(),
+                models.get(YarnRole.MAIN).loopLength(),
+                models.get(YarnRole.MAIN).factor(),
                 sections,
                 heelTail,
                 toeTail,
                 sockMetres,
                 sockGrams,
                 YarnModel.pair("metres in the pair", sockMetres),
-                pairGrams,
-                leftOver(yarn, pairGrams));
+                YarnModel.pair("grams in the pair", sockGrams),
+                roles,
+                heelReserve(sections, heelTail),
+                leg(sections));
     }
 
-    private static Optional<Step> leftOver(Yarn yarn, Step pairGrams) {
-        if (yarn.onHandG().isEmpty()) {
+    /** The sections that are knitted, in the order of the sock; a ready tube has its foot and leg already. */
+    private List<SectionYarn> knitted() {
+        List<SectionYarn> sections = new ArrayList<>();
+        sections.add(section(Section.TOE, toe.stitchesWorked()));
+        if (tube.way() != Way.READY_TUBE) {
+            sections.add(fullRounds(Section.FOOT, tube.footRounds()));
+        }
+        sections.add(section(Section.HEEL, heel.stitchesWorked()));
+        if (tube.way() != Way.READY_TUBE) {
+            sections.add(fullRounds(Section.LEG, tube.legRounds()));
+        }
+        sections.add(fullRounds(Section.CUFF, cuff));
+        return sections;
+    }
+
+    private static Step sum(String label, Unit unit, List<SectionYarn> sections, Function<SectionYarn, Step> what) {
+        return YarnModel.sum(label, unit, sections.stream().map(what).toList());
+    }
+
+    private static List<SectionYarn> in(List<SectionYarn> sections, YarnRole role) {
+        return sections.stream().filter(s -> s.role() == role).toList();
+    }
+
+    private Optional<Step> tail(String name, Shaping shaping) {
+        String label = "tail for closing the " + name;
+        return shaping.graftLoops()
+                .map(loops -> shaping.close() == Close.DRAW_THROUGH
+                        ? YarnModel.drawThroughTail()
+                        : YarnModel.graftTail(label, loops, gauge));
+    }
+
+    private RoleYarn role(YarnRole role, List<SectionYarn> sections) {
+        String of = models.size() == 1 ? "" : " of the " + role.title();
+        Step sock = sum("grams" + of + " in one sock", Unit.GRAMS, in(sections, role), SectionYarn::grams);
+        Step pair = YarnModel.pair("grams" + of + " in the pair", sock);
+        Yarn yarn = role == YarnRole.MAIN ? yarns.main() : yarns.contrast().orElseThrow();
+        Optional<Step> atHand = yarn.atHand(role.path());
+        return new RoleYarn(
+                role,
+                sock,
+                pair,
+                atHand.map(grams -> Left.of("left when the pair is done" + of, grams, pair)),
+                atHand.map(grams -> Left.of("left after two pairs" + of, grams, YarnModel.pairs(2, pair))));
+    }
+
+    private Step heelReserve(List<SectionYarn> sections, Step heelTail) {
+        YarnModel model = models.get(yarns.of(Section.HEEL));
+        Step ends = tailGrams(
+                model,
+                "heel tails",
+                List.of(YarnModel.wovenTails("end of the heel", PlanRules.ONE_END.step()), heelTail));
+        SectionYarn knitted = sections.stream()
+                .filter(s -> s.section() == Section.HEEL)
+                .findFirst()
+                .orElseThrow();
+        Step one = YarnModel.sum("one heel with its tails", Unit.GRAMS, List.of(knitted.grams(), ends));
+        return YarnModel.stopWeight("to put by for both heels", YarnModel.pair("both heels with their tails", one));
+    }
+
+    private static Step tailGrams(YarnModel model, String label, List<Step> lengths) {
+        Step length = YarnModel.sum(label + ", length", Unit.MILLIMETRES, lengths);
+        return model.gramsOf(label + ", grams", YarnModel.metresOfTails(label + ", metres", length));
+    }
+
+    private Optional<LegYarn> leg(List<SectionYarn> sections) {
+        Optional<Step> atHand = yarns.main().atHand(YarnRole.MAIN.path());
+        if (atHand.isEmpty() || tube.way() == Way.READY_TUBE) {
             return Optional.empty();
         }
-        Given atHand = Given.measured("yarn at hand", yarn.onHandG().getAsDouble(), Unit.GRAMS, "yarn.onHandG");
-        return Optional.of(YarnModel.leftOver(atHand, pairGrams));
+        List<SectionYarn> main = in(sections, YarnRole.MAIN);
+        Step cake = YarnModel.split(atHand.get());
+        Step after = sum(
+                "still to be knitted after the leg",
+                Unit.GRAMS,
+                main.stream().filter(s -> order.afterLeg(s.section())).toList(),
+                SectionYarn::grams);
+        Step stop = YarnModel.stopWeight("stop the leg when the cake weighs", after);
+        List<Step> kept = new ArrayList<>(List.of(stop));
+        main.stream()
+                .filter(s -> order.beforeLeg(s.section()))
+                .map(SectionYarn::grams)
+                .forEach(kept::add);
+        SectionYarn leg = main.stream()
+                .filter(s -> s.section() == Section.LEG)
+                .findFirst()
+                .orElseThrow();
+        Step perRound = YarnModel.perRound("grams in a round of the leg", leg.grams(), tube.legRounds());
+        Step rounds = YarnModel.roundsFrom(
+                "rounds of leg that the cake allows",
+                cake,
+                YarnModel.sum("all but the leg, and the reserve", Unit.GRAMS, kept),
+                perRound);
+        Step high = Computed.of(
+                "rounds of leg and cuff that the cake allows", Unit.ROUNDS, PlanRules.LEG_AND_CUFF, rounds, cuff);
+        return Optional.of(new LegYarn(
+                cake, stop, perRound, rounds, TubeRules.lengthOf("longest leg that the cake allows", high, gauge)));
     }
 
     private SectionYarn fullRounds(Section section, Step rounds) {
@@ -72,21 +180,86 @@ final class YarnPlanner {
     }
 
     private SectionYarn section(Section section, Step worked) {
-        return weighed(section, worked, model.metresOf(section.title() + " metres", worked));
+        YarnRole role = yarns.of(section);
+        Step metres = models.get(role).metresOf(section.title() + " metres", worked);
+        return weighed(section, role, worked, metres);
     }
 
-    private SectionYarn ends(Step tails) {
-        Step bindOff = Computed.of("stitches of the bind-off", Unit.STITCHES, PlanRules.BIND_OFF, stitches);
-        Step metres = Computed.of(
-                "metres of bind-off and tails",
-                Unit.METRES,
-                PlanRules.ENDS_METRES,
-                model.metresOf("metres of the bind-off", bindOff),
-                tails);
-        return weighed(Section.ENDS, bindOff, metres);
+    /** The first or last edge of the tube, and all tails, as far as they are of this yarn. */
+    private Optional<SectionYarn> ends(YarnRole role, Step heelTail, Optional<Step> toeTail) {
+        YarnModel model = models.get(role);
+        List<Step> lengths = new ArrayList<>();
+        Constant ends = PlanRules.ENDS.get(Ends.count(yarns, tube, role));
+        if (ends.value() > 0) {
+            lengths.add(YarnModel.wovenTails("ends to weave in", ends.step()));
+        }
+        if (yarns.of(Section.HEEL) == role) {
+            lengths.add(heelTail);
+        }
+        if (yarns.of(Section.TOE) == role) {
+            toeTail.ifPresent(lengths::add);
+        }
+        if (lengths.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean edge = yarns.of(Section.CUFF) == role;
+        Section section = role == YarnRole.MAIN ? Section.ENDS : Section.CONTRAST_ENDS;
+        Step tails = YarnModel.metresOfTails("tails", YarnModel.sum("tails, length", Unit.MILLIMETRES, lengths));
+        Step edgeStitches = Computed.of(
+                "stitches of the bind-off", Unit.STITCHES, edge ? PlanRules.BIND_OFF : PlanRules.NO_BIND_OFF, stitches);
+        Step metres = edge
+                ? Computed.of(
+                        "metres of " + section.title(),
+                        Unit.METRES,
+                        PlanRules.ENDS_METRES,
+                        model.metresOf("metres of the bind-off", edgeStitches),
+                        tails)
+                : tails;
+        return Optional.of(weighed(section, role, edgeStitches, metres));
     }
 
-    private SectionYarn weighed(Section section, Step worked, Step metres) {
-        return new SectionYarn(section, worked, metres, model.gramsOf(section.title() + " grams", metres));
+    private SectionYarn weighed(Section section, YarnRole role, Step worked, Step metres) {
+        return new SectionYarn(
+                section, role, worked, metres, models.get(role).gramsOf(section.title() + " grams", metres));
+    }
+
+    /** How many ends of a yarn there are to weave in. */
+    private static final class Ends {
+        private Ends() {}
+
+        /** The tube has a first end and a last one; heel and a late toe one each beside the tail that closes them. */
+        static int count(Yarns yarns, Tube tube, YarnRole role) {
+            boolean main = role == YarnRole.MAIN;
+            int ends = main && tube.way() != Way.READY_TUBE ? 2 : 0;
+            boolean ownCuff = yarns.of(Section.CUFF) == YarnRole.CONTRAST || tube.way() == Way.READY_TUBE;
+            if (ownCuff && yarns.of(Section.CUFF) == role) {
+                ends += 2;
+            }
+            if (yarns.of(Section.HEEL) == role) {
+                ends += 1;
+            }
+            boolean toeFirst = tube.way() == Way.TOE_UP && tube.toeStart().toeFirst();
+            if (toeFirst && yarns.of(Section.TOE) == YarnRole.CONTRAST && !main) {
+                ends += 2;
+            }
+            if (!toeFirst && yarns.of(Section.TOE) == role) {
+                ends += 1;
+            }
+            return ends;
+        }
+    }
+
+    static List<Constant> endConstants(int most) {
+        Constant[] constants = new Constant[most + 1];
+        for (int i = 0; i <= most; i++) {
+            constants[i] = Constant.of(
+                    "plan.ends." + i,
+                    i + " ends to weave in",
+                    i,
+                    Unit.NUMBER,
+                    Source.practice(
+                            "the tube has a first and a last end; heel, late toe and each colour have their own"));
+        }
+        return Arrays.asList(constants);
     }
 }

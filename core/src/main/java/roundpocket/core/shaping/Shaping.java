@@ -1,91 +1,206 @@
 package roundpocket.core.shaping;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Computed;
-import roundpocket.core.explain.Given;
-import roundpocket.core.explain.Rounded;
-import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.swatch.Gauge;
 
 /**
- * A heel or a toe, from the stitches picked up to the graft.
+ * A heel or a toe, from the stitches picked up to the close, or for a toe begun at its tip the other way about.
  *
- * @param school how it closes
- * @param plainRounds plain rounds before the first decrease
- * @param closingSide stitches left on each side, to graft
- * @param decreaseRounds decrease rounds
- * @param rounds all rounds
- * @param depth millimetres from the pick-up to the graft
- * @param stitchesWorked stitches of all rounds
- * @param list the rounds one by one
+ * @param choice how it is shaped
+ * @param begun whether it is worked from its tip by increases
+ * @param plainRounds plain rounds beside the tube, before the first decrease
+ * @param phases the rhythms
+ * @param closingSide stitches on each side at the tip
+ * @param graftLoops loops on each needle that are grafted or drawn together; none for a toe begun at its tip
+ * @param decreaseRounds decrease rounds, or increase rounds; for short rows, the turns on one side
+ * @param rounds how far it reaches, in rounds
+ * @param depth millimetres from the pick-up to the tip
+ * @param stitchesWorked stitches of all rounds and rows
+ * @param list the rounds or rows one by one, in the order of work
+ * @param widths stitches on each side by depth, from the tube to the tip
  */
 public record Shaping(
-        ShapingSchool school,
+        ShapingChoice choice,
+        boolean begun,
         Step plainRounds,
+        List<PhasePlan> phases,
         Step closingSide,
+        Optional<Step> graftLoops,
         Step decreaseRounds,
         Step rounds,
         Step depth,
         Step stitchesWorked,
-        List<ShapingRound> list) {
+        List<ShapingRound> list,
+        List<Width> widths) {
+
+    /** Stitches on each side at so many rounds from the tube. */
+    public record Width(int rounds, int side) {}
+
+    /** Where a shaping starts from. */
+    public enum Start {
+        /** From live loops, closed at the end. */
+        LIVE_LOOPS,
+        /** From a closed start at the tip, by increases. */
+        CLOSED_TIP,
+        /** From loops on waste yarn that wait for the other side. */
+        WAITING_LOOPS
+    }
 
     public Shaping {
+        phases = List.copyOf(phases);
         list = List.copyOf(list);
+        widths = List.copyOf(widths);
+    }
+
+    public ShapingSchool school() {
+        return choice.schoolTaken();
+    }
+
+    public Close close() {
+        return choice.closeTaken();
     }
 
     /**
      * Plans a heel or a toe.
      *
      * @param name "heel" or "toe"
-     * @param stitches stitches in the round, a multiple of four
-     * @param side stitches on each side, half of them
+     * @param side stitches on each side at the tube
      * @param plainRounds plain rounds first, 0 or more
      */
-    public static Shaping of(
-            String name, ShapingSchool school, Step stitches, Step side, Step plainRounds, Gauge gauge) {
-        Given share =
-                Given.constant("share of a side left at the close", school.closeShare(), Unit.PERCENT, school.source());
-        Given every =
-                Given.constant("one decrease round every so many rounds", school.every(), Unit.ROUNDS, school.source());
-        Step close = Rounded.of(
-                name + " stitches to graft on each side",
-                Computed.of("half of a " + name + " side", Unit.STITCHES, ShapingRules.CLOSE_AT, side, share),
-                Rounding.DOWN_TO_EVEN,
-                "a side loses two at a time, so from an even side only even counts are reached");
-        Step decreases = Computed.of(name + " decrease rounds", Unit.ROUNDS, ShapingRules.DECREASE_ROUNDS, side, close);
-        Step rounds = Computed.of(name + " rounds", Unit.ROUNDS, ShapingRules.ROUNDS, plainRounds, every, decreases);
-        return new Shaping(
-                school,
-                plainRounds,
-                close,
-                decreases,
-                rounds,
-                Computed.of(name + " depth", Unit.MILLIMETRES, ShapingRules.DEPTH, rounds, gauge.rounds()),
-                Computed.of(
-                        name + " stitches worked",
-                        Unit.STITCHES,
-                        ShapingRules.STITCHES,
-                        plainRounds,
-                        every,
-                        decreases,
-                        stitches),
-                roundByRound(side.count(), plainRounds.count(), every.count(), decreases.count()));
+    public static Shaping of(String name, ShapingChoice choice, Start start, Step side, Step plainRounds, Gauge gauge) {
+        List<PhasePlan> phases = new PhasePlanner(name, choice, side).plan();
+        Parts parts = new Parts(name, choice, side, plainRounds, phases, gauge);
+        return choice.schoolTaken().inRounds() ? parts.inRounds(start) : parts.inShortRows(start);
     }
 
-    private static List<ShapingRound> roundByRound(int side, int plain, int every, int decreases) {
-        List<ShapingRound> rounds = new ArrayList<>();
-        for (int i = 0; i < plain; i++) {
-            rounds.add(ShapingRound.plain(rounds.size() + 1, side));
+    /** Plans a heel or a toe from live loops. */
+    public static Shaping of(String name, ShapingChoice choice, Step side, Step plainRounds, Gauge gauge) {
+        return of(name, choice, Start.LIVE_LOOPS, side, plainRounds, gauge);
+    }
+
+    /** What a shaping is put together from. */
+    private record Parts(
+            String name, ShapingChoice choice, Step side, Step plain, List<PhasePlan> phases, Gauge gauge) {
+        private static final String WORKED = "stitches worked";
+
+        Shaping inRounds(Start start) {
+            boolean keepsLast = choice.keepsLastPlain();
+            boolean begun = start == Start.CLOSED_TIP;
+            int whole = side.count();
+            int first = plain.count();
+            List<ShapingRound> decreasing = Rounds.decreasing(choice, whole, first, phases, keepsLast);
+            Step close = phases.get(phases.size() - 1).side();
+            Step every = phases.get(phases.size() - 1).every();
+            Step rounds = keepsLast
+                    ? figure("rounds", Unit.ROUNDS, ShapingRules.ROUNDS, plain, sum(phaseRounds()))
+                    : figure(
+                            "rounds",
+                            Unit.ROUNDS,
+                            ShapingRules.ROUNDS_CLOSED_AT_ONCE,
+                            plain,
+                            sum(phaseRounds()),
+                            every);
+            Step stitches = keepsLast
+                    ? figure(WORKED, Unit.STITCHES, ShapingRules.STITCHES, plain, side, sum(phaseStitches()))
+                    : figure(
+                            WORKED,
+                            Unit.STITCHES,
+                            ShapingRules.STITCHES_CLOSED_AT_ONCE,
+                            plain,
+                            side,
+                            sum(phaseStitches()),
+                            every,
+                            close);
+            Step decreases = sum(phases.stream().map(PhasePlan::decreases).toList());
+            return new Shaping(
+                    choice,
+                    begun,
+                    plain,
+                    phases,
+                    close,
+                    begun ? Optional.empty() : Optional.of(close),
+                    decreases,
+                    rounds,
+                    depth(rounds),
+                    begun ? figure(WORKED, Unit.STITCHES, ShapingRules.MIRRORED, stitches, decreases, close) : stitches,
+                    begun ? Rounds.increasing(choice, whole, first, phases, keepsLast) : decreasing,
+                    decreasing.stream()
+                            .map(round -> new Width(round.number(), round.side()))
+                            .toList());
         }
-        for (int i = 0; i < decreases; i++) {
-            rounds.add(ShapingRound.decrease(rounds.size() + 1, side - 2 * i));
-            for (int k = 1; k < every; k++) {
-                rounds.add(ShapingRound.plain(rounds.size() + 1, side - 2 * i - 2));
-            }
+
+        Shaping inShortRows(Start start) {
+            PhasePlan only = phases.get(0);
+            Step turns = only.decreases();
+            Step tip = only.side();
+            Step rounds = figure("depth in rounds", Unit.ROUNDS, ShapingRules.SHORT_ROW_ROUNDS, plain, turns);
+            Step stitches = figure(WORKED, Unit.STITCHES, ShapingRules.SHORT_ROW_STITCHES, plain, side, turns, tip);
+            int whole = side.count();
+            int first = plain.count();
+            return new Shaping(
+                    choice,
+                    start == Start.WAITING_LOOPS,
+                    plain,
+                    phases,
+                    tip,
+                    start == Start.WAITING_LOOPS
+                            ? Optional.empty()
+                            : Optional.of(figure(
+                                    "loops to graft on each needle", Unit.STITCHES, ShapingRules.WHOLE_SIDE, side)),
+                    turns,
+                    rounds,
+                    depth(rounds),
+                    stitches,
+                    Rounds.shortRows(choice, whole, first, tip.count()),
+                    IntStream.rangeClosed(1, first + whole - tip.count())
+                            .mapToObj(i -> new Width(i, whole - Math.max(0, i - first)))
+                            .toList());
         }
-        return rounds;
+
+        private Step depth(Step rounds) {
+            return figure("depth", Unit.MILLIMETRES, ShapingRules.DEPTH, rounds, gauge.rounds());
+        }
+
+        private Step figure(String what, Unit unit, Rule rule, Step... inputs) {
+            return Computed.of(name + " " + what, unit, rule, inputs);
+        }
+
+        private Step sum(List<Step> parts) {
+            return parts.size() == 1
+                    ? parts.get(0)
+                    : Computed.of(name + ", all phases", parts.get(0).unit(), ShapingRules.SUM, parts);
+        }
+
+        private List<Step> phaseRounds() {
+            return phases.stream()
+                    .<Step>map(phase -> Computed.of(
+                            "rounds of a phase",
+                            Unit.ROUNDS,
+                            ShapingRules.PHASE_ROUNDS,
+                            phase.every(),
+                            phase.decreases()))
+                    .toList();
+        }
+
+        private List<Step> phaseStitches() {
+            List<Step> from = Stream.concat(Stream.of(side), phases.stream().map(PhasePlan::side))
+                    .toList();
+            return IntStream.range(0, phases.size())
+                    .<Step>mapToObj(i -> Computed.of(
+                            "stitches of a phase",
+                            Unit.STITCHES,
+                            ShapingRules.PHASE_STITCHES,
+                            phases.get(i).every(),
+                            phases.get(i).decreases(),
+                            from.get(i)))
+                    .toList();
+        }
     }
 }

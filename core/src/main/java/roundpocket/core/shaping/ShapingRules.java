@@ -2,47 +2,142 @@ package roundpocket.core.shaping;
 
 import static roundpocket.core.explain.Rule.example;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.measure.Unit;
 
 /** The rules of a heel or a toe. */
 public final class ShapingRules {
-    static final Rule CLOSE_AT = new Rule(
-            "shaping.close-at",
-            "stitches left a side, before parity",
+    static final Rule TARGET = new Rule(
+            "shaping.target",
+            "stitches wanted on each side, before parity",
             "side × share",
             List.of("side", "share"),
-            Source.practice("the wedge closes when half of each side is left"),
+            Source.practice("schools that close in proportion: half of the side, five eighths, a third"),
             in -> in[0] * in[1],
-            example(16.0, 1e-9, 32.0, 0.5));
+            example(20.0, 1e-9, 32.0, 0.625));
 
-    static final Rule DECREASE_ROUNDS = new Rule(
-            "shaping.decrease-rounds",
-            "decrease rounds",
-            "(side − close) ÷ 2",
-            List.of("side", "close"),
+    static final Rule DECREASES = new Rule(
+            "shaping.decreases",
+            "decrease rounds to a target",
+            "(side − target) ÷ 2",
+            List.of("side", "target"),
             Source.derived("a decrease round takes two stitches from each side"),
             in -> (in[0] - in[1]) / 2,
             example(8.0, 1e-9, 32.0, 16.0));
 
+    static final Rule SIDE_AFTER = new Rule(
+            "shaping.side-after",
+            "stitches left on each side",
+            "side − 2 × decreases",
+            List.of("side", "decreases"),
+            Source.derived("a decrease round takes two stitches from each side"),
+            in -> in[0] - 2 * in[1],
+            example(16.0, 1e-9, 32.0, 8.0));
+
+    static final Rule PHASE_ROUNDS = new Rule(
+            "shaping.phase-rounds",
+            "rounds of a phase",
+            "every × decreases",
+            List.of("every", "decreases"),
+            Source.derived("each decrease round with the plain rounds that follow it"),
+            in -> in[0] * in[1],
+            example(9.0, 1e-9, 3.0, 3.0));
+
+    static final Rule PHASE_STITCHES = new Rule(
+            "shaping.phase-stitches",
+            "stitches worked in a phase",
+            "every × (2 × decreases × side − 2 × decreases × (decreases + 1))",
+            List.of("every", "decreases", "side"),
+            Source.derived("the sum of its rounds; a decrease round counts the stitches it leaves, four fewer"),
+            in -> in[0] * (2 * in[1] * in[2] - 2 * in[1] * (in[1] + 1)),
+            example(736.0, 1e-9, 2.0, 8.0, 32.0));
+
+    static final Rule SUM = new Rule(
+            "shaping.sum",
+            "all phases together",
+            "sum of all phases",
+            List.of("phases…"),
+            Source.derived("addition"),
+            in -> Arrays.stream(in).sum(),
+            example(26.0, 1e-9, 9.0, 12.0, 5.0));
+
     static final Rule ROUNDS = new Rule(
             "shaping.rounds",
             "rounds of the shaping",
-            "plain + every × decreases",
-            List.of("plain", "every", "decreases"),
-            Source.derived("each decrease round with the plain rounds that follow it, the last included"),
-            in -> in[0] + in[1] * in[2],
-            example(20.0, 1e-9, 4.0, 2.0, 8.0));
+            "plain + phases",
+            List.of("plain", "phases"),
+            Source.derived("addition"),
+            in -> in[0] + in[1],
+            example(20.0, 1e-9, 4.0, 16.0));
+
+    static final Rule ROUNDS_CLOSED_AT_ONCE = new Rule(
+            "shaping.rounds-closed-at-once",
+            "rounds of a shaping that closes right after its last decrease round",
+            "plain + phases − (every − 1)",
+            List.of("plain", "phases", "every"),
+            Source.derived("the plain rounds after the last decrease round are left out"),
+            in -> in[0] + in[1] - (in[2] - 1),
+            example(30.0, 1e-9, 4.0, 27.0, 2.0));
 
     static final Rule STITCHES = new Rule(
             "shaping.stitches",
             "stitches worked in the shaping",
-            "plain × round + every × (decreases × round − 2 × decreases × (decreases + 1))",
-            List.of("plain", "every", "decreases", "round"),
-            Source.derived("the sum of all rounds; a decrease round counts the stitches it leaves, four fewer"),
-            in -> in[0] * in[3] + in[1] * (in[2] * in[3] - 2 * in[2] * (in[2] + 1)),
-            example(992.0, 1e-9, 4.0, 2.0, 8.0, 64.0));
+            "2 × plain × side + phases",
+            List.of("plain", "side", "phases"),
+            Source.derived("the sum of all rounds"),
+            in -> 2 * in[0] * in[1] + in[2],
+            example(992.0, 1e-9, 4.0, 32.0, 736.0));
+
+    static final Rule STITCHES_CLOSED_AT_ONCE = new Rule(
+            "shaping.stitches-closed-at-once",
+            "stitches worked in a shaping that closes right after its last decrease round",
+            "2 × plain × side + phases − 2 × (every − 1) × close",
+            List.of("plain", "side", "phases", "every", "close"),
+            Source.derived("the plain rounds after the last decrease round are left out"),
+            in -> 2 * in[0] * in[1] + in[2] - 2 * (in[3] - 1) * in[4],
+            example(960.0, 1e-9, 4.0, 32.0, 736.0, 2.0, 16.0));
+
+    static final Rule MIRRORED = new Rule(
+            "shaping.mirrored",
+            "stitches worked from the tip",
+            "decreasing + 4 × increases + 2 × start",
+            List.of("decreasing", "increases", "start"),
+            Source.derived("an increase round counts the stitches it leaves, four more than the decrease round it"
+                    + " mirrors; the closed start has its loops on both sides"),
+            in -> in[0] + 4 * in[1] + 2 * in[2],
+            example(1056.0, 1e-9, 992.0, 8.0, 16.0));
+
+    static final Rule SHORT_ROW_ROUNDS = new Rule(
+            "shaping.short-row-rounds",
+            "how far short rows reach, in rounds",
+            "plain + 2 × turns",
+            List.of("plain", "turns"),
+            Source.derived("the rows down and the rows back lie on each other, so half of them count"),
+            in -> in[0] + 2 * in[1],
+            example(22.0, 1e-9, 0.0, 11.0));
+
+    static final Rule SHORT_ROW_STITCHES = new Rule(
+            "shaping.short-row-stitches",
+            "stitches worked in short rows",
+            "2 × plain × side + 2 × turns × (side + tip)",
+            List.of("plain", "side", "turns", "tip"),
+            Source.derived("rows of side − 1 down to the tip and of tip + 1 back up to the side"),
+            in -> 2 * in[0] * in[1] + 2 * in[2] * (in[1] + in[3]),
+            example(924.0, 1e-9, 0.0, 32.0, 11.0, 10.0));
+
+    static final Rule WHOLE_SIDE = new Rule(
+            "shaping.whole-side",
+            "loops to graft after short rows",
+            "side",
+            List.of("side"),
+            Source.practice("short rows come back to the whole side, and that is grafted to the side that waited"),
+            in -> in[0],
+            example(32.0, 1e-9, 32.0));
 
     static final Rule DEPTH = new Rule(
             "shaping.depth",
@@ -53,8 +148,36 @@ public final class ShapingRules {
             in -> in[0] / in[1] * 100,
             example(50.8, 1e-9, 20.0, 100 / 2.54));
 
+    static final Constant DRAW_THROUGH_SIDE = Constant.of(
+            "shaping.draw-through-side",
+            "stitches on each side before they are drawn together",
+            ShapingSchool.DRAW_THROUGH_SIDE,
+            Unit.STITCHES,
+            Source.practice("the three-speed round goes on to 4 where it is drawn together"));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(CLOSE_AT, DECREASE_ROUNDS, ROUNDS, STITCHES, DEPTH);
+    public static final List<Rule> ALL = List.of(
+            TARGET,
+            DECREASES,
+            SIDE_AFTER,
+            PHASE_ROUNDS,
+            PHASE_STITCHES,
+            SUM,
+            ROUNDS,
+            ROUNDS_CLOSED_AT_ONCE,
+            STITCHES,
+            STITCHES_CLOSED_AT_ONCE,
+            MIRRORED,
+            SHORT_ROW_ROUNDS,
+            SHORT_ROW_STITCHES,
+            WHOLE_SIDE,
+            DEPTH);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS = Stream.concat(
+                    Stream.of(DRAW_THROUGH_SIDE),
+                    Arrays.stream(ShapingSchool.values()).flatMap(school -> school.constants().stream()))
+            .toList();
 
     private ShapingRules() {}
 }

@@ -1,28 +1,89 @@
 package roundpocket.core.shaping;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Source;
+import roundpocket.core.measure.Unit;
 
-/** The schools of closing a heel or a toe. */
+/** The schools of closing a heel or a toe. Each is data: its rhythms, where each ends, and how it closes. */
 public enum ShapingSchool {
     WEDGE(
             "wedge",
             "decrease in every second round until half of each side is left, then graft",
-            "an even slope that suits most feet; the graft is as wide as the decreases are long",
-            2,
-            0.5);
+            "an even slope that suits most feet; the graft is as wide as the decreases are long, good for square toes",
+            true,
+            Rhythm.toShare(2, "half of the side", 1 / 2.0)),
+    NARROW_WEDGE(
+            "narrow wedge",
+            "decrease in every second round until 12 are left on each side, then graft",
+            "a longer, narrower end with a short graft; good for pointed toes",
+            true,
+            Rhythm.toSide(2, 12)),
+    WEDGE_THEN_QUICK(
+            "wedge, then quick",
+            "decrease in every second round until five eighths of each side are left, then in every round to 8,"
+                    + " then graft",
+            "a slope that rounds off at its end; good for round toes",
+            false,
+            Rhythm.toShare(2, "five eighths of the side", 5 / 8.0),
+            Rhythm.toSide(1, 8)),
+    THREE_SPEED(
+            "three-speed round",
+            "decrease in every third round three times, in every second until half of each side is left, then in"
+                    + " every round to 8 and graft, or on to 4 and draw through",
+            "the roundest end, deep at the corners; good for round heels and toes",
+            false,
+            Rhythm.times(3, 3),
+            Rhythm.toShare(2, "half of the side", 1 / 2.0),
+            Rhythm.toSide(1, 8)),
+    OWN("your own", "any plain rounds and phases, closed as you like", "whatever you have found out", true),
+    SHORT_ROWS(
+            "short rows",
+            "work one side alone in rows that each stop a stitch earlier until about a third is left, and back, then"
+                    + " graft to the side that waited",
+            "no decreases and no gusset line; the graft runs across the whole side",
+            false,
+            Rhythm.toShare(1, "about a third of the side", 1 / 3.0));
+
+    /**
+     * One rhythm of a school.
+     *
+     * @param every a decrease round in every so many
+     * @param times decrease rounds; 0 where a target says when to stop
+     * @param target what each side shall have at its end: a share of the side or a count
+     * @param share whether the target is a share
+     */
+    record Rhythm(int every, int times, double target, String words, boolean share) {
+        static Rhythm times(int every, int times) {
+            return new Rhythm(every, times, 0, "", false);
+        }
+
+        static Rhythm toShare(int every, String words, double share) {
+            return new Rhythm(every, 0, share, words, true);
+        }
+
+        static Rhythm toSide(int every, int side) {
+            return new Rhythm(every, 0, side, side + " on each side", false);
+        }
+    }
+
+    /** Where a school that may end in a draw-through goes on to. */
+    static final int DRAW_THROUGH_SIDE = 4;
 
     private final String title;
     private final String description;
     private final String goodFor;
-    private final int every;
-    private final double closeShare;
+    private final boolean plainBeforeClose;
+    private final List<Rhythm> rhythms;
 
-    ShapingSchool(String title, String description, String goodFor, int every, double closeShare) {
+    ShapingSchool(String title, String description, String goodFor, boolean plainBeforeClose, Rhythm... rhythms) {
         this.title = title;
         this.description = description;
         this.goodFor = goodFor;
-        this.every = every;
-        this.closeShare = closeShare;
+        this.plainBeforeClose = plainBeforeClose;
+        this.rhythms = List.of(rhythms);
     }
 
     public String title() {
@@ -37,17 +98,51 @@ public enum ShapingSchool {
         return goodFor;
     }
 
-    /** A decrease round comes every so many rounds. */
-    int every() {
-        return every;
+    /** Whether the plain rounds after the very last decrease are worked too. */
+    public boolean plainBeforeClose() {
+        return plainBeforeClose;
     }
 
-    /** The share of a side that is left at the close. */
-    double closeShare() {
-        return closeShare;
+    List<Rhythm> rhythms() {
+        return rhythms;
     }
 
-    Source source() {
+    /** Whether the knitter may choose to draw the last loops together instead of grafting. */
+    public boolean mayDrawThrough() {
+        return this == THREE_SPEED || this == OWN;
+    }
+
+    /** Whether it is worked round and round, and not in rows on one side. */
+    public boolean inRounds() {
+        return this != SHORT_ROWS;
+    }
+
+    /** The school as a source. */
+    public Source source() {
         return Source.practice(title + ": " + description);
+    }
+
+    /** The numbers that make the school, for the almanac. */
+    public List<Constant> constants() {
+        return rhythms.stream()
+                .flatMap(rhythm -> Stream.of(everyConstant(rhythm), constant(rhythm)))
+                .toList();
+    }
+
+    Constant everyConstant(Rhythm rhythm) {
+        return Constant.of(id(rhythm) + ".every", PhasePlanner.EVERY, rhythm.every(), Unit.ROUNDS, source());
+    }
+
+    /** How often, or until when, a rhythm goes on. */
+    Constant constant(Rhythm rhythm) {
+        if (rhythm.times() > 0) {
+            return Constant.of(id(rhythm), "decrease rounds", rhythm.times(), Unit.ROUNDS, source());
+        }
+        Unit unit = rhythm.share() ? Unit.PERCENT : Unit.STITCHES;
+        return Constant.of(id(rhythm), rhythm.words(), rhythm.target(), unit, source());
+    }
+
+    private String id(Rhythm rhythm) {
+        return "shaping." + name().toLowerCase(Locale.ROOT).replace('_', '-') + "." + (rhythms.indexOf(rhythm) + 1);
     }
 }

@@ -3,8 +3,12 @@ package roundpocket.core.sock;
 import static roundpocket.core.explain.Rule.example;
 
 import java.util.List;
+import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.swatch.Gauge;
 
 /** The rules of the stitch count. */
 public final class SockRules {
@@ -44,8 +48,32 @@ public final class SockRules {
             in -> 1 - in[0] / in[1],
             example(0.2222, 1e-4, 7.0, 9.0));
 
+    static final Rule GIRTH_FOR = new Rule(
+            "sock.girth-for",
+            "girth of the foot that a tube fits",
+            "tube ÷ (1 − smaller)",
+            List.of("tube", "smaller"),
+            Source.derived("the tube is smaller than the foot by the ease"),
+            in -> in[0] / (1 - in[1]),
+            example(225.78, 0.01, 203.2, 0.1));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(IDEAL_STITCHES, HALF, FINISHED_GIRTH, REAL_EASE);
+    public static final List<Rule> ALL = List.of(IDEAL_STITCHES, HALF, FINISHED_GIRTH, REAL_EASE, GIRTH_FOR);
+
+    /** The girth of a tube of so many stitches, not stretched, in millimetres. */
+    public static Step girthOf(Step stitches, Gauge gauge) {
+        return Computed.of("girth of the tube", Unit.MILLIMETRES, FINISHED_GIRTH, stitches, gauge.stitches());
+    }
+
+    /** How much smaller than {@code girth} a tube is, as a ratio. */
+    public static Step easeOf(String label, Step tube, Step girth) {
+        return Computed.of(label, Unit.PERCENT, REAL_EASE, tube, girth);
+    }
+
+    /** The girth of the foot that a tube fits when it is to be smaller by {@code ease}. */
+    public static Step girthFor(Step tube, Step ease) {
+        return Computed.of("girth of the foot it fits", Unit.MILLIMETRES, GIRTH_FOR, tube, ease);
+    }
 
     private SockRules() {}
 }

@@ -10,15 +10,14 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Rounded;
 import roundpocket.core.explain.Rounding;
-import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.swatch.Gauge;
 
 /**
- * The stitches of the tube. Always a multiple of four: both halves stay even, a 2×2 rib closes and the four decreases of
- * a round come out.
+ * The stitches of the tube. A multiple of four, so that both halves stay even, a 2×2 rib closes and the four decreases of
+ * a round come out; only a ready tube has what it has.
  *
  * @param ideal stitches that would fit exactly, seldom whole
  * @param stitches stitches in the tube, 16 to 400
@@ -31,7 +30,6 @@ public record StitchCount(
         Step ideal, Step stitches, Step half, Step finishedGirth, Step realEase, List<Neighbour> neighbours) {
     public static final int FEWEST = 16;
     public static final int MOST = 400;
-    private static final Source BY_FOURS = Source.practice("the next multiple of four");
 
     /**
      * A stitch count that could be taken.
@@ -46,7 +44,7 @@ public record StitchCount(
      *
      * @param girth round the ball, in millimetres
      * @param ease how much smaller the sock is to be, as a ratio from 0 to 0.25
-     * @param chosen the knitter's own count, which wins over the ease
+     * @param chosen the knitter's own count, or that of a ready tube, which wins over the ease
      */
     public static StitchCount of(Step girth, Step ease, Gauge gauge, Optional<Given> chosen) {
         Step ideal = Computed.of(
@@ -64,7 +62,7 @@ public record StitchCount(
                         "by fours both halves stay even, a 2×2 rib closes and four decreases a round come out"));
         int count = stitches.count();
         refuseUnlessPossible(count);
-        Step tube = tube(stitches, gauge);
+        Step tube = SockRules.girthOf(stitches, gauge);
         Step realEase = ease(tube, girth);
         List<Neighbour> neighbours = IntStream.of(count - 4, count, count + 4)
                 .filter(n -> n >= FEWEST && n <= MOST)
@@ -75,16 +73,12 @@ public record StitchCount(
     }
 
     private static Step easeOf(int stitches, Step girth, Gauge gauge) {
-        Given count = Given.constant(stitches + " stitches", stitches, Unit.STITCHES, BY_FOURS);
-        return ease(tube(count, gauge), girth);
-    }
-
-    private static Step tube(Step stitches, Gauge gauge) {
-        return Computed.of("girth of the tube", Unit.MILLIMETRES, SockRules.FINISHED_GIRTH, stitches, gauge.stitches());
+        Given count = Given.tried(stitches + " stitches", stitches, Unit.STITCHES);
+        return ease(SockRules.girthOf(count, gauge), girth);
     }
 
     private static Step ease(Step tube, Step girth) {
-        return Computed.of("smaller than the foot by", Unit.PERCENT, SockRules.REAL_EASE, tube, girth);
+        return SockRules.easeOf("smaller than the foot by", tube, girth);
     }
 
     private static void refuseUnlessPossible(int count) {

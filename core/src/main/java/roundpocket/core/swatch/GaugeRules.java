@@ -4,6 +4,7 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.Arrays;
 import java.util.List;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 
@@ -57,8 +58,21 @@ public final class GaugeRules {
             in -> Math.max(in[0], in[1]),
             example(0.4, 1e-9, 0.4, 0.3));
 
+    static final Rule OFF_BY = new Rule(
+            "swatch.off-by",
+            "how far the swatch is off the gauge that was hoped for",
+            "measured ÷ wanted − 1",
+            List.of("measured", "wanted"),
+            Source.derived("the share by which there are more stitches than wanted"),
+            in -> in[0] / in[1] - 1,
+            example(0.0333, 1e-4, 31.0, 30.0));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(RATE, MEAN, COUNTING_ERROR, SPREAD, LARGER);
+    public static final List<Rule> ALL = List.of(RATE, MEAN, COUNTING_ERROR, SPREAD, LARGER, OFF_BY);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS =
+            Arrays.stream(FabricState.values()).map(FabricState::ks).toList();
 
     private GaugeRules() {}
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
@@ -18,8 +19,10 @@ import roundpocket.core.measure.Unit;
  *
  * @param stitches one to 20 readings of stitches, each coming to 5 to 100 stitches in 10 cm
  * @param rounds one to 20 readings of rounds, each coming to 5 to 150 rounds in 10 cm
+ * @param fabric what else is known of it
+ * @param onTheTube the round gauge read once more on the tube itself
  */
-public record Swatch(List<Reading> stitches, List<Reading> rounds) {
+public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric, Optional<TubeReading> onTheTube) {
     private static final int MOST_READINGS = 20;
     private static final int ENOUGH_FOR_A_SPREAD = 3;
     private static final Limit STITCH_GAUGE = new Limit(
@@ -29,13 +32,18 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds) {
             Unit.STITCHES_PER_10CM,
             "{found} is not a gauge that socks are knitted at: {min} to {max}.",
             "Check the count and the span it was counted over.");
-    private static final Limit ROUND_GAUGE = new Limit(
+    static final Limit ROUND_GAUGE = new Limit(
             "swatch.rounds.range",
             5,
             150,
             Unit.ROUNDS_PER_10CM,
             "{found} is not a gauge that socks are knitted at: {min} to {max}.",
             "Check the count and the span it was counted over.");
+
+    /** A swatch of which only the counts are known. */
+    public Swatch(List<Reading> stitches, List<Reading> rounds) {
+        this(stitches, rounds, Fabric.UNTOLD, Optional.empty());
+    }
 
     public Swatch {
         stitches = List.copyOf(stitches);
@@ -63,10 +71,32 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds) {
         }
     }
 
+    /** The gauge to plan with: the swatch's, its rounds replaced by those of the tube where they were read. */
     public Gauge gauge() {
+        Gauge own = ownGauge();
+        return onTheTube
+                .map(reading -> new Gauge(own.stitches(), gaugeOf(reading)))
+                .orElse(own);
+    }
+
+    /** The gauge of the swatch itself. */
+    public Gauge ownGauge() {
         return new Gauge(
                 gauge("stitch gauge", "stitches", stitches, Unit.STITCHES_PER_10CM, Unit.STITCHES),
                 gauge("round gauge", "rounds", rounds, Unit.ROUNDS_PER_10CM, Unit.ROUNDS));
+    }
+
+    /** What to do about the needle, where a gauge was hoped for. */
+    public Optional<GaugeAdvice> advice(Gauge gauge) {
+        return fabric.wanted().map(wanted -> GaugeAdvice.of(wanted, gauge.stitches(), fabric.needle()));
+    }
+
+    private static Step gaugeOf(TubeReading reading) {
+        Given count = Given.measured("rounds counted on the tube", reading.rounds(), Unit.ROUNDS, "tubeReading.rounds");
+        Given span = Given.measured(
+                "span of the count on the tube", reading.spanMm(), Unit.MILLIMETRES, "tubeReading.spanMm");
+        return Computed.of("round gauge, on the tube", Unit.ROUNDS_PER_10CM, GaugeRules.RATE, count, span)
+                .within(Computed.of("uncertainty of counting", Unit.ROUNDS_PER_10CM, GaugeRules.COUNTING_ERROR, span));
     }
 
     private static Step gauge(String label, String field, List<Reading> readings, Unit unit, Unit counted) {

@@ -2,9 +2,18 @@ package roundpocket.core.tube;
 
 import static roundpocket.core.explain.Rule.example;
 
+import java.util.Arrays;
 import java.util.List;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.swatch.Gauge;
 
 /** The rules of the tube. */
 public final class TubeRules {
@@ -17,23 +26,77 @@ public final class TubeRules {
             in -> in[0] * in[1] / 100,
             example(95.0, 1e-9, 241.3, 100 / 2.54));
 
+    static final Rule TARGET = new Rule(
+            "tube.target",
+            "length that the sock's foot is to have",
+            "foot − shorter",
+            List.of("foot", "shorter"),
+            Source.practice("as long as the foot, or a little less for a yarn that gives"),
+            in -> in[0] - in[1],
+            example(240.0, 1e-9, 246.0, 6.0));
+
+    static final Rule LESS_HEEL = new Rule(
+            "tube.less-heel",
+            "toe tip to the opening, by your own heel",
+            "length − heel ÷ gauge × 100 mm",
+            List.of("length", "heel", "gauge"),
+            Source.derived("the heel pocket, once closed, reaches back as deep as it is long"),
+            in -> in[0] - in[1] / in[2] * 100,
+            example(190.5, 1e-9, 241.3, 20.0, 100 / 2.54));
+
+    static final Rule SHORT_OF_FOOT = new Rule(
+            "tube.short-of-foot",
+            "toe tip to the opening, a fixed length short",
+            "foot − short",
+            List.of("foot", "short"),
+            Source.practice("the heel is taken to be as deep as that length"),
+            in -> in[0] - in[1],
+            example(190.0, 1e-9, 240.0, 50.0));
+
+    static final Rule SHARE_OF_FOOT = new Rule(
+            "tube.share-of-foot",
+            "toe tip to the opening, as a share of the foot",
+            "foot × share",
+            List.of("foot", "share"),
+            Source.practice("the heel takes a quarter to a third of the length"),
+            in -> in[0] * in[1],
+            example(180.0, 1e-9, 240.0, 0.75));
+
+    static final Rule ASSUMED_HEEL = new Rule(
+            "tube.assumed-heel",
+            "heel that a placing suits",
+            "(foot − distance) × gauge ÷ 100 mm",
+            List.of("foot", "distance", "gauge"),
+            Source.derived("the rounds that fill what is left of the foot"),
+            in -> (in[0] - in[1]) * in[2] / 100,
+            example(20.0, 1e-9, 241.3, 190.5, 100 / 2.54));
+
+    static final Rule OUT_BY = new Rule(
+            "tube.out-by",
+            "how much longer the sock's foot comes out",
+            "sock − wanted",
+            List.of("sock", "wanted"),
+            Source.derived("subtraction; below nothing it is shorter"),
+            in -> in[0] - in[1],
+            example(-10.0, 1e-9, 230.0, 240.0));
+
     static final Rule FOOT_ROUNDS = new Rule(
             "tube.foot-rounds",
             "rounds between toe and opening",
-            "whole − toe − heel",
-            List.of("whole", "toe", "heel"),
-            Source.derived("the heel pocket, once closed, reaches back as deep as it is long: by your own heel"),
-            in -> in[0] - in[1] - in[2],
-            example(55.0, 1e-9, 95.0, 20.0, 20.0));
+            "opening − toe",
+            List.of("opening", "toe"),
+            Source.derived("subtraction"),
+            in -> in[0] - in[1],
+            example(55.0, 1e-9, 75.0, 20.0));
 
-    static final Rule OPENING_ROUND = new Rule(
-            "tube.opening-round",
-            "rounds from the tip of the toe to the opening",
-            "toe + foot",
-            List.of("toe", "foot"),
-            Source.derived("addition"),
-            in -> in[0] + in[1],
-            example(75.0, 1e-9, 20.0, 55.0));
+    static final Rule LEG_ABOVE = new Rule(
+            "tube.leg-above",
+            "leg above the opening, from the floor",
+            "whole − heel ÷ gauge × 100 mm",
+            List.of("whole", "heel", "gauge"),
+            Source.derived("from the floor is above the opening and the depth of the heel"),
+            in -> in[0] - in[1] / in[2] * 100,
+            example(127.0, 1e-9, 177.8, 20.0, 100 / 2.54));
 
     static final Rule LEG_ROUNDS = new Rule(
             "tube.leg-rounds",
@@ -47,20 +110,74 @@ public final class TubeRules {
     static final Rule TUBE_ROUNDS = new Rule(
             "tube.tube-rounds",
             "rounds of the tube",
-            "foot + leg",
-            List.of("foot", "leg"),
-            Source.practice("tube = foot + leg − (cuff + heel + toe); waste yarn costs no round"),
-            in -> in[0] + in[1],
-            example(90.0, 1e-9, 55.0, 35.0));
+            "foot + leg + sacrificed",
+            List.of("foot", "leg", "sacrificed"),
+            Source.practice("foot and leg, and the round that is unpicked at a snipped opening"),
+            in -> in[0] + in[1] + in[2],
+            example(91.0, 1e-9, 55.0, 35.0, 1.0));
+
+    static final Rule TRADE = new Rule(
+            "tube.trade",
+            "length of the tube by the trade's rule",
+            "foot + leg − (cuff + heel + toe)",
+            List.of("foot", "leg", "cuff", "heel", "toe"),
+            Source.practice("tube = foot + leg − (cuff + heel + toe), as 9½ + 5 − 5½ = 9 in"),
+            in -> in[0] + in[1] - (in[2] + in[3] + in[4]),
+            example(9.0, 1e-9, 9.5, 5.0, 1.5, 2.0, 2.0));
 
     static final Rule ALL_ROUNDS = new Rule(
             "tube.all-rounds",
             "rounds from the tip of the toe to the edge of the cuff",
-            "toe + tube + cuff",
-            List.of("toe", "tube", "cuff"),
+            "toe + foot + leg + cuff",
+            List.of("toe", "foot", "leg", "cuff"),
             Source.derived("addition; the heel hangs beside"),
-            in -> in[0] + in[1] + in[2],
-            example(125.0, 1e-9, 20.0, 90.0, 15.0));
+            in -> in[0] + in[1] + in[2] + in[3],
+            example(125.0, 1e-9, 20.0, 55.0, 35.0, 15.0));
+
+    static final Rule FROM_CUFF = new Rule(
+            "tube.from-cuff",
+            "rounds from the edge of the cuff to the opening",
+            "cuff + leg",
+            List.of("cuff", "leg"),
+            Source.derived("addition"),
+            in -> in[0] + in[1],
+            example(50.0, 1e-9, 15.0, 35.0));
+
+    static final Rule HALVED = new Rule(
+            "tube.halved",
+            "rounds of each half of a ready tube",
+            "(tube − 1) ÷ 2",
+            List.of("tube"),
+            Source.practice("the round that is skipped between the needles is unpicked"),
+            in -> (in[0] - 1) / 2,
+            example(100.0, 1e-9, 201.0));
+
+    static final Rule LEG_OF_HALF = new Rule(
+            "tube.leg-of-half",
+            "rounds of the leg that half a tube gives",
+            "half − spare − foot − sacrificed",
+            List.of("half", "spare", "foot", "sacrificed"),
+            Source.derived("what is left of the half"),
+            in -> in[0] - in[1] - in[2] - in[3],
+            example(42.0, 1e-9, 100.0, 2.0, 55.0, 1.0));
+
+    static final Rule PIECE = new Rule(
+            "tube.piece",
+            "rounds of each piece",
+            "needed + spare",
+            List.of("needed", "spare"),
+            Source.practice("cut one to three rounds beyond where needed, so that the tail can be woven in"),
+            in -> in[0] + in[1],
+            example(93.0, 1e-9, 91.0, 2.0));
+
+    static final Rule REMNANT = new Rule(
+            "tube.remnant",
+            "rounds left of a ready tube",
+            "tube − 2 × piece − 1",
+            List.of("tube", "piece"),
+            Source.derived("two pieces, and the round unpicked between them; below nothing it is what is missing"),
+            in -> in[0] - 2 * in[1] - 1,
+            example(113.0, 1e-9, 300.0, 93.0));
 
     static final Rule LENGTH_OF = new Rule(
             "tube.length-of",
@@ -91,7 +208,56 @@ public final class TubeRules {
 
     /** Every rule of this package. */
     public static final List<Rule> ALL = List.of(
-            ROUNDS_IN, FOOT_ROUNDS, OPENING_ROUND, LEG_ROUNDS, TUBE_ROUNDS, ALL_ROUNDS, LENGTH_OF, SOCK_FOOT, TENS);
+            ROUNDS_IN,
+            TARGET,
+            LESS_HEEL,
+            SHORT_OF_FOOT,
+            SHARE_OF_FOOT,
+            ASSUMED_HEEL,
+            OUT_BY,
+            FOOT_ROUNDS,
+            LEG_ABOVE,
+            LEG_ROUNDS,
+            TUBE_ROUNDS,
+            TRADE,
+            ALL_ROUNDS,
+            FROM_CUFF,
+            HALVED,
+            LEG_OF_HALF,
+            PIECE,
+            REMNANT,
+            LENGTH_OF,
+            SOCK_FOOT,
+            TENS);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS = Arrays.stream(PlacingSchool.values())
+            .flatMap(school -> school.constant().stream())
+            .toList();
 
     private TubeRules() {}
+
+    /** A length as whole rounds. */
+    static Step wholeRounds(String label, Step length, Gauge gauge) {
+        return Rounded.of(
+                label,
+                Computed.of(label + ", exactly", Unit.ROUNDS, ROUNDS_IN, length, gauge.rounds()),
+                Rounding.NEAREST,
+                "only whole rounds can be knitted");
+    }
+
+    /** The length of so many rounds, in millimetres. */
+    public static Step lengthOf(String label, Step rounds, Gauge gauge) {
+        return Computed.of(label, Unit.MILLIMETRES, LENGTH_OF, rounds, gauge.rounds());
+    }
+
+    static Step sockFoot(Step opening, Shaping heel, Gauge gauge) {
+        return sockFoot(opening, heel.rounds(), gauge);
+    }
+
+    /** The length of a sock's foot from its rounds, in millimetres. */
+    public static Step sockFoot(Step opening, Step heelRounds, Gauge gauge) {
+        return Computed.of(
+                "length of the sock's foot", Unit.MILLIMETRES, SOCK_FOOT, opening, heelRounds, gauge.rounds());
+    }
 }

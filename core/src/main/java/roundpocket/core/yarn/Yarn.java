@@ -1,6 +1,7 @@
 package roundpocket.core.yarn;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
@@ -17,9 +18,10 @@ import roundpocket.core.measure.Unit;
  * @param lengthM metres in {@code massG}, 1 to 10 000 m
  * @param massG the grams the length is given for, 1 to 5000 g
  * @param onHandG grams in the basket, where known, 0 to 5000 g
+ * @param nylonShare share of nylon or the like, from 0 to 1, where known
  * @param assumed whether nobody named a yarn and the usual one stands in for it
  */
-public record Yarn(double lengthM, double massG, OptionalDouble onHandG, boolean assumed) {
+public record Yarn(double lengthM, double massG, OptionalDouble onHandG, OptionalDouble nylonShare, boolean assumed) {
     private static final Limit LENGTH = new Limit(
             "yarn.length.range",
             1,
@@ -41,16 +43,23 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, boolean
             Unit.GRAMS,
             "{found} at hand cannot be: {min} to {max}.",
             "Weigh the cakes without the bowl.");
+    private static final Limit NYLON = new Limit(
+            "yarn.nylon.range",
+            0,
+            1,
+            Unit.PERCENT,
+            "{found} of nylon cannot be: {min} to {max}.",
+            "Copy the share from the label, or leave it out.");
     private static final double FINEST_TEX = 50;
     private static final double THICKEST_TEX = 2_000;
 
     public Yarn(double lengthM, double massG, OptionalDouble onHandG) {
-        this(lengthM, massG, onHandG, false);
+        this(lengthM, massG, onHandG, OptionalDouble.empty(), false);
     }
 
     /** The usual sock yarn, 420 m in 100 g, for a plan in which none is named yet. */
     public static Yarn usual() {
-        return new Yarn(420, 100, OptionalDouble.empty(), true);
+        return new Yarn(420, 100, OptionalDouble.empty(), OptionalDouble.empty(), true);
     }
 
     public Yarn {
@@ -58,6 +67,7 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, boolean
         problems.checkRange("lengthM", lengthM, LENGTH);
         problems.checkRange("massG", massG, MASS);
         onHandG.ifPresent(grams -> problems.checkRange("onHandG", grams, ON_HAND));
+        nylonShare.ifPresent(share -> problems.checkRange("nylonShare", share, NYLON));
         problems.throwIfAny();
         double tex = massG / lengthM * 1000;
         if (tex < FINEST_TEX || tex > THICKEST_TEX) {
@@ -75,14 +85,33 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, boolean
         problems.throwIfAny();
     }
 
-    /** Grams in a kilometre, in tex. */
-    public Step fineness() {
+    public Yarn withOnHand(double grams) {
+        return new Yarn(lengthM, massG, OptionalDouble.of(grams), nylonShare, assumed);
+    }
+
+    /** Grams in a kilometre, in tex; {@code at} is the path of the yarn in the specification. */
+    public Step fineness(String at) {
         return Computed.of(
                 "fineness of the yarn",
                 Unit.TEX,
                 YarnRules.FINENESS,
-                label("label mass", massG, Unit.GRAMS, "yarn.massG"),
-                label("label length", lengthM, Unit.METRES, "yarn.lengthM"));
+                label("label mass", massG, Unit.GRAMS, at + ".massG"),
+                label("label length", lengthM, Unit.METRES, at + ".lengthM"));
+    }
+
+    /** Grams in the basket, where known. */
+    public Optional<Step> atHand(String at) {
+        return onHandG.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Given.measured("yarn at hand", onHandG.getAsDouble(), Unit.GRAMS, at + ".onHandG"));
+    }
+
+    /** Share of nylon or the like, where known. */
+    public Optional<Step> nylon(String at) {
+        return nylonShare.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Given.measured(
+                        "nylon or the like", nylonShare.getAsDouble(), Unit.PERCENT, at + ".nylonShare"));
     }
 
     private Given label(String label, double value, Unit unit, String field) {

@@ -4,11 +4,15 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.Arrays;
 import java.util.List;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 
 /** The rules from stitches to metres and grams. */
 public final class YarnRules {
+    /** One over the variance of the factor before any weighing, 1 ± 0.1. */
+    private static final double PRIOR_WEIGHT = 1 / (0.1 * 0.1);
+
     static final Rule FINENESS = new Rule(
             "yarn.fineness",
             "fineness from the label",
@@ -46,6 +50,93 @@ public final class YarnRules {
             in -> in[0] * in[1] / 1000 * in[2],
             example(2.381, 1e-9, 10.0, 238.1, 1.0));
 
+    static final Rule STITCHES_IN_ROUNDS = new Rule(
+            "yarn.stitches-in-rounds",
+            "stitches in rounds of the tube",
+            "rounds × round",
+            List.of("rounds", "round"),
+            Source.derived("every round of the tube has all its stitches"),
+            in -> in[0] * in[1],
+            example(1280.0, 1e-9, 20.0, 64.0));
+
+    static final Rule PREDICTED = new Rule(
+            "yarn.predicted",
+            "grams that the model predicts before any weighing",
+            "stitches × loop × fineness ÷ 1000000",
+            List.of("stitches", "loop", "fineness"),
+            Source.derived("stitches times millimetres of loop times grams in a kilometre"),
+            in -> in[0] * in[1] * in[2] / 1e6,
+            example(3.143, 0.001, 1000.0, 13.2, 238.1));
+
+    static final Rule FACTOR = new Rule(
+            "yarn.factor",
+            "factor from weighing",
+            "(1 ÷ 0.1² + sum of predicted × weighed ÷ unsure²) ÷ (1 ÷ 0.1² + sum of predicted² ÷ unsure²)",
+            List.of("predicted, weighed, unsure…"),
+            Source.derived("weighted least squares with 1 ± 0.1 as one more observation"),
+            in -> {
+                double above = PRIOR_WEIGHT;
+                for (int i = 0; i < in.length; i += 3) {
+                    above += in[i] * in[i + 1] / (in[i + 2] * in[i + 2]);
+                }
+                return above / weight(in, 3);
+            },
+            example(1.0875, 1e-4, 10.0, 11.0, 0.378));
+
+    static final Rule FACTOR_UNCERTAINTY = new Rule(
+            "yarn.factor-uncertainty",
+            "standard uncertainty of the factor",
+            "1 ÷ √(1 ÷ 0.1² + sum of predicted² ÷ unsure²)",
+            List.of("predicted, unsure…"),
+            Source.derived("the variance of a weighted mean is one over the sum of the weights"),
+            in -> 1 / Math.sqrt(weight(in, 2)),
+            example(0.035358, 1e-5, 10.0, 0.378));
+
+    static final Rule MARGIN = new Rule(
+            "yarn.margin",
+            "what is left over, in standard uncertainties",
+            "left ÷ unsure",
+            List.of("left", "unsure"),
+            Source.derived("how many standard uncertainties it is away from running out"),
+            in -> in[0] / in[1],
+            example(2.0, 1e-9, 10.0, 5.0));
+
+    static final Rule STOP_WEIGHT = new Rule(
+            "yarn.stop-weight",
+            "what the cake must still weigh",
+            "needed + 1.64 × unsure + scale",
+            List.of("needed", "unsure", "scale"),
+            Source.derived("what is still to be knitted, sure 19 times in 20, and one step of the scale"),
+            in -> in[0] + 1.64 * in[1] + in[2],
+            example(9.64, 1e-9, 7.0, 1.0, 1.0));
+
+    static final Rule ROUNDS_FROM = new Rule(
+            "yarn.rounds-from",
+            "rounds that grams give",
+            "(cake − kept) ÷ round",
+            List.of("cake", "kept", "round"),
+            Source.derived("what may be used, over the grams of one round"),
+            in -> (in[0] - in[1]) / in[2],
+            example(80.0, 1e-9, 26.0, 10.0, 0.2));
+
+    static final Rule PER_ROUND = new Rule(
+            "yarn.per-round",
+            "grams in one round",
+            "grams ÷ rounds",
+            List.of("grams", "rounds"),
+            Source.derived("division"),
+            in -> in[0] / in[1],
+            example(0.2, 1e-9, 12.0, 60.0));
+
+    static final Rule SPLIT = new Rule(
+            "yarn.split",
+            "one of two equal cakes",
+            "cake ÷ 2",
+            List.of("cake"),
+            Source.practice("a skein is wound into two cakes of equal weight, one for each sock"),
+            in -> in[0] / 2,
+            example(50.0, 1e-9, 100.0));
+
     static final Rule GRAFT_TAIL = new Rule(
             "yarn.graft-tail",
             "tail for a graft",
@@ -55,14 +146,23 @@ public final class YarnRules {
             in -> Math.max(300, 4 * in[0] / in[1] * 100),
             example(400.0, 1e-9, 32.0, 32.0));
 
+    static final Rule WOVEN_TAILS = new Rule(
+            "yarn.woven-tails",
+            "ends to weave in",
+            "ends × each",
+            List.of("ends", "each"),
+            Source.practice("20 cm for every end that is woven in"),
+            in -> in[0] * in[1],
+            example(800.0, 1e-9, 4.0, 200.0));
+
     static final Rule TAIL_METRES = new Rule(
             "yarn.tail-metres",
             "metres in tails",
-            "(ends × 200 mm + heel_tail + toe_tail) ÷ 1000",
-            List.of("ends", "heel_tail", "toe_tail"),
-            Source.practice("20 cm for every end that is woven in"),
-            in -> (in[0] * 200 + in[1] + in[2]) / 1000,
-            example(1.6, 1e-9, 4.0, 400.0, 400.0));
+            "length ÷ 1000",
+            List.of("length"),
+            Source.derived("millimetres to metres"),
+            in -> in[0] / 1000,
+            example(1.6, 1e-9, 1600.0));
 
     static final Rule SUM = new Rule(
             "yarn.sum",
@@ -91,9 +191,54 @@ public final class YarnRules {
             in -> in[0] - in[1],
             example(46.0, 1e-9, 100.0, 54.0));
 
+    static final Rule PAIRS = new Rule(
+            "yarn.pairs",
+            "yarn for several pairs",
+            "number × pair",
+            List.of("number", "pair"),
+            Source.derived("multiplication"),
+            in -> in[0] * in[1],
+            example(108.0, 1e-9, 2.0, 54.0));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL =
-            List.of(FINENESS, LOOP_LENGTH, STITCH_METRES, GRAMS, GRAFT_TAIL, TAIL_METRES, SUM, PAIR, LEFT_OVER);
+    public static final List<Rule> ALL = List.of(
+            FINENESS,
+            LOOP_LENGTH,
+            STITCH_METRES,
+            GRAMS,
+            STITCHES_IN_ROUNDS,
+            PREDICTED,
+            FACTOR,
+            FACTOR_UNCERTAINTY,
+            MARGIN,
+            STOP_WEIGHT,
+            ROUNDS_FROM,
+            PER_ROUND,
+            SPLIT,
+            GRAFT_TAIL,
+            WOVEN_TAILS,
+            TAIL_METRES,
+            SUM,
+            PAIR,
+            PAIRS,
+            LEFT_OVER);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS = List.of(
+            Calibration.UNWEIGHED,
+            Calibration.WHOLE_GRAMS,
+            YarnModel.JOIN_TAIL,
+            YarnModel.DRAW_THROUGH_TAIL,
+            YarnModel.SCALE_STEP);
 
     private YarnRules() {}
+
+    private static double weight(double[] in, int stride) {
+        double weight = PRIOR_WEIGHT;
+        for (int i = 0; i < in.length; i += stride) {
+            double unsure = in[i + stride - 1];
+            weight += in[i] * in[i] / (unsure * unsure);
+        }
+        return weight;
+    }
 }

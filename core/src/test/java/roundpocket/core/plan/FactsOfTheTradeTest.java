@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
@@ -13,6 +12,7 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.Length;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.Yarn;
 
 /** What knitters know to be so. Common practice, with no source, unless a line names one. */
@@ -25,13 +25,10 @@ public class FactsOfTheTradeTest {
                         new Foot(Length.ofInches(9.5).mm(), Length.ofInches(9).mm()),
                         EIGHT_AND_TEN_AN_INCH,
                         new Yarn(420, 100, OptionalDouble.of(100)),
-                        new Choices(
-                                OptionalDouble.empty(),
-                                OptionalInt.of(stitches),
-                                OptionalDouble.of(Length.ofInches(legInches).mm()),
-                                OptionalInt.empty(),
-                                OptionalInt.empty(),
-                                OptionalInt.empty()))
+                        Choices.usual()
+                                .withSize(SizeChoice.ofStitches(stitches))
+                                .withTube(TubeChoice.usual()
+                                        .withLegMm(Length.ofInches(legInches).mm())))
                 .plan();
     }
 
@@ -121,7 +118,7 @@ public class FactsOfTheTradeTest {
         for (int stitches = 27; stitches <= 32; stitches++) {
             SockSpec spec = Specs.wholeExample();
             Swatch swatch = Specs.swatch(stitches, 40, Length.ofInches(4).mm());
-            SockPlan plan = new SockSpec(spec.foot(), swatch, spec.yarn(), Choices.usual()).plan();
+            SockPlan plan = spec.withSwatch(swatch).withChoices(Choices.usual()).plan();
             assertThat(plan.stitchCount().stitches().count()).isIn(52, 56, 60, 64);
         }
     }

@@ -42,6 +42,7 @@ public class InfluenceTest {
 
     @Test
     public void whatNothingMovesNamesNothing() {
-        assertThat(plan.opening().cornerStitches().strongestInput()).isEmpty();
+        assertThat(plan.opening().cornerStitches().orElseThrow().strongestInput())
+                .isEmpty();
     }
 }

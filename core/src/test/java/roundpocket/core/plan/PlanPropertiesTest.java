@@ -20,6 +20,7 @@ import roundpocket.core.explain.Origin;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Rounded;
 import roundpocket.core.explain.Step;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
@@ -84,7 +85,7 @@ public class PlanPropertiesTest {
             int sum = plan.toe().rounds().count()
                     + plan.tube().footRounds().count()
                     + plan.tube().legRounds().count()
-                    + plan.choices().cuff().count();
+                    + plan.cuff().rounds().count();
             assertThat(plan.tube().allRounds().count()).isEqualTo(sum);
             assertThat(plan.axis()).hasSize(sum);
             assertThat(plan.axis()).extracting(AxisRound::round).isSorted();
@@ -115,7 +116,7 @@ public class PlanPropertiesTest {
         for (int i = 0; i < plans.size(); i++) {
             double halfRound = 50 / plans.get(i).gauge().rounds().value();
             assertThat(plans.get(i).tube().sockFoot().value())
-                    .isCloseTo(specs.get(i).foot().lengthMm(), within(halfRound + 1e-9));
+                    .isCloseTo(plans.get(i).foot().length().value(), within(halfRound + 1e-9));
         }
     }
 
@@ -167,7 +168,7 @@ public class PlanPropertiesTest {
             SockSpec shorter = Specs.randomFor(new Random(seed), length, 220);
             Foot longer = new Foot(length + 30 * random.nextDouble(), 220);
             SockPlan plan = shorter.plan();
-            SockPlan more = new SockSpec(longer, shorter.swatch(), shorter.yarn(), shorter.choices()).plan();
+            SockPlan more = shorter.withFeet(Feet.both(longer)).plan();
             assertThat(more.tube().openingRound().count())
                     .isGreaterThanOrEqualTo(plan.tube().openingRound().count());
             assertThat(more.tube().tubeRounds().count())
@@ -179,7 +180,7 @@ public class PlanPropertiesTest {
     public void workingsEndInInputsAndEveryRuleIsKnown() {
         assertThat(plans.subList(0, 200)).allSatisfy(plan -> {
             Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
-            walk(plan.yarn().leftOver().orElseThrow(), seen);
+            walk(plan.yarn().left().orElseThrow().margin(), seen);
             walk(plan.tube().sockFoot(), seen);
             walk(plan.tube().allLength(), seen);
             walk(plan.opening().comesOut(), seen);

@@ -5,34 +5,39 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.Yarn;
 
 public class RefusalTest {
-    private static final OptionalInt NONE = OptionalInt.empty();
+    private static final Foot GOOD_FOOT = new Foot(246, 231);
     private static final OptionalDouble USUAL = OptionalDouble.empty();
 
-    private static Runnable choices(double ease, int stitches, double legMm, int heelPlain, int cuff) {
-        return () -> new Choices(
-                OptionalDouble.of(ease),
-                stitches == 0 ? NONE : OptionalInt.of(stitches),
-                OptionalDouble.of(legMm),
-                OptionalInt.of(heelPlain),
-                OptionalInt.of(heelPlain),
-                OptionalInt.of(cuff));
+    private static Runnable ease(double ease) {
+        return () -> SizeChoice.ofEase(ease);
+    }
+
+    private static Runnable stitches(int stitches) {
+        return () -> SizeChoice.ofStitches(stitches);
+    }
+
+    private static Runnable leg(double mm) {
+        return () -> TubeChoice.usual().withLegMm(mm);
     }
 
     private static Runnable plan(SockSpec spec, Foot foot, Choices choices) {
-        return () -> new SockSpec(foot, spec.swatch(), spec.yarn(), choices).plan();
+        return () -> spec.withFeet(Feet.both(foot)).withChoices(choices).plan();
     }
 
     private static Runnable yarn(double lengthM, double massG, double onHandG) {
@@ -42,7 +47,10 @@ public class RefusalTest {
     @DataProvider
     public Object[][] refused() {
         SockSpec good = Specs.usual(246, 231);
-        Choices longCuff = new Choices(USUAL, NONE, OptionalDouble.of(30), NONE, NONE, OptionalInt.of(40));
+        Choices longCuff =
+                Choices.usual().withTube(TubeChoice.usual().withLegMm(30)).withFinish(FinishChoice.cuff(40));
+        Runnable plainBelowNone = () -> ShapingChoice.plain(-1);
+        Runnable shortCuff = () -> FinishChoice.cuff(2);
         Runnable foot9 = () -> new Foot(90, 100);
         Runnable foot45 = () -> new Foot(450, 240);
         Runnable wide = () -> new Foot(200, 401);
@@ -67,21 +75,21 @@ public class RefusalTest {
             {yarn(420, 100, -5), "onHandG", "-5 g at hand cannot be: 0 g to 5000 g."},
             {yarn(9000, 100, 5), "lengthM", "9000 m in 100 g is not a yarn that socks are knitted from: 50 m to 2000 m"
             },
-            {choices(0.4, 0, 125, 4, 15), "ease", "40 % smaller than the foot is outside what holds"},
-            {choices(0.1, 62, 125, 4, 15), "stitches", "62 stitches cannot be divided as a sock needs: take a"},
-            {choices(0.1, 62, 125, 4, 15), "stitches", "The nearest is 60 stitches."},
-            {choices(0.1, 404, 125, 4, 15), "stitches", "The nearest is 400 stitches."},
-            {choices(0.1, 0, 10, 4, 15), "legMm", "A leg of 1.0 cm above the opening"},
-            {choices(0.1, 0, 125, -1, 15), "heelPlainRounds", "-1 rounds plain before the heel's first decrease"},
-            {choices(0.1, 0, 125, 4, 2), "cuffRounds", "A cuff of 2 rounds is outside what can be planned: 4 rounds"},
+            {ease(0.4), "ease", "40 % smaller than the foot is outside what holds"},
+            {stitches(62), "stitches", "62 stitches cannot be divided as a sock needs: take a"},
+            {stitches(62), "stitches", "The nearest is 60 stitches."},
+            {stitches(404), "stitches", "The nearest is 400 stitches."},
+            {leg(10), "legMm", "A leg of 1.0 cm is outside what can be planned"},
+            {plainBelowNone, "plainRounds", "-1 rounds plain before the first decrease"},
+            {shortCuff, "cuffRounds", "A cuff of 2 rounds is outside what can be planned: 4 rounds"},
             {plan(good, new Foot(110, 190), plain(12, 12)), "foot.lengthMm", "A foot of 11.0 cm has no room for a toe"},
-            {plan(good, good.foot(), longCuff), "choices.legMm", "A leg of 3.0 cm above the opening has no room"},
+            {plan(good, GOOD_FOOT, longCuff), "choices.tube.legMm", "A leg of 3.0 cm above the opening has no room"},
             {plan(good, new Foot(105, 80), plain(30, 4)), "foot.lengthMm", "measure again"},
         };
     }
 
     private static Choices plain(int heel, int toe) {
-        return new Choices(USUAL, NONE, USUAL, OptionalInt.of(heel), OptionalInt.of(toe), NONE);
+        return Specs.choices(heel, toe);
     }
 
     @Test(dataProvider = "refused")
@@ -120,7 +128,12 @@ public class RefusalTest {
         assertThat(new Foot(200, 100)).isNotNull();
         assertThat(new Reading(5, 25)).isNotNull();
         assertThat(Specs.swatch(100, 150, 100)).isNotNull();
-        choices(0.25, 400, 600, 30, 120).run();
-        choices(0, 16, 20, 0, 4).run();
+        assertThat(List.of(SizeChoice.ofEase(0.25), SizeChoice.ofEase(0))).isNotEmpty();
+        assertThat(List.of(SizeChoice.ofStitches(400), SizeChoice.ofStitches(16)))
+                .isNotEmpty();
+        assertThat(List.of(TubeChoice.usual().withLegMm(600), TubeChoice.usual().withLegMm(20)))
+                .isNotEmpty();
+        assertThat(List.of(ShapingChoice.plain(0), ShapingChoice.plain(30))).isNotEmpty();
+        assertThat(List.of(FinishChoice.cuff(4), FinishChoice.cuff(120))).isNotEmpty();
     }
 }

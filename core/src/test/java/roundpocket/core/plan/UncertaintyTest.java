@@ -62,7 +62,7 @@ public class UncertaintyTest {
     @Test
     public void longerSpansAndMoreReadingsMakeThePlanSurer() {
         SockSpec once = Specs.usual(246, 231);
-        SockSpec longer = new SockSpec(once.foot(), Specs.swatch(62, 86, 200), once.yarn(), once.choices());
+        SockSpec longer = once.withSwatch(Specs.swatch(62, 86, 200));
         assertThat(longer.plan().tube().openingFromToe().standardUncertainty())
                 .isCloseTo(plan.tube().openingFromToe().standardUncertainty() / 2, within(1e-6));
     }

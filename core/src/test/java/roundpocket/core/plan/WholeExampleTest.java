@@ -31,7 +31,7 @@ public class WholeExampleTest {
         assertThat(plan.tube().openingRound().count()).isEqualTo(75);
         assertThat(plan.tube().tubeRounds().count()).isEqualTo(90);
         assertThat(plan.tube().footRounds().count()).isEqualTo(55);
-        assertThat(plan.tube().markersBeforeOpening().count()).isEqualTo(5);
+        assertThat(plan.tube().count().markers().count()).isEqualTo(5);
     }
 
     /** 9½ + 5 − 5½ = 9: tube = foot + leg − (cuff + heel + toe), to the tenth of an inch. */
@@ -40,12 +40,7 @@ public class WholeExampleTest {
         assertThat(inches(plan.tube().openingFromToe())).isCloseTo(7.5, within(0.05));
         assertThat(inches(plan.tube().tubeLength())).isCloseTo(9.0, within(0.05));
         assertThat(inches(plan.tube().sockFoot())).isCloseTo(9.5, within(0.05));
-        double rule = 9.5
-                + 5
-                - inches(plan.tube().cuffDepth())
-                - inches(plan.heel().depth())
-                - inches(plan.toe().depth());
-        assertThat(inches(plan.tube().tubeLength())).isCloseTo(rule, within(0.05));
+        assertThat(inches(plan.tube().tradeLength())).isCloseTo(9.0, within(1e-6));
     }
 
     /** About 55 g for the pair of 420 m/100 g yarn, ±10 %; 12 to 14 g in two heels leaves the trade's 12 g enough. */
@@ -53,7 +48,7 @@ public class WholeExampleTest {
     public void gramsOfTheWholeExample() {
         assertThat(plan.yarn().pairGrams().value()).isCloseTo(55, within(5.5));
         assertThat(plan.yarn().loopLength().value()).isCloseTo(13.2, within(0.05));
-        assertThat(plan.yarn().leftOver().orElseThrow().value())
+        assertThat(plan.yarn().left().orElseThrow().left().value())
                 .isCloseTo(100 - plan.yarn().pairGrams().value(), within(1e-9));
     }
 
@@ -134,7 +129,7 @@ public class WholeExampleTest {
     public void usualChoicesAreSaidToBeUsual() {
         SockPlan usual = Specs.usual(246, 231).plan();
         assertThat(usual.stitchCount().stitches().count()).isEqualTo(64); // 231 × 0.9 × 0.31 = 64.4
-        assertThat(usual.choices().ease().value()).isEqualTo(Choices.USUAL_EASE);
+        assertThat(usual.ease().value()).isEqualTo(SizeChoice.USUAL_EASE);
         assertThat(usual.heel().plainRounds().count()).isEqualTo(Choices.USUAL_PLAIN_ROUNDS);
     }
 
@@ -142,10 +137,6 @@ public class WholeExampleTest {
     public void withoutAScaleNothingIsSaidOfWhatIsLeft() {
         SockSpec spec = Specs.wholeExample();
         var yarn = new Yarn(420, 100, OptionalDouble.empty());
-        assertThat(new SockSpec(spec.foot(), spec.swatch(), yarn, spec.choices())
-                        .plan()
-                        .yarn()
-                        .leftOver())
-                .isEmpty();
+        assertThat(spec.withYarns(Yarns.one(yarn)).plan().yarn().left()).isEmpty();
     }
 }

@@ -9,7 +9,6 @@ import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Rounded;
-import roundpocket.core.plan.SockPlan;
 
 /** Wedges worked by hand, round by round. */
 public class ShapingTest {
@@ -80,11 +79,13 @@ public class ShapingTest {
 
     @Test
     public void parityIsExplainedWhereItMatters() {
-        SockPlan sixty = Specs.tubeOf(60, 4).plan();
-        Rounded close = (Rounded) sixty.heel().closingSide();
-        assertThat(close.before().value()).isEqualTo(15);
-        assertThat(close.value()).isEqualTo(14);
-        assertThat(close.reason()).contains("two at a time");
-        assertThat(((Computed) sixty.heel().rounds()).rule().formula()).isEqualTo("plain + every × decreases");
+        Shaping sixty = wedge(60, 4);
+        PhasePlan last = sixty.phases().get(0);
+        assertThat(last.target().orElseThrow().value()).isEqualTo(15);
+        assertThat(sixty.closingSide().value()).isEqualTo(14);
+        assertThat(last.otherSide()).hasValue(16);
+        assertThat(((Rounded) last.decreases()).reason()).contains("two at a time");
+        assertThat(((Computed) sixty.rounds()).rule().formula()).isEqualTo("plain + phases");
+        assertThat(wedge(64, 4).phases().get(0).otherSide()).isEmpty();
     }
 }

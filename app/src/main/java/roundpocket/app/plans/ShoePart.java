@@ -1,0 +1,16 @@
+package roundpocket.app.plans;
+
+import roundpocket.core.foot.ShoeSize;
+import roundpocket.core.foot.ShoeSystem;
+
+/**
+ * A shoe size.
+ *
+ * @param system how it is counted
+ * @param size the size; halves count
+ */
+public record ShoePart(ShoeSystem system, double size) {
+    ShoeSize toCore() {
+        return new ShoeSize(system, size);
+    }
+}

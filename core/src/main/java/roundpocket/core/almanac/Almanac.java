@@ -1,0 +1,195 @@
+package roundpocket.core.almanac;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Rule;
+import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Spread;
+import roundpocket.core.finish.Rib;
+import roundpocket.core.foot.PlanOn;
+import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.foot.ToeForm;
+import roundpocket.core.judge.Caution;
+import roundpocket.core.opening.Corners;
+import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.PlanRules;
+import roundpocket.core.shaping.Close;
+import roundpocket.core.shaping.Leaning;
+import roundpocket.core.shaping.Parity;
+import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.swatch.FabricState;
+import roundpocket.core.swatch.NeedleSize;
+import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.LegFrom;
+import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.ToeStart;
+import roundpocket.core.tube.Way;
+
+/** Everything that plans are made by. */
+public final class Almanac {
+    private static final Source PRACTICE = Source.practice("known among knitters, with no one to name");
+
+    private Almanac() {}
+
+    /** What an entry is. */
+    public enum Kind {
+        RULE("rule"),
+        SCHOOL("school"),
+        CONSTANT("constant"),
+        CAUTION("caution");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    /**
+     * One entry.
+     *
+     * @param kind what it is
+     * @param id stable name for programs
+     * @param group what it is about, such as "shaping" or "ways of making the opening"
+     * @param title its name
+     * @param text the formula, the description, the value or the caution
+     * @param goodFor what a school is good for; empty for anything else
+     * @param source where it comes from
+     */
+    public record Entry(Kind kind, String id, String group, String title, String text, String goodFor, Source source) {}
+
+    /** A school as any of the enums tells it. */
+    private record Told(String title, String text, String goodFor, Source source) {
+        static Told of(String title, String text) {
+            return new Told(title, text, "", PRACTICE);
+        }
+    }
+
+    /** Every entry: rules in the order of the work, then schools, constants and cautions. */
+    public static List<Entry> entries() {
+        return Stream.of(rules(), schools(), constants(), cautions())
+                .flatMap(entries -> entries)
+                .toList();
+    }
+
+    private static Stream<Entry> rules() {
+        Stream<Entry> rules = PlanRules.EVERY.stream().map(Almanac::entry);
+        Entry propagation = new Entry(
+                Kind.RULE,
+                "explain.propagation",
+                "explain",
+                "uncertainty of a computed value",
+                "square root of the sum of (slope × uncertainty of the input)², each input once",
+                "",
+                Spread.SOURCE);
+        return Stream.concat(rules, Stream.of(propagation));
+    }
+
+    private static Entry entry(Rule rule) {
+        return new Entry(Kind.RULE, rule.id(), group(rule.id()), rule.title(), rule.formula(), "", rule.source());
+    }
+
+    private static Stream<Entry> constants() {
+        Stream<Entry> constants = PlanRules.CONSTANTS.stream().map(Almanac::entry);
+        Stream<Entry> needles = Arrays.stream(NeedleSize.values())
+                .map(size -> new Entry(
+                        Kind.CONSTANT,
+                        "swatch.needle." + size.mm(),
+                        "swatch",
+                        "needle of " + size.mm() + " mm",
+                        "US " + size.us(),
+                        "",
+                        NeedleSize.SOURCE));
+        return Stream.concat(constants, needles);
+    }
+
+    private static Entry entry(Constant constant) {
+        String unit = constant.unit().symbol();
+        String unsure = constant.u() > 0 ? " ± " + constant.u() + " (standard uncertainty)" : "";
+        String text = (constant.value() + " " + unit).strip() + unsure;
+        return new Entry(
+                Kind.CONSTANT, constant.id(), group(constant.id()), constant.label(), text, "", constant.source());
+    }
+
+    private static String group(String id) {
+        return id.substring(0, id.indexOf('.'));
+    }
+
+    private static Stream<Entry> cautions() {
+        return Arrays.stream(Caution.values())
+                .map(caution -> new Entry(
+                        Kind.CAUTION,
+                        "caution." + slug(caution),
+                        "cautions",
+                        caution.title(),
+                        caution.text(),
+                        "",
+                        PRACTICE));
+    }
+
+    private static Stream<Entry> schools() {
+        return Stream.of(
+                        of("ways to come by the tube", Way.values(), w -> Told.of(w.title(), w.description())),
+                        of("starts of a toe-up tube", ToeStart.values(), s -> Told.of(s.title(), s.description())),
+                        of("cutting a ready tube", Cut.values(), c -> Told.of(c.title(), c.description())),
+                        of("measuring the leg", LegFrom.values(), l -> Told.of(l.title(), l.description())),
+                        of("planning on two feet", PlanOn.values(), p -> Told.of(p.title(), p.description())),
+                        of("toe forms", ToeForm.values(), t -> Told.of(t.title(), t.description())),
+                        of(
+                                "shoe sizes",
+                                ShoeSystem.values(),
+                                s -> new Told(
+                                        s.title(),
+                                        s.rule().formula(),
+                                        "",
+                                        s.rule().source())),
+                        of("state of the fabric", FabricState.values(), f -> Told.of(f.title(), f.description())),
+                        of(
+                                "shaping heel and toe",
+                                ShapingSchool.values(),
+                                s -> new Told(s.title(), s.description(), s.goodFor(), s.source())),
+                        of("leaning of the decreases", Leaning.values(), l -> Told.of(l.title(), l.description())),
+                        of("parity", Parity.values(), p -> Told.of(p.title(), p.description())),
+                        of("closing", Close.values(), c -> Told.of(c.title(), c.description())),
+                        of(
+                                "placing the heel",
+                                PlacingSchool.values(),
+                                p -> new Told(p.title(), p.description(), p.goodFor(), placingSource(p))),
+                        of(
+                                "making the opening",
+                                OpeningWay.values(),
+                                o -> new Told(o.title(), o.description(), o.when(), PRACTICE)),
+                        of("corners of the opening", Corners.values(), c -> Told.of(c.title(), c.description())),
+                        of("ribbing", Rib.values(), r -> Told.of(r.title(), r.description())))
+                .flatMap(entries -> entries);
+    }
+
+    private static Source placingSource(PlacingSchool school) {
+        return school.constant()
+                .map(Constant::source)
+                .orElse(
+                        school == PlacingSchool.OWN_HEEL
+                                ? Source.derived("the heel pocket, once closed, reaches back as deep as it is long")
+                                : PRACTICE);
+    }
+
+    private static <E extends Enum<E>> Stream<Entry> of(String group, E[] constants, Function<E, Told> told) {
+        return Arrays.stream(constants).map(constant -> {
+            Told school = told.apply(constant);
+            String id = "school." + constant.getDeclaringClass().getSimpleName() + "." + constant.name();
+            return new Entry(Kind.SCHOOL, id, group, school.title(), school.text(), school.goodFor(), school.source());
+        });
+    }
+
+    private static String slug(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

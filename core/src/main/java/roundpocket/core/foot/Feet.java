@@ -1,0 +1,102 @@
+package roundpocket.core.foot;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+
+/**
+ * The feet that a pair is for.
+ *
+ * @param first the foot that was measured first, or the only one
+ * @param other the other foot, where it was measured too
+ * @param planOn which of the two both socks are planned on
+ */
+public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
+    private static final String FIRST = "foot";
+    private static final String OTHER = "otherFoot";
+
+    public Feet {
+        if (planOn == PlanOn.OTHER && other.isEmpty()) {
+            throw new Refusal(List.of(new Problem(
+                    "foot.other.missing",
+                    "planOn",
+                    "The pair is to be planned on the other foot, and that was not measured.",
+                    "Measure it, or plan on the foot that is there.",
+                    Map.of())));
+        }
+    }
+
+    /** One foot that stands for both. */
+    public static Feet both(Foot foot) {
+        return new Feet(foot, Optional.empty(), PlanOn.LONGER_AND_WIDER);
+    }
+
+    /** The measures that the pair is planned on. */
+    public Measures measures() {
+        return new Measures(
+                chosen("foot length", Foot::length),
+                chosen("round the ball", Foot::ballGirth),
+                chosen("heel diagonal", Foot::heelDiagonal),
+                legGirth(),
+                shoeLength(),
+                planned().toeForm(),
+                estimated(Foot::lengthEstimated),
+                estimated(Foot::diagonalEstimated));
+    }
+
+    /** How much longer the first foot is than the other, in millimetres, where both were measured. */
+    public Optional<Step> difference() {
+        return other.map(second -> Computed.of(
+                "first foot longer by",
+                Unit.MILLIMETRES,
+                FootRules.DIFFERENCE,
+                first.length(FIRST),
+                second.length(OTHER)));
+    }
+
+    /** The foot that is looked at first where only one can be. */
+    private Foot planned() {
+        return planOn == PlanOn.OTHER ? other.orElseThrow() : first;
+    }
+
+    private Step chosen(String label, BiFunction<Foot, String, Step> measure) {
+        if (other.isEmpty() || planOn == PlanOn.FIRST) {
+            return measure.apply(first, FIRST);
+        }
+        Step second = measure.apply(other.get(), OTHER);
+        return planOn == PlanOn.OTHER
+                ? second
+                : Computed.of(label, Unit.MILLIMETRES, FootRules.LARGER, measure.apply(first, FIRST), second);
+    }
+
+    private Optional<Step> legGirth() {
+        boolean everyLegKnown = other.map(foot -> foot.legGirthMm().isPresent()).orElse(true)
+                && first.legGirthMm().isPresent();
+        if (everyLegKnown) {
+            return Optional.of(
+                    chosen("round the leg", (foot, at) -> foot.legGirth(at).orElseThrow()));
+        }
+        return planned().legGirth(planOn == PlanOn.OTHER ? OTHER : FIRST);
+    }
+
+    private Optional<Step> shoeLength() {
+        String at = (planOn == PlanOn.OTHER ? OTHER : FIRST) + ".shoe";
+        return planned().shoe().map(shoe -> shoe.length(at));
+    }
+
+    private boolean estimated(Predicate<Foot> estimated) {
+        return switch (planOn) {
+            case FIRST -> estimated.test(first);
+            case OTHER -> estimated.test(planned());
+            case LONGER_AND_WIDER ->
+                estimated.test(first) || other.filter(estimated).isPresent();
+        };
+    }
+}

@@ -1,0 +1,78 @@
+package roundpocket.core.judge;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import roundpocket.core.plan.SockPlan;
+
+/** Where the work can hurt someone. Usual advice, and no medical advice: that is for those licensed to give it. */
+public enum Caution {
+    FEET_AT_RISK(
+            "Feet that feel little or heal badly",
+            "With diabetes, numbness, poor circulation, swelling or wounds, a ridge, a tight cuff or a hidden tail can"
+                    + " injure without being felt. Ask the treating professional first; choose flat closes, loose cuffs"
+                    + " and no knots. This application gives no medical advice.",
+            Stage.MEASURE,
+            Stage.WEAR),
+    ALLERGY(
+            "Wool and dyes",
+            "Wool or its dye can irritate the skin. Where that has happened before, ask first what the wearer bears.",
+            Stage.MEASURE),
+    NEEDLES("Pointed needles", "Needles are kept out of a toddler's reach and never in a back pocket.", Stage.KNIT),
+    HANDS("Hands", "Pause and stretch. Pain that stays is for a doctor.", Stage.KNIT, Stage.GRAFT),
+    SCISSORS("Scissors", "One hand flat inside the tube, points up and away, good light, and rested.", Stage.OPEN) {
+        @Override
+        boolean appliesTo(SockPlan plan) {
+            return plan.opening().way().cuts();
+        }
+    },
+    BABIES(
+            "Babies",
+            "Inside, floats and tails can wind round a toe: weave short, and look and feel inside before each wearing.",
+            Stage.FINISH,
+            Stage.WEAR) {
+        @Override
+        boolean appliesTo(SockPlan plan) {
+            return plan.foot().length().value() < BABY_FOOT_MM;
+        }
+    },
+    STAIRS("New socks", "New socks slip on smooth stairs.", Stage.WEAR);
+
+    /** Feet up to about two years of age, from memory. */
+    private static final double BABY_FOOT_MM = 140;
+
+    private final String title;
+    private final String text;
+    private final Set<Stage> stages;
+
+    Caution(String title, String text, Stage first, Stage... others) {
+        this.title = title;
+        this.text = text;
+        this.stages = EnumSet.of(first, others);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String text() {
+        return text;
+    }
+
+    /** The steps of the work that it belongs to. */
+    public Set<Stage> stages() {
+        return EnumSet.copyOf(stages);
+    }
+
+    boolean appliesTo(SockPlan plan) {
+        return true;
+    }
+
+    /** The cautions that a plan calls for. */
+    public static List<Caution> of(SockPlan plan) {
+        return Arrays.stream(values())
+                .filter(caution -> caution.appliesTo(plan))
+                .toList();
+    }
+}

@@ -1,0 +1,80 @@
+package roundpocket.core.judge;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.sock.StitchCount;
+
+/**
+ * Questions that go the other way: from a wish or a finished sock to what gives it.
+ *
+ * @param wantedEase how much smaller than the foot the sock shall be, as a ratio from 0 to 0.25
+ * @param atHandG grams of the main yarn that a pair is to be made of, 1 to 5000 g
+ * @param wantedStretch how far the heel may stretch, as a ratio from 0 to 1
+ * @param finished a finished sock, or a tube, of which one asks what foot it fits
+ */
+public record Questions(
+        OptionalDouble wantedEase, OptionalDouble atHandG, OptionalDouble wantedStretch, Optional<Finished> finished) {
+    /** No question. */
+    public static final Questions NONE =
+            new Questions(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+
+    private static final Limit AT_HAND = new Limit(
+            "questions.at-hand.range",
+            1,
+            5000,
+            Unit.GRAMS,
+            "{found} of yarn cannot be asked about: {min} to {max}.",
+            "Weigh the cakes without the bowl.");
+    private static final Limit STRETCH = new Limit(
+            "questions.stretch.range",
+            0,
+            1,
+            Unit.PERCENT,
+            "A stretch of {found} cannot be asked about: {min} to {max}.",
+            "15 to 20 % is easy.");
+
+    public Questions {
+        Problems problems = new Problems();
+        wantedEase.ifPresent(ease -> problems.checkRange("wantedEase", ease, SizeChoice.easeLimit()));
+        atHandG.ifPresent(grams -> problems.checkRange("atHandG", grams, AT_HAND));
+        wantedStretch.ifPresent(stretch -> problems.checkRange("wantedStretch", stretch, STRETCH));
+        problems.throwIfAny();
+    }
+
+    /**
+     * A finished sock.
+     *
+     * @param stitches stitches round it, 16 to 400
+     * @param openingRound rounds from the tip of the toe to the opening, 1 to 1000
+     * @param heelRounds rounds of the heel, 0 to 200
+     * @param legRounds rounds above the opening, cuff included, 0 to 2000
+     */
+    public record Finished(int stitches, int openingRound, int heelRounds, int legRounds) {
+        public Finished {
+            Problems problems = new Problems();
+            problems.checkRange(
+                    "stitches",
+                    stitches,
+                    counted(Unit.STITCHES, StitchCount.FEWEST, StitchCount.MOST, "round the sock"));
+            problems.checkRange(
+                    "openingRound", openingRound, counted(Unit.ROUNDS, 1, 1000, "from the toe tip to the heel"));
+            problems.checkRange("heelRounds", heelRounds, counted(Unit.ROUNDS, 0, 200, "of the heel"));
+            problems.checkRange("legRounds", legRounds, counted(Unit.ROUNDS, 0, 2000, "above the heel"));
+            problems.throwIfAny();
+        }
+
+        private static Limit counted(Unit unit, int min, int max, String what) {
+            return new Limit(
+                    "questions.finished.range",
+                    min,
+                    max,
+                    unit,
+                    "{found} " + what + " cannot be: {min} to {max}.",
+                    "Count once more along one column of stitches.");
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package roundpocket.core.opening;
+
+import java.util.Locale;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Source;
+import roundpocket.core.measure.Unit;
+
+/** The ways of making the opening. */
+public enum OpeningWay {
+    SNIP(
+            "snip afterwards",
+            "after the tube",
+            "nothing at the time; a locking marker or a knotted thread in the centre stitch helps to find it",
+            1),
+    WASTE_ONE_LINE(
+            "waste yarn, one line",
+            "while knitting",
+            "leave the working yarn, knit the sole stitches with waste yarn and long tails outside, slide them back"
+                    + " and knit them again with the working yarn",
+            0),
+    WASTE_TWO_LINES(
+            "waste yarn, two lines",
+            "while knitting",
+            "knit across the sole with waste yarn, turn, purl back, and go on with the working yarn from where it"
+                    + " waited",
+            0),
+    LIFELINES(
+            "two lifelines",
+            "while knitting",
+            "thread through the loops of the sole, knit one plain round, thread through the next; cut between",
+            1);
+
+    private final String title;
+    private final String when;
+    private final String description;
+    private final Constant lost;
+
+    OpeningWay(String title, String when, String description, int lost) {
+        this.title = title;
+        this.when = when;
+        this.description = description;
+        this.lost = Constant.of(
+                "opening.lost." + name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "rounds lost, " + title,
+                lost,
+                Unit.ROUNDS,
+                Source.practice(title + ": " + description));
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String when() {
+        return when;
+    }
+
+    public String description() {
+        return description;
+    }
+
+    /** Rounds that are unpicked and lost. */
+    public Constant lost() {
+        return lost;
+    }
+
+    /** Whether stitches of the fabric itself are cut. */
+    public boolean cuts() {
+        return this == SNIP || this == LIFELINES;
+    }
+
+    /** Whether it can still be made when the tube is there already. */
+    public boolean afterwards() {
+        return this == SNIP;
+    }
+}

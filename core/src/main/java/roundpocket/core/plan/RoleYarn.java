@@ -1,0 +1,17 @@
+package roundpocket.core.plan;
+
+import java.util.Optional;
+import roundpocket.core.explain.Step;
+import roundpocket.core.yarn.Left;
+
+/**
+ * What the pair takes of one yarn.
+ *
+ * @param role which yarn
+ * @param sockGrams grams in one sock
+ * @param pairGrams grams in the pair
+ * @param left what is left of what is at hand, where that is known
+ * @param afterTwoPairs what would be left after two pairs alike
+ */
+public record RoleYarn(
+        YarnRole role, Step sockGrams, Step pairGrams, Optional<Left> left, Optional<Left> afterTwoPairs) {}

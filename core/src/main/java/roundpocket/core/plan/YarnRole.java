@@ -1,0 +1,24 @@
+package roundpocket.core.plan;
+
+/** Which of the yarns of a pair. */
+public enum YarnRole {
+    MAIN("main yarn", "yarn"),
+    CONTRAST("contrast yarn", "contrast");
+
+    private final String title;
+    private final String path;
+
+    YarnRole(String title, String path) {
+        this.title = title;
+        this.path = path;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Its path in the specification. */
+    public String path() {
+        return path;
+    }
+}

@@ -1,0 +1,23 @@
+package roundpocket.core.shaping;
+
+/** How the last loops are closed. */
+public enum Close {
+    GRAFT("graft", "the loops of both sides are sewn together so that the seam looks knitted"),
+    DRAW_THROUGH("draw-through", "the tail goes through the last loops and is drawn in like a purse string");
+
+    private final String title;
+    private final String description;
+
+    Close(String title, String description) {
+        this.title = title;
+        this.description = description;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+}

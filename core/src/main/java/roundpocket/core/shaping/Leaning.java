@@ -1,0 +1,36 @@
+package roundpocket.core.shaping;
+
+/** Which way the decreases lean. */
+public enum Leaning {
+    TOWARDS_MIDDLE(
+            "towards the middle", "SSK first and K2tog last: the decreases lean in over the side", "SSK", "K2tog"),
+    ALONG_EDGE("along the edge", "K2tog first and SSK last: the decreases run out along the edge", "K2tog", "SSK");
+
+    private final String title;
+    private final String description;
+    private final String first;
+    private final String last;
+
+    Leaning(String title, String description, String first, String last) {
+        this.title = title;
+        this.description = description;
+        this.first = first;
+        this.last = last;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+
+    String first() {
+        return first;
+    }
+
+    String last() {
+        return last;
+    }
+}

@@ -1,0 +1,23 @@
+package roundpocket.core.shaping;
+
+/** What to do where a wanted side count is not reached by twos. */
+public enum Parity {
+    BELOW("the count below", "one decrease round more than would do"),
+    ABOVE("the count above", "one decrease round fewer");
+
+    private final String title;
+    private final String description;
+
+    Parity(String title, String description) {
+        this.title = title;
+        this.description = description;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+}

@@ -1,0 +1,120 @@
+package roundpocket.core.shaping;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.ShapingRound.Kind;
+
+/** Writes a shaping out round by round. */
+final class Rounds {
+    private static final int EDGE = 2;
+    private static final int BOTH_DECREASES = 4;
+
+    private final Leaning leaning;
+    private final int edge;
+    private final List<ShapingRound> list = new ArrayList<>();
+    private int cumulative;
+
+    private Rounds(ShapingChoice choice) {
+        this.leaning = choice.leaningTaken();
+        this.edge = choice.edge() ? EDGE : 0;
+    }
+
+    /** From the pick-up to the close. */
+    static List<ShapingRound> decreasing(
+            ShapingChoice choice, int side, int plain, List<PhasePlan> phases, boolean last) {
+        Rounds rounds = new Rounds(choice);
+        rounds.plain(plain, side);
+        int now = side;
+        for (int i = 0; i < phases.size(); i++) {
+            PhasePlan phase = phases.get(i);
+            for (int k = 0; k < phase.decreases().count(); k++) {
+                rounds.decrease(now);
+                now -= 2;
+                boolean dropped = !last
+                        && i == phases.size() - 1
+                        && k == phase.decreases().count() - 1;
+                rounds.plain(dropped ? 0 : phase.every().count() - 1, now);
+            }
+        }
+        return List.copyOf(rounds.list);
+    }
+
+    /** From a closed start to the full side: the same rhythms the other way about. */
+    static List<ShapingRound> increasing(
+            ShapingChoice choice, int side, int plain, List<PhasePlan> phases, boolean last) {
+        Rounds rounds = new Rounds(choice);
+        int now = phases.get(phases.size() - 1).side().count();
+        for (int i = phases.size() - 1; i >= 0; i--) {
+            PhasePlan phase = phases.get(i);
+            for (int k = 0; k < phase.decreases().count(); k++) {
+                boolean dropped = !last && i == phases.size() - 1 && k == 0;
+                rounds.plain(dropped ? 0 : phase.every().count() - 1, now);
+                rounds.increase(now);
+                now += 2;
+            }
+        }
+        rounds.plain(plain, side);
+        return List.copyOf(rounds.list);
+    }
+
+    /** One side in rows that stop one stitch earlier each, and back. */
+    static List<ShapingRound> shortRows(ShapingChoice choice, int side, int plain, int tip) {
+        Rounds rounds = new Rounds(choice);
+        rounds.plain(plain, side);
+        for (int worked = side - 1; worked >= tip; worked--) {
+            rounds.row(worked);
+        }
+        for (int worked = tip + 1; worked <= side; worked++) {
+            rounds.row(worked);
+        }
+        return List.copyOf(rounds.list);
+    }
+
+    private void add(Kind kind, int side, int stitches, String instruction) {
+        cumulative += stitches;
+        list.add(new ShapingRound(list.size() + 1, kind, side, stitches, cumulative, instruction));
+    }
+
+    private void plain(int rounds, int side) {
+        for (int i = 0; i < rounds; i++) {
+            add(Kind.PLAIN, side, 2 * side, "knit " + side);
+        }
+    }
+
+    private void decrease(int before) {
+        int between = before - edge - BOTH_DECREASES;
+        if (between < 0) {
+            throw tooFar(before);
+        }
+        String middle = between == 0 ? "" : "knit " + between + ", ";
+        String decreases = leaning.first() + ", " + middle + leaning.last();
+        add(Kind.DECREASE, before - 2, 2 * (before - 2), edge == 0 ? decreases : "K1, " + decreases + ", K1");
+    }
+
+    private void increase(int before) {
+        int between = before - edge;
+        String increases = "make 1, " + (between == 0 ? "" : "knit " + between + ", ") + "make 1";
+        add(Kind.INCREASE, before + 2, 2 * (before + 2), edge == 0 ? increases : "K1, " + increases + ", K1");
+    }
+
+    private void row(int worked) {
+        boolean knit = list.stream().filter(r -> r.kind() == Kind.SHORT_ROW).count() % 2 == 0;
+        add(Kind.SHORT_ROW, worked, worked, (knit ? "knit " : "purl ") + worked + ", turn");
+    }
+
+    private Refusal tooFar(int before) {
+        return new Refusal(List.of(new Problem(
+                "shaping.too-far",
+                "",
+                "With {found} on a side there is no room for both decreases; they need {needed}.",
+                "Stop earlier, leave out the edge stitch, or take more stitches in the tube.",
+                Map.of(
+                        "found", new Amount(before, Unit.STITCHES),
+                        "needed", new Amount(edge + (double) BOTH_DECREASES, Unit.STITCHES)))));
+    }
+}

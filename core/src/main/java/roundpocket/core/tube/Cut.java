@@ -1,0 +1,23 @@
+package roundpocket.core.tube;
+
+/** How a ready tube is cut for a pair. */
+public enum Cut {
+    TO_LENGTH("to length", "two pieces as long as the plan says; what is left is a remnant"),
+    HALVE("in half", "two pieces as long as the tube gives, nothing left over; the leg takes what there is");
+
+    private final String title;
+    private final String description;
+
+    Cut(String title, String description) {
+        this.title = title;
+        this.description = description;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+}

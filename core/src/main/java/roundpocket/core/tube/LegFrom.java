@@ -1,0 +1,23 @@
+package roundpocket.core.tube;
+
+/** Where the wanted height of the leg is measured from. */
+public enum LegFrom {
+    OPENING("above the opening", "from where the heel opens to the top of the cuff"),
+    FLOOR("from the floor", "from under the heel to the top of the cuff");
+
+    private final String title;
+    private final String description;
+
+    LegFrom(String title, String description) {
+        this.title = title;
+        this.description = description;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+}

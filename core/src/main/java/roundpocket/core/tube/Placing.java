@@ -1,0 +1,76 @@
+package roundpocket.core.tube;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.swatch.Gauge;
+
+/**
+ * Where one school would open the heel, and what it takes for granted of it.
+ *
+ * @param school the school
+ * @param distance millimetres from the tip of the toe
+ * @param openingRound rounds from the tip of the toe, made whole
+ * @param assumedHeel rounds of the heel that would make the foot come out right
+ * @param outBy how much longer than wanted the sock's foot comes out with the heel that is knitted, in millimetres
+ */
+public record Placing(PlacingSchool school, Step distance, Step openingRound, Step assumedHeel, Step outBy) {
+
+    /**
+     * What schools look at.
+     *
+     * @param foot target length of the sock's foot, in millimetres
+     * @param shoeLength length that the shoe size stands for, where one is known
+     * @param marked rounds from the tip of the toe that the knitter marked on the foot, where she did
+     * @param heel the heel that is knitted
+     * @param gauge the gauge
+     */
+    record From(Step foot, Optional<Step> shoeLength, Optional<Step> marked, Shaping heel, Gauge gauge) {
+        Step lessHeel(Step length) {
+            return Computed.of(
+                    "foot less the heel", Unit.MILLIMETRES, TubeRules.LESS_HEEL, length, heel.rounds(), gauge.rounds());
+        }
+
+        Step lengthOf(Step rounds) {
+            return TubeRules.lengthOf("to the round marked on the foot", rounds, gauge);
+        }
+    }
+
+    static Optional<Placing> of(PlacingSchool school, From from) {
+        return school.distance(from).map(distance -> placing(school, distance, from));
+    }
+
+    /** Every school that has what it looks at, in the schools' order. */
+    static List<Placing> all(From from) {
+        return Arrays.stream(PlacingSchool.values())
+                .flatMap(school -> of(school, from).stream())
+                .toList();
+    }
+
+    private static Placing placing(PlacingSchool school, Step distance, From from) {
+        Gauge gauge = from.gauge();
+        Step opening = school == PlacingSchool.ON_THE_FOOT
+                ? from.marked().orElseThrow()
+                : TubeRules.wholeRounds("rounds from the toe tip to the opening", distance, gauge);
+        Step assumed = Rounded.of(
+                "heel that it suits",
+                Computed.of(
+                        "heel that it suits, exactly",
+                        Unit.ROUNDS,
+                        TubeRules.ASSUMED_HEEL,
+                        from.foot(),
+                        distance,
+                        gauge.rounds()),
+                Rounding.NEAREST,
+                "only whole rounds can be knitted");
+        Step foot = TubeRules.sockFoot(opening, from.heel(), gauge);
+        Step outBy = Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY, foot, from.foot());
+        return new Placing(school, distance, opening, assumed, outBy);
+    }
+}

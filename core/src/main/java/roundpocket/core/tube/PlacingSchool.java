@@ -1,0 +1,122 @@
+package roundpocket.core.tube;
+
+import java.util.Locale;
+import java.util.Optional;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Length;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.tube.Placing.From;
+
+/** The schools of placing the heel: how far from the tip of the toe it opens. */
+public enum PlacingSchool {
+    OWN_HEEL(
+            "by your own heel",
+            "the foot less the depth of the heel that you knit",
+            "every heel, since it looks at the one you have") {
+        @Override
+        Optional<Step> distance(From from) {
+            return Optional.of(from.lessHeel(from.foot()));
+        }
+    },
+    TWO_INCHES_SHORT("two inches short", "2 in before the end of the foot", "working in inches", 2 * Length.INCH_MM),
+    FIVE_CM_SHORT("five centimetres short", "5 cm before the end of the foot", "working in centimetres", 50),
+    INCH_AND_A_HALF_SHORT(
+            "an inch and a half short", "1½ in before the end of the foot", "shallow heels", 1.5 * Length.INCH_MM),
+    TWO_AND_A_HALF_SHORT(
+            "two and a half inches short", "2½ in before the end of the foot", "deep heels", 2.5 * Length.INCH_MM),
+    THREE_QUARTERS(
+            "three quarters",
+            "the heel takes a quarter of the length",
+            "small feet, where a fixed length takes too much",
+            "three quarters of the foot",
+            3 / 4.0),
+    TWO_THIRDS(
+            "two thirds",
+            "the heel takes a third of the length",
+            "deep heels and high insteps",
+            "two thirds of the foot",
+            2 / 3.0),
+    ON_THE_FOOT(
+            "on the foot",
+            "try the tube on: it opens where it reaches the front of the ankle and will go no further",
+            "anyone whose foot is at hand") {
+        @Override
+        Optional<Step> distance(From from) {
+            return from.marked().map(from::lengthOf);
+        }
+    },
+    BY_SHOE_SIZE(
+            "by shoe size",
+            "the length that the shoe size stands for, less the depth of your heel",
+            "a present for a foot that cannot be measured") {
+        @Override
+        Optional<Step> distance(From from) {
+            return from.shoeLength().map(from::lessHeel);
+        }
+    };
+
+    private final String title;
+    private final String description;
+    private final String goodFor;
+    private final Optional<Constant> constant;
+    private final boolean share;
+
+    PlacingSchool(String title, String description, String goodFor) {
+        this.title = title;
+        this.description = description;
+        this.goodFor = goodFor;
+        this.constant = Optional.empty();
+        this.share = false;
+    }
+
+    PlacingSchool(String title, String description, String goodFor, double shortMm) {
+        this.title = title;
+        this.description = description;
+        this.goodFor = goodFor;
+        this.share = false;
+        this.constant = Optional.of(
+                Constant.of(id(), "short of the foot by", shortMm, Unit.MILLIMETRES, Source.practice(description)));
+    }
+
+    PlacingSchool(String title, String description, String goodFor, String label, double share) {
+        this.title = title;
+        this.description = description;
+        this.goodFor = goodFor;
+        this.share = true;
+        this.constant = Optional.of(Constant.of(id(), label, share, Unit.PERCENT, Source.practice(description)));
+    }
+
+    private String id() {
+        return "tube.placing." + name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+
+    public String goodFor() {
+        return goodFor;
+    }
+
+    /** The number that makes the school, where there is one. */
+    public Optional<Constant> constant() {
+        return constant;
+    }
+
+    /** Millimetres from the tip of the toe to the opening; empty where what the school looks at is not known. */
+    Optional<Step> distance(From from) {
+        return constant.map(number -> Computed.of(
+                title,
+                Unit.MILLIMETRES,
+                share ? TubeRules.SHARE_OF_FOOT : TubeRules.SHORT_OF_FOOT,
+                from.foot(),
+                number.step()));
+    }
+}

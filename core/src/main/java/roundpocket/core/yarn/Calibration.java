@@ -1,0 +1,58 @@
+package roundpocket.core.yarn;
+
+import java.util.ArrayList;
+import java.util.List;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+
+/**
+ * What weighing says of the model: the factor by which this knitter, on this yarn, uses more or less than it predicts.
+ *
+ * <p>The prior 1 ± 0.10 and each weighed stretch are weighted by the inverse of their variance; the factor is the
+ * weighted least-squares estimate with the prior as one more observation.
+ */
+final class Calibration {
+    static final Constant UNWEIGHED = new Constant(
+            "yarn.factor-prior",
+            "factor before any weighing",
+            1,
+            Unit.NUMBER,
+            0.10,
+            Source.memory("knitters differ by about 10 %"));
+    static final Constant WHOLE_GRAMS = Constant.of(
+            "yarn.whole-grams",
+            "standard uncertainty of a difference on a scale that shows whole grams",
+            0.58,
+            Unit.GRAMS,
+            Source.derived("one gram over √3, a little wider than two readings of ±0.5 g make it"));
+
+    private Calibration() {}
+
+    /** The factor; {@code predicted} are the model's grams for each weigh-in, before any factor. */
+    static Step factor(List<WeighIn> weighIns, List<Step> predicted) {
+        if (weighIns.isEmpty()) {
+            return UNWEIGHED.step();
+        }
+        List<Step> triples = new ArrayList<>();
+        List<Step> pairs = new ArrayList<>();
+        for (int i = 0; i < weighIns.size(); i++) {
+            WeighIn weighIn = weighIns.get(i);
+            Given weighed = Given.measured("weighed", weighIn.usedG(), Unit.GRAMS, "weighIns[" + i + "].usedG");
+            Step unsure = weighIn.uncertaintyG().isPresent()
+                    ? Given.measured(
+                            "scale unsure by",
+                            weighIn.uncertaintyG().getAsDouble(),
+                            Unit.GRAMS,
+                            "weighIns[" + i + "].uncertaintyG")
+                    : WHOLE_GRAMS.step();
+            triples.addAll(List.of(predicted.get(i), weighed, unsure));
+            pairs.addAll(List.of(predicted.get(i), unsure));
+        }
+        return Computed.of("factor from weighing", Unit.NUMBER, YarnRules.FACTOR, triples)
+                .within(Computed.of("uncertainty of the factor", Unit.NUMBER, YarnRules.FACTOR_UNCERTAINTY, pairs));
+    }
+}

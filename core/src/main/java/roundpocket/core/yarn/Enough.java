@@ -1,0 +1,39 @@
+package roundpocket.core.yarn;
+
+/**
+ * Whether the yarn will do, in words. The margin is what would be left over, in standard uncertainties of it; the limits
+ * are the 95th and the 75th percentile of the normal distribution.
+ */
+public enum Enough {
+    SURE("sure", 1.64, "19 times in 20 or better it will do"),
+    LIKELY("likely", 0.67, "3 times in 4 or better it will do"),
+    GAMBLE("a gamble", 0, "it will do more often than not"),
+    NOT_ENOUGH("not enough", Double.NEGATIVE_INFINITY, "it will run out more often than not");
+
+    private final String words;
+    private final double fromMargin;
+    private final String meaning;
+
+    Enough(String words, double fromMargin, String meaning) {
+        this.words = words;
+        this.fromMargin = fromMargin;
+        this.meaning = meaning;
+    }
+
+    public static Enough of(double margin) {
+        for (Enough enough : values()) {
+            if (margin >= enough.fromMargin) {
+                return enough;
+            }
+        }
+        throw new IllegalArgumentException("not a margin: " + margin);
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String meaning() {
+        return meaning;
+    }
+}

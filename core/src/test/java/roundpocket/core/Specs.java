@@ -1,8 +1,12 @@
 package roundpocket.core;
 
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.Length;
@@ -49,6 +53,11 @@ public final class Specs {
         return new SockSpec(new Foot(lengthMm, ballMm), swatch(31, 43, 100), SOCK_YARN, Choices.usual());
     }
 
+    /** A foot long enough for every heel and toe. */
+    public static SockSpec large() {
+        return usual(330, 300);
+    }
+
     /** A tube of so many stitches on a usual foot. */
     public static SockSpec tubeOf(int stitches, int plainRounds) {
         return new SockSpec(
@@ -93,5 +102,40 @@ public final class Specs {
 
     private static double between(Random random, double from, double to) {
         return from + (to - from) * random.nextDouble();
+    }
+
+    /** A valid specification of any school, way, opening, corners, rib, contrast and reading there is. */
+    public static SockSpec anySchool(Random random) {
+        SockSpec plain = random(random);
+        return plain.withChoices(AnyChoices.of(random, plain.choices()))
+                .withFeet(AnyChoices.feet(random, plain.feet().first()))
+                .withSwatch(AnyChoices.swatch(random, plain.swatch()))
+                .withYarns(AnyChoices.yarns(random, plain.yarns().main()))
+                .withWeighIns(random.nextInt(4) > 0 ? List.of() : AnyChoices.weighIns(random));
+    }
+
+    /** Every step that a plan shows, found by looking through its records. */
+    public static List<Step> figures(Object plan) {
+        List<Step> steps = new ArrayList<>();
+        collect(plan, steps);
+        return steps;
+    }
+
+    private static void collect(Object value, List<Step> into) {
+        if (value instanceof Step step) {
+            into.add(step);
+        } else if (value instanceof Optional<?> present) {
+            present.ifPresent(inside -> collect(inside, into));
+        } else if (value instanceof Iterable<?> many) {
+            many.forEach(each -> collect(each, into));
+        } else if (value instanceof Record whole) {
+            for (RecordComponent component : whole.getClass().getRecordComponents()) {
+                try {
+                    collect(component.getAccessor().invoke(whole), into);
+                } catch (ReflectiveOperationException unreadable) {
+                    throw new IllegalStateException(unreadable);
+                }
+            }
+        }
     }
 }

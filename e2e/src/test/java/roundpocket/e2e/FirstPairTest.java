@@ -165,9 +165,9 @@ public class FirstPairTest extends BrowserTest {
         open(page);
         figure(page, "opening").click();
         Locator working = page.getByRole(AriaRole.DIALOG);
-        assertThat(working).containsText("whole − toe − heel");
-        assertThat(working).containsText("106 − 20 − 20");
-        assertThat(working).containsText("246 mm × 43 ÷ 100 mm");
+        assertThat(working).containsText("opening − toe");
+        assertThat(working).containsText("86 − 20");
+        assertThat(working).containsText("199.488 mm × 43 ÷ 100 mm");
         assertThat(working).containsText("foot length = 24.6 cm");
         assertThat(working).containsText("moved most by foot length");
         assertAccessible(page);

@@ -3,11 +3,9 @@ package roundpocket.app.plans;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problem;
@@ -104,13 +102,9 @@ public record SpecPart(
         return new SockSpec(
                 new Feet(first.orElseThrow(), other, planOn == null ? PlanOn.LONGER_AND_WIDER : planOn),
                 coreSwatch.orElseThrow(),
-                new Yarns(main.orElseThrow(), second, contrastSections == null ? Set.of() : named(contrastSections)),
+                new Yarns(main.orElseThrow(), second, contrastSections == null ? Set.of() : contrastSections),
                 weighed,
                 coreChoices.orElseThrow());
-    }
-
-    private static Set<Section> named(Set<Section> sections) {
-        return sections.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
     }
 
     private void checkVersion(Problems problems) {

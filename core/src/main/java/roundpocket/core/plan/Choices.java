@@ -62,8 +62,11 @@ public record Choices(
                     "A toe that is begun at its tip is not drawn together.",
                     "Leave the close out, or begin on waste yarn and knit the toe last."));
         }
-        boolean shortStart = tube.toeFirst() && tube.toeStartTaken() == ToeStart.SHORT_ROWS;
-        if (tube.toeFirst() && shortStart != (toe.schoolTaken() == ShapingSchool.SHORT_ROWS)) {
+        boolean shortStart = startsInShortRows(tube);
+        if (tube.toeFirst()
+                && toe.school()
+                        .filter(school -> shortStart != (school == ShapingSchool.SHORT_ROWS))
+                        .isPresent()) {
             problems.add(problem(
                     "choices.toe.start",
                     "toe.school",
@@ -73,6 +76,10 @@ public record Choices(
                     "Choose the start and the toe that belong together."));
         }
         problems.throwIfAny();
+    }
+
+    private static boolean startsInShortRows(TubeChoice tube) {
+        return tube.toeFirst() && tube.toeStartTaken() == ToeStart.SHORT_ROWS;
     }
 
     private static Problem problem(String code, String field, String template, String remedy) {
@@ -135,8 +142,13 @@ public record Choices(
         return plain("heel", heel, usual);
     }
 
+    /** The toe as it is taken: a tube that begins in short rows has a toe of short rows. */
+    ShapingChoice toeTaken() {
+        return startsInShortRows(tube) ? toe.withSchool(ShapingSchool.SHORT_ROWS) : toe;
+    }
+
     Step toePlain() {
-        return plain("toe", toe, usualPlain(toe));
+        return plain("toe", toe, usualPlain(toeTaken()));
     }
 
     /** Short rows usually have no plain rounds before them. */

@@ -108,7 +108,7 @@ final class SockPlanner {
         Start start = !choices.tube().toeFirst()
                 ? Start.LIVE_LOOPS
                 : choices.tube().toeStartTaken() == ToeStart.SHORT_ROWS ? Start.WAITING_LOOPS : Start.CLOSED_TIP;
-        return Shaping.of("toe", choices.toe(), start, count.half(), choices.toePlain(), gauge);
+        return Shaping.of("toe", choices.toeTaken(), start, count.half(), choices.toePlain(), gauge);
     }
 
     /** The heel; where its diagonal was measured and no plain rounds were chosen, with those that are advised. */

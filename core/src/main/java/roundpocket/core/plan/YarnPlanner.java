@@ -112,7 +112,8 @@ final class YarnPlanner {
         Step sock = sum("grams" + of + " in one sock", Unit.GRAMS, in(sections, role), SectionYarn::grams);
         Step pair = YarnModel.pair("grams" + of + " in the pair", sock);
         Yarn yarn = role == YarnRole.MAIN ? yarns.main() : yarns.contrast().orElseThrow();
-        Optional<Step> atHand = yarn.atHand(role.path());
+        // Of a yarn that nothing is knitted from, nothing is said to be left: the margin would be without end.
+        Optional<Step> atHand = yarn.atHand(role.path()).filter(grams -> sock.value() > 0);
         return new RoleYarn(
                 role,
                 sock,

@@ -40,8 +40,10 @@ final class PhasePlanner {
                 continue;
             }
             PhasePlan plan = plan(wanted, now);
-            plans.add(plan);
-            now = plan.side();
+            if (plan.decreases().count() > 0) {
+                plans.add(plan);
+                now = plan.side();
+            }
         }
         if (plans.isEmpty()) {
             throw new Refusal(List.of(new Problem(
@@ -119,7 +121,7 @@ final class PhasePlanner {
                 name + " decrease rounds from " + from.count(),
                 Computed.of("decrease rounds, exactly", Unit.ROUNDS, ShapingRules.DECREASES, from, target),
                 below ? Rounding.UP : Rounding.DOWN,
-                "a side loses two at a time, so a count of the other parity is not reached: the one "
+                "a side loses two at a time; where that does not reach the wanted count, the one "
                         + (below ? "below" : "above") + " is taken");
     }
 }

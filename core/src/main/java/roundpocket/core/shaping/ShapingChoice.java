@@ -123,6 +123,11 @@ public record ShapingChoice(
                 Optional.empty());
     }
 
+    public ShapingChoice withSchool(ShapingSchool other) {
+        return new ShapingChoice(
+                Optional.of(other), plainRounds, leaning, edgeStitch, phases, plainBeforeClose, close, parity);
+    }
+
     public ShapingSchool schoolTaken() {
         return school.orElse(ShapingSchool.WEDGE);
     }

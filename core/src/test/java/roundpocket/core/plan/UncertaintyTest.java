@@ -4,13 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.function.ToDoubleBiFunction;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.apache.commons.math3.stat.descriptive.moment.StandardDeviation;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Step;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.ShoeSize;
+import roundpocket.core.foot.ShoeSystem;
 
 /**
  * The propagated uncertainty against a simulation: 20 000 gauges drawn about the measured one, the formula of the job
@@ -57,6 +65,68 @@ public class UncertaintyTest {
         assertThat(figure.value()).isCloseTo(formula.applyAsDouble(31.0, 43.0), within(1e-9));
         // 20 000 draws give the spread to about 0.5 %; 3 % leaves room for the curvature of the formulas.
         assertThat(figure.standardUncertainty()).isCloseTo(Math.sqrt(variance), within(0.03 * Math.sqrt(variance)));
+    }
+
+    /** What is drawn: both gauges, the factor of the yarn, the diagonal over the ball, and the length from a shoe size. */
+    private record Draw(double stitches, double rounds, double factor, double diagonal, double lengthMm) {
+        static Draw of(Random random) {
+            double u = 0.5 / Math.sqrt(3);
+            return new Draw(
+                    31 + u * random.nextGaussian(),
+                    43 + u * random.nextGaussian(),
+                    1 + 0.10 * random.nextGaussian(),
+                    1.36 + 0.035 * random.nextGaussian(),
+                    245 + 5 / Math.sqrt(3) * random.nextGaussian());
+        }
+    }
+
+    /** Figures in which several uncertain values meet, each worked out once more by hand, and what dominates it. */
+    @DataProvider
+    public Object[][] mixed() {
+        SockSpec shoe = Specs.usual(246, 231)
+                .withFeet(Feet.both(new Foot(
+                        OptionalDouble.empty(),
+                        Optional.of(new ShoeSize(ShoeSystem.EU, 39)),
+                        231,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        Optional.empty())));
+        SockPlan estimated = shoe.plan();
+        int n = estimated.stitchCount().stitches().count();
+        double worked = estimated.heel().stitchesWorked().value();
+        int foot = estimated.tube().openingRound().count()
+                + estimated.heel().rounds().count();
+        ToDoubleFunction<Draw> grams = d ->
+                worked * Math.sqrt(21.6 / (d.stitches() * d.rounds() / 10_000)) * (100_000 / 420.0) / 1e6 * d.factor();
+        ToDoubleFunction<Draw> outBy = d -> foot / d.rounds() * 100 - d.lengthMm();
+        ToDoubleFunction<Draw> passing = d -> d.diagonal() * 231 / (n / d.stitches() * 100);
+        ToDoubleFunction<Draw> heelStretch = d -> d.diagonal() * 231 / room(d) - 1;
+        return new Object[][] {
+            {estimated.yarn().of(Section.HEEL).grams(), grams, "factor before any weighing"},
+            {estimated.tube().footDifference(), outBy, "foot length, from the shoe size"},
+            {estimated.fit().passing().ratio(), passing, "heel diagonal over ball girth of an average foot"},
+            {estimated.fit().heelRoom().stretch(), heelStretch, "heel diagonal over ball girth of an average foot"},
+        };
+    }
+
+    /** Room of a wedge of 64 with 4 plain rounds. */
+    private static double room(Draw d) {
+        double s = 100 / d.stitches();
+        double r = 100 / d.rounds();
+        return 48 * s + 2 * (4 * r + Math.hypot(16 * r, 8 * s));
+    }
+
+    @Test(dataProvider = "mixed")
+    public void whereSeveralUncertainValuesMeet(Step figure, ToDoubleFunction<Draw> formula, String dominates) {
+        Random random = new Random(SEED);
+        double[] drawn = IntStream.range(0, DRAWS)
+                .mapToDouble(i -> formula.applyAsDouble(Draw.of(random)))
+                .toArray();
+        double spread = new StandardDeviation().evaluate(drawn);
+        assertThat(figure.value()).isCloseTo(formula.applyAsDouble(new Draw(31, 43, 1, 1.36, 245)), within(1e-9));
+        assertThat(figure.standardUncertainty()).isCloseTo(spread, within(0.03 * spread));
+        assertThat(figure.mostDoubtful())
+                .hasValueSatisfying(doubt -> assertThat(doubt.by().label()).isEqualTo(dominates));
     }
 
     @Test

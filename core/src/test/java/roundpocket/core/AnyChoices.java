@@ -1,0 +1,186 @@
+package roundpocket.core;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Supplier;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.finish.Needle;
+import roundpocket.core.finish.Rib;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.PlanOn;
+import roundpocket.core.foot.ShoeSize;
+import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.foot.ToeForm;
+import roundpocket.core.opening.Corners;
+import roundpocket.core.opening.OpeningChoice;
+import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.plan.Yarns;
+import roundpocket.core.shaping.Close;
+import roundpocket.core.shaping.Leaning;
+import roundpocket.core.shaping.Parity;
+import roundpocket.core.shaping.Phase;
+import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.swatch.Fabric;
+import roundpocket.core.swatch.FabricState;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.swatch.TubeReading;
+import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.LegFrom;
+import roundpocket.core.tube.PlacingChoice;
+import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.tube.ToeStart;
+import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.WeighIn;
+import roundpocket.core.yarn.Yarn;
+
+/** Random choices over everything that can be chosen. */
+final class AnyChoices {
+    private AnyChoices() {}
+
+    private static <T> T one(Random random, T[] all) {
+        return all[random.nextInt(all.length)];
+    }
+
+    private static <T> Optional<T> perhaps(Random random, Supplier<T> value) {
+        return random.nextBoolean() ? Optional.empty() : Optional.of(value.get());
+    }
+
+    static Choices of(Random random, Choices plain) {
+        Way way = one(random, Way.values());
+        boolean ready = way == Way.READY_TUBE;
+        TubeChoice tube = tube(random, way, plain);
+        boolean shortStart = tube.toeFirst() && tube.toeStartTaken() == ToeStart.SHORT_ROWS;
+        ShapingChoice toe = shortStart
+                ? ShapingChoice.of(ShapingSchool.SHORT_ROWS, random.nextInt(4))
+                : shaping(random, tube.toeFirst());
+        return new Choices(
+                ready ? SizeChoice.usual() : plain.size(),
+                tube,
+                shaping(random, false),
+                toe,
+                new PlacingChoice(placing(random), OptionalInt.of(40 + random.nextInt(60))),
+                opening(random, ready),
+                new FinishChoice(
+                        plain.finish().cuffRounds(),
+                        perhaps(random, () -> one(random, Rib.values())),
+                        perhaps(random, random::nextBoolean),
+                        perhaps(random, () -> one(random, Needle.values()))));
+    }
+
+    private static Optional<PlacingSchool> placing(Random random) {
+        // by shoe size is left to feet that have one
+        return perhaps(random, () -> one(random, PlacingSchool.values())).filter(s -> s != PlacingSchool.BY_SHOE_SIZE);
+    }
+
+    private static TubeChoice tube(Random random, Way way, Choices plain) {
+        Optional<ReadyTube> ready = way != Way.READY_TUBE
+                ? Optional.empty()
+                : Optional.of(new ReadyTube(
+                        40 + 2 * random.nextInt(24),
+                        OptionalInt.of(200 + random.nextInt(400)),
+                        OptionalDouble.empty(),
+                        perhaps(random, () -> one(random, Cut.values())),
+                        OptionalInt.of(1 + random.nextInt(3))));
+        return new TubeChoice(
+                Optional.of(way),
+                way == Way.TOE_UP ? perhaps(random, () -> one(random, ToeStart.values())) : Optional.empty(),
+                ready,
+                plain.tube().legMm(),
+                perhaps(random, () -> one(random, LegFrom.values())));
+    }
+
+    private static ShapingChoice shaping(Random random, boolean begun) {
+        ShapingSchool school = one(random, ShapingSchool.values());
+        if (begun && school == ShapingSchool.SHORT_ROWS) {
+            school = ShapingSchool.WEDGE;
+        }
+        boolean own = school == ShapingSchool.OWN;
+        boolean draw = school.mayDrawThrough() && !begun && random.nextBoolean();
+        return new ShapingChoice(
+                Optional.of(school),
+                random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(8)),
+                perhaps(random, () -> one(random, Leaning.values())),
+                perhaps(random, random::nextBoolean),
+                own
+                        ? List.of(
+                                Phase.times(1 + random.nextInt(4), 1 + random.nextInt(3)),
+                                Phase.until(1 + random.nextInt(3), 6 + random.nextInt(8)))
+                        : List.of(),
+                own ? perhaps(random, random::nextBoolean) : Optional.empty(),
+                draw ? Optional.of(Close.DRAW_THROUGH) : Optional.empty(),
+                perhaps(random, () -> one(random, Parity.values())));
+    }
+
+    private static OpeningChoice opening(Random random, boolean ready) {
+        OpeningWay way = ready ? OpeningWay.SNIP : one(random, OpeningWay.values());
+        Corners corners = one(random, Corners.values());
+        if (corners != Corners.PICK_UP) {
+            return new OpeningChoice(Optional.of(way), Optional.of(corners), OptionalInt.empty(), Optional.empty());
+        }
+        int extra = 1 << random.nextInt(3);
+        return OpeningChoice.pickingUp(way, extra, extra > 1 && random.nextBoolean());
+    }
+
+    static Feet feet(Random random, Foot first) {
+        double ball = first.ballGirthMm();
+        double length = first.lengthMm().orElseThrow();
+        Foot whole = new Foot(
+                random.nextInt(8) == 0 ? OptionalDouble.empty() : OptionalDouble.of(length),
+                Optional.of(new ShoeSize(ShoeSystem.MONDOPOINT, length)),
+                ball,
+                random.nextBoolean()
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(ball * (1.25 + 0.2 * random.nextDouble())),
+                random.nextBoolean()
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(ball * (0.9 + 0.3 * random.nextDouble())),
+                perhaps(random, () -> one(random, ToeForm.values())));
+        return random.nextBoolean()
+                ? Feet.both(whole)
+                : new Feet(whole, Optional.of(new Foot(length + 4, ball)), one(random, PlanOn.values()));
+    }
+
+    static Swatch swatch(Random random, Swatch plain) {
+        double rounds = plain.gauge().rounds().value();
+        return new Swatch(
+                plain.stitches(),
+                plain.rounds(),
+                new Fabric(
+                        perhaps(random, () -> one(random, FabricState.values())),
+                        perhaps(random, random::nextBoolean),
+                        OptionalDouble.of(2 + 0.25 * random.nextInt(7)),
+                        OptionalDouble.of(20 + 20 * random.nextDouble())),
+                perhaps(random, () -> new TubeReading(rounds * (0.95 + 0.1 * random.nextDouble()), 100, 20))
+                        .filter(reading -> reading.rounds() > 10));
+    }
+
+    static Yarns yarns(Random random, Yarn main) {
+        Set<Section> sections = EnumSet.noneOf(Section.class);
+        for (Section section : List.of(Section.TOE, Section.HEEL, Section.CUFF)) {
+            if (random.nextInt(3) == 0) {
+                sections.add(section);
+            }
+        }
+        return sections.isEmpty()
+                ? Yarns.one(main)
+                : new Yarns(main, Optional.of(new Yarn(380, 100, OptionalDouble.of(20))), sections);
+    }
+
+    static List<WeighIn> weighIns(Random random) {
+        return List.of(
+                WeighIn.ofRounds(20 + random.nextInt(20), 3 + 4 * random.nextDouble()),
+                WeighIn.ofStitches(2000, 5 + 3 * random.nextDouble()));
+    }
+}

@@ -1,0 +1,103 @@
+package roundpocket.core.almanac;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.almanac.Almanac.Entry;
+import roundpocket.core.almanac.Almanac.Kind;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Origin;
+import roundpocket.core.explain.Provenance;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
+import roundpocket.core.plan.PlanRules;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.tube.PlacingSchool;
+
+public class AlmanacTest {
+    private static final List<Entry> ENTRIES = Almanac.entries();
+
+    private static Set<String> ids(Kind kind) {
+        return ENTRIES.stream().filter(e -> e.kind() == kind).map(Entry::id).collect(Collectors.toSet());
+    }
+
+    @Test
+    public void everyEntryHasAnIdOfItsOwnWordsAndASource() {
+        assertThat(ENTRIES).extracting(Entry::id).doesNotHaveDuplicates();
+        assertThat(ENTRIES).allSatisfy(entry -> {
+            assertThat(entry.title()).isNotBlank();
+            assertThat(entry.text()).isNotBlank();
+            assertThat(entry.source().text()).isNotBlank();
+        });
+        assertThat(ENTRIES).extracting(e -> e.source().provenance()).contains(Provenance.values());
+        assertThat(ids(Kind.SCHOOL)).hasSizeGreaterThan(40);
+    }
+
+    @Test
+    public void everySchoolStandsInIt() {
+        for (ShapingSchool school : ShapingSchool.values()) {
+            assertThat(ids(Kind.SCHOOL)).contains("school.ShapingSchool." + school.name());
+        }
+        for (PlacingSchool school : PlacingSchool.values()) {
+            assertThat(ids(Kind.SCHOOL)).contains("school.PlacingSchool." + school.name());
+        }
+    }
+
+    /** Every rule and every constant that a working names is an entry, over plans of all schools. */
+    @Test
+    public void everyWorkingNamesAnEntry() {
+        Random random = new Random(3);
+        Set<String> rulesUsed = new TreeSet<>();
+        Set<String> constantsUsed = new TreeSet<>();
+        Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+        for (int i = 0; i < 400; i++) {
+            SockSpec spec = Specs.anySchool(random);
+            try {
+                Specs.figures(spec.plan()).forEach(step -> walk(step, seen, rulesUsed, constantsUsed));
+            } catch (Refusal noRoom) {
+                continue; // what is refused has no working
+            }
+        }
+        assertThat(ids(Kind.RULE)).containsAll(rulesUsed);
+        List<String> labels = PlanRules.CONSTANTS.stream().map(Constant::label).toList();
+        assertThat(labels).containsAll(constantsUsed);
+        Set<String> never =
+                new TreeSet<>(PlanRules.EVERY.stream().map(rule -> rule.id()).toList());
+        never.removeAll(rulesUsed);
+        // what only answers to questions and doubts use, and the shoe sizes that FeetTest goes through
+        assertThat(never)
+                .containsExactly(
+                        "fit.heel-share",
+                        "foot.difference",
+                        "foot.shoe-eu",
+                        "foot.shoe-uk",
+                        "foot.shoe-us-men",
+                        "foot.shoe-us-women",
+                        "sock.girth-for");
+    }
+
+    private static void walk(Step step, Set<Step> seen, Set<String> rules, Set<String> constants) {
+        if (!seen.add(step)) {
+            return;
+        }
+        if (step instanceof Computed computed) {
+            rules.add(computed.rule().id());
+            computed.ownUncertainty().ifPresent(own -> walk(own, seen, rules, constants));
+        }
+        if (step instanceof Given given && given.origin() == Origin.CONSTANT) {
+            constants.add(given.label());
+        }
+        step.inputs().forEach(input -> walk(input, seen, rules, constants));
+    }
+}

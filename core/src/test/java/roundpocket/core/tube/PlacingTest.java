@@ -1,0 +1,201 @@
+package roundpocket.core.tube;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.ShoeSize;
+import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.measure.Length;
+import roundpocket.core.opening.OpeningChoice;
+import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.shaping.ShapingChoice;
+
+/** Where the heel opens and how the tube is counted. The placing schools are common practice. */
+public class PlacingTest {
+    @DataProvider
+    public Object[][] placings() {
+        // school, distance on a foot of 240 mm, its round at 40 rounds to 10 cm: by hand
+        return new Object[][] {
+            {PlacingSchool.TWO_INCHES_SHORT, 189.2, 76},
+            {PlacingSchool.FIVE_CM_SHORT, 190.0, 76},
+            {PlacingSchool.INCH_AND_A_HALF_SHORT, 201.9, 81},
+            {PlacingSchool.TWO_AND_A_HALF_SHORT, 176.5, 71},
+            {PlacingSchool.THREE_QUARTERS, 180.0, 72},
+            {PlacingSchool.TWO_THIRDS, 160.0, 64},
+            {PlacingSchool.OWN_HEEL, 190.0, 76}, // 20 rounds are 5 cm
+            {PlacingSchool.ON_THE_FOOT, 195.0, 78},
+            {PlacingSchool.BY_SHOE_SIZE, 188.333, 75}, // 38 × 20/3 − 15 = 238.33, less 5 cm
+        };
+    }
+
+    private static SockSpec spec(PlacingSchool school) {
+        Foot foot = new Foot(
+                OptionalDouble.of(240),
+                Optional.of(new ShoeSize(ShoeSystem.EU, 38)),
+                225,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty());
+        return Specs.usual(240, 225)
+                .withFeet(Feet.both(foot))
+                .withSwatch(Specs.swatch(31, 40, 100))
+                .withChoices(Specs.choices(4, 4)
+                        .withSize(SizeChoice.ofStitches(64))
+                        .withPlacing(new PlacingChoice(Optional.of(school), OptionalInt.of(78))));
+    }
+
+    @Test(dataProvider = "placings")
+    public void distancesWorkedByHand(PlacingSchool school, double distance, int round) {
+        Tube tube = spec(school).plan().tube();
+        assertThat(tube.placing().school()).isEqualTo(school);
+        assertThat(tube.placing().distance().value()).isCloseTo(distance, within(0.05));
+        assertThat(tube.openingRound().count()).isEqualTo(round);
+        assertThat(tube.placings()).hasSize(PlacingSchool.values().length);
+    }
+
+    /** Two inches short suits a heel of 20 rounds at 10 an inch; with one of 16 the foot comes out 1.0 cm short. */
+    @Test
+    public void aFixedLengthSuitsOneHeelOnly() {
+        SockSpec example = Specs.wholeExample();
+        SockPlan plan = example.withChoices(example.choices()
+                        .withHeel(ShapingChoice.plain(0))
+                        .withPlacing(PlacingChoice.of(PlacingSchool.TWO_INCHES_SHORT)))
+                .plan();
+        assertThat(plan.heel().rounds().count()).isEqualTo(16);
+        assertThat(plan.tube().placing().assumedHeel().count()).isEqualTo(20);
+        assertThat(plan.tube().placing().outBy().value()).isCloseTo(-10.16, within(0.01));
+        assertThat(plan.tube().footDifference().value()).isCloseTo(-10.16, within(0.01));
+    }
+
+    @Test
+    public void placingByShoeSizeNeedsOne() {
+        SockSpec spec = Specs.usual(240, 225)
+                .withChoices(Choices.usual().withPlacing(PlacingChoice.of(PlacingSchool.BY_SHOE_SIZE)));
+        Refusal refusal = catchThrowableOfType(Refusal.class, spec::plan);
+        assertThat(refusal.problems().get(0).field()).isEqualTo("choices.placing.school");
+    }
+
+    private static Tube tube(Way way, Optional<ToeStart> start, Optional<ReadyTube> ready, OpeningWay opening) {
+        SockSpec example = Specs.wholeExample();
+        Choices choices = example.choices()
+                .withTube(new TubeChoice(
+                        Optional.of(way),
+                        start,
+                        ready,
+                        OptionalDouble.of(Length.ofInches(5).mm()),
+                        Optional.empty()))
+                .withOpening(OpeningChoice.of(opening));
+        return example.withChoices(ready.isPresent() ? choices.withSize(SizeChoice.usual()) : choices)
+                .plan()
+                .tube();
+    }
+
+    /** The whole example, 20 + 55 + 35 + 15 rounds, counted from where each knitter counts. */
+    @Test
+    public void everyKnitterCountsFromHerOwnPlace() {
+        Tube onWaste = tube(Way.TOE_UP, Optional.empty(), Optional.empty(), OpeningWay.WASTE_ONE_LINE);
+        assertThat(onWaste.count().from()).isEqualTo(CountFrom.END_OF_TOE);
+        assertThat(onWaste.count().rounds().count()).isEqualTo(55);
+        assertThat(onWaste.countedFrom(CountFrom.TOE_TIP).rounds().count()).isEqualTo(75);
+        assertThat(onWaste.countedFrom(CountFrom.TOE_TIP).markers().count()).isEqualTo(7);
+        assertThat(onWaste.countedFrom(CountFrom.START_OF_LEG).rounds().count()).isEqualTo(35);
+        assertThat(onWaste.countedFrom(CountFrom.CUFF_EDGE).rounds().count()).isEqualTo(50);
+        Tube closed = tube(Way.TOE_UP, Optional.of(ToeStart.CLOSED), Optional.empty(), OpeningWay.WASTE_ONE_LINE);
+        assertThat(closed.count().from()).isEqualTo(CountFrom.TOE_TIP);
+        Tube down = tube(Way.CUFF_DOWN, Optional.empty(), Optional.empty(), OpeningWay.LIFELINES);
+        assertThat(down.count().from()).isEqualTo(CountFrom.CUFF_EDGE);
+        assertThat(down.count().rounds().count()).isEqualTo(50);
+    }
+
+    @DataProvider
+    public Object[][] openings() {
+        return new Object[][] {
+            {OpeningWay.SNIP, 91},
+            {OpeningWay.LIFELINES, 91},
+            {OpeningWay.WASTE_ONE_LINE, 90},
+            {OpeningWay.WASTE_TWO_LINES, 90}
+        };
+    }
+
+    @Test(dataProvider = "openings")
+    public void aSnippedRoundIsKnittedAndLost(OpeningWay way, int tubeRounds) {
+        Tube tube = tube(Way.TOE_UP, Optional.empty(), Optional.empty(), way);
+        assertThat(tube.tubeRounds().count()).isEqualTo(tubeRounds);
+        assertThat(tube.allRounds().count()).isEqualTo(125);
+    }
+
+    private static Optional<ReadyTube> ready(int rounds, Cut cut) {
+        return Optional.of(new ReadyTube(
+                64, OptionalInt.of(rounds), OptionalDouble.empty(), Optional.of(cut), OptionalInt.empty()));
+    }
+
+    /** Two pieces of 55 + 35 + 1 + 2 rounds and the round between them: 300 − 187 = 113 rounds are left. */
+    @Test
+    public void aReadyTubeCutToLengthLeavesARemnant() {
+        TubeCut cut = tube(Way.READY_TUBE, Optional.empty(), ready(300, Cut.TO_LENGTH), OpeningWay.SNIP)
+                .cut()
+                .orElseThrow();
+        assertThat(cut.pieceRounds().count()).isEqualTo(93);
+        assertThat(cut.remnantRounds().count()).isEqualTo(113);
+        assertThat(cut.remnantLength().value()).isCloseTo(287.02, within(0.01));
+    }
+
+    /** Halves of (301 − 1) ÷ 2 = 150 rounds give a leg of 150 − 2 − 55 − 1 = 92. */
+    @Test
+    public void aReadyTubeCutInHalfLeavesNothing() {
+        Tube tube = tube(Way.READY_TUBE, Optional.empty(), ready(301, Cut.HALVE), OpeningWay.SNIP);
+        assertThat(tube.legRounds().count()).isEqualTo(92);
+        assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
+    }
+
+    @Test
+    public void aReadyTubeMayBeMeasuredInsteadOfCounted() {
+        Tube tube = tube(
+                Way.READY_TUBE,
+                Optional.empty(),
+                Optional.of(new ReadyTube(
+                        64, OptionalInt.empty(), OptionalDouble.of(762.0), Optional.empty(), OptionalInt.of(3))),
+                OpeningWay.SNIP);
+        assertThat(tube.cut().orElseThrow().tubeRounds().count()).isEqualTo(300);
+        assertThat(tube.cut().orElseThrow().remnantRounds().count()).isEqualTo(111);
+    }
+
+    /** From the floor 7 in, with a heel 2 in deep, is 5 in above the opening. */
+    @Test
+    public void theLegFromTheFloorIsLongerByTheHeel() {
+        SockSpec example = Specs.wholeExample();
+        SockPlan floor = example.withChoices(example.choices()
+                        .withTube(new TubeChoice(
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                OptionalDouble.of(Length.ofInches(7).mm()),
+                                Optional.of(LegFrom.FLOOR))))
+                .plan();
+        assertThat(floor.tube().legAbove().value()).isCloseTo(127, within(1e-9));
+        assertThat(floor.tube().legRounds().count()).isEqualTo(35);
+    }
+
+    @Test
+    public void aShorterFootIsWantedWhereTheYarnGives() {
+        SockSpec example = Specs.wholeExample();
+        SizeChoice shorter =
+                new SizeChoice(OptionalDouble.of(1 - 8 / 9.0), OptionalInt.empty(), OptionalDouble.of(12.7));
+        SockPlan plan = example.withChoices(example.choices().withSize(shorter)).plan();
+        assertThat(plan.tube().openingRound().count()).isEqualTo(70);
+    }
+}

@@ -6,15 +6,19 @@ import static roundpocket.core.judge.Doubt.Weight.WORTH_KNOWING;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
 import roundpocket.core.fit.FitRules;
 import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.fit.Passing;
+import roundpocket.core.foot.ToeForm;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
@@ -22,6 +26,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.PhasePlan;
 import roundpocket.core.shaping.Shaping;
+import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.tube.Placing;
 import roundpocket.core.tube.TubeCut;
 
@@ -39,6 +44,12 @@ public final class Doubts {
     private static final double LEAST_HEEL = 0.15;
     private static final double MOST_HEEL = 1 / 3.0;
     private static final double TIGHT_LEG = 0.30;
+
+    /** Which schools end as wide as the toes do; from the width of their close. */
+    private static final Map<ToeForm, Set<ShapingSchool>> SUITS = Map.of(
+            ToeForm.ROUND, EnumSet.of(ShapingSchool.WEDGE_THEN_QUICK, ShapingSchool.THREE_SPEED),
+            ToeForm.POINTED, EnumSet.of(ShapingSchool.NARROW_WEDGE, ShapingSchool.THREE_SPEED),
+            ToeForm.SQUARE, EnumSet.of(ShapingSchool.WEDGE, ShapingSchool.SHORT_ROWS));
 
     private final SockSpec spec;
     private final SockPlan plan;
@@ -257,6 +268,7 @@ public final class Doubts {
     private void shapings() {
         parity("heel", plan.heel());
         parity("toe", plan.toe());
+        plan.foot().toeForm().ifPresent(this::toeForm);
         if (!plan.toe().begun()) {
             add(
                     WORTH_KNOWING,
@@ -267,6 +279,22 @@ public final class Doubts {
                             + " opening, {found} on each half.",
                     "Keep to one column of stitches from the heel to the toe and mark both sides.");
         }
+    }
+
+    private void toeForm(ToeForm form) {
+        ShapingSchool school = plan.toe().school();
+        if (school == ShapingSchool.OWN || SUITS.get(form).contains(school)) {
+            return;
+        }
+        String better =
+                SUITS.get(form).stream().map(ShapingSchool::title).sorted().collect(Collectors.joining(" or the "));
+        add(
+                WORTH_KNOWING,
+                "toe.form",
+                "choices.toe.school",
+                plan.toe().closingSide(),
+                "The toe ends with {found} on each side, and the toes are " + form.title() + ".",
+                "The " + better + " follows such toes more closely.");
     }
 
     private void parity(String name, Shaping shaping) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.RoleYarn;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -26,6 +27,7 @@ import roundpocket.core.yarn.Left;
 /** What a careful friend would say of the swatch and of the yarn. */
 final class FabricDoubts {
     private static final double TINY_SPAN_MM = 50;
+    private static final double LONG_SPAN_MM = 150;
     private static final double UNSURE_FOOT_MM = 5;
     private static final double LEAST_NYLON = 0.15;
     private static final double USUAL_NYLON = 0.25;
@@ -80,6 +82,22 @@ final class FabricDoubts {
                     "The gauge leaves the length of the foot, {found}, unsure by ±{unsure}.",
                     "Count over a longer span or in more places, or measure the tube after 10 cm.",
                     Map.of("unsure", Amount.mm(foot.plusMinus95()))));
+        }
+        boolean once = swatch.onTheTube().isEmpty() && swatch.rounds().size() == 1;
+        if (once && longest(swatch.rounds()) < LONG_SPAN_MM) {
+            Step rounds = plan.gauge().rounds();
+            doubts.add(Doubts.doubt(
+                    WORTH_KNOWING,
+                    "swatch.once",
+                    "swatch.rounds",
+                    rounds,
+                    "The rounds were counted once, over {span}: {found}, good to ±{unsure}.",
+                    "Over twice the span they would be good to half of that.",
+                    Map.of(
+                            "span",
+                            Amount.mm(longest(swatch.rounds())),
+                            "unsure",
+                            new Amount(rounds.plusMinus95(), Unit.ROUNDS))));
         }
         if (swatch.fabric().state().filter(s -> s == FabricState.UNWASHED).isPresent()) {
             add(

@@ -17,6 +17,7 @@ import roundpocket.core.foot.Foot;
 import roundpocket.core.foot.PlanOn;
 import roundpocket.core.foot.ShoeSize;
 import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.foot.ToeForm;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
@@ -116,6 +117,16 @@ public class DoubtsTest {
             {"tube.too-short", Weight.STOPS, "too short for two such socks", readyTube(64, 180)},
             {"tube.opening-passed", Weight.STOPS, "should have come 12 rounds ago", passed},
             {"cuff.rib", Weight.MATTERS, "62 stitches do not come out even in 2×2 rib", readyTube(62, 400)},
+        };
+    }
+
+    @DataProvider
+    public Object[][] fabricDoubts() {
+        SockSpec pointed = GOOD.withFeet(Feet.both(
+                new Foot(OptionalDouble.of(246), Optional.empty(), 231, NONE, NONE, Optional.of(ToeForm.POINTED))));
+        return new Object[][] {
+            {"swatch.once", Weight.WORTH_KNOWING, "over 10.0 cm: 43 rounds in 10 cm, good to ±0.57 rounds", GOOD},
+            {"toe.form", Weight.WORTH_KNOWING, "16 stitches on each side, and the toes are pointed", pointed},
             {"swatch.tiny", Weight.MATTERS, "counted over less than 5 cm", GOOD.withSwatch(Specs.swatch(12, 17, 40))},
             {"swatch.unsure", Weight.MATTERS, "unsure by ±", GOOD.withSwatch(Specs.swatch(12, 17, 40))},
             {
@@ -143,6 +154,11 @@ public class DoubtsTest {
             {"yarn.nylon", Weight.MATTERS, "10 % nylon or the like; pure wool wears through", nylon(0.10)},
             {"yarn.nylon", Weight.WORTH_KNOWING, "25 % is usual", nylon(0.20)},
         };
+    }
+
+    @Test(dataProvider = "fabricDoubts")
+    public void aCarefulFriendSaysOfTheFabric(String code, Weight weight, String words, SockSpec spec) {
+        aCarefulFriendSays(code, weight, words, spec);
     }
 
     @Test(dataProvider = "doubts")

@@ -1,7 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSettings } from '../settings/settings';
 import { call, Refused, Unreachable } from './client';
-import type { KeptFoot, KeptSwatch, KeptYarn, Pair, PairWrite, Plan, Spec } from './types';
+import type {
+  AlmanacEntry,
+  KeptFoot,
+  KeptSwatch,
+  KeptYarn,
+  Pair,
+  PairWrite,
+  Plan,
+  Spec,
+  Variant,
+} from './types';
 
 const PAIRS = ['pairs'];
 
@@ -69,6 +79,28 @@ export function useDeletePair() {
     mutationFn: (pair: Pair) =>
       call<undefined>('DELETE', `/api/pairs/${pair.id}?version=${pair.version}`),
     onSettled: () => client.invalidateQueries({ queryKey: PAIRS, exact: true }),
+  });
+}
+
+/** Every rule, school, constant and caution; it does not change while the page is open. */
+export function useAlmanac() {
+  return useQuery({
+    queryKey: ['almanac'],
+    queryFn: () => call<AlmanacEntry[]>('GET', '/api/almanac'),
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });
+}
+
+/** The few figures of several variants, in their order. */
+export function useVariants(specs: readonly Spec[]) {
+  const { lengths } = useSettings();
+  return useQuery({
+    queryKey: ['variants', specs, lengths],
+    queryFn: () => call<Variant[]>('POST', '/api/plans/variants', specs),
+    placeholderData: (before) => (before?.length === specs.length ? before : undefined),
+    staleTime: Infinity,
+    gcTime: 60_000,
   });
 }
 

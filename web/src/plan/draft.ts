@@ -62,6 +62,15 @@ export function withChoice<T extends ChoicePath>(
   return { ...draft, spec: { ...draft.spec, choices: all } };
 }
 
+/** The draft with several choices changed at once; undefined gives one back to the usual. */
+export function withChoices(draft: Draft, changes: Partial<Record<ChoicePath, unknown>>): Draft {
+  return Object.entries(changes).reduce<Draft>(
+    (changed, [path, value]) =>
+      withChoice(changed, path as ChoicePath, value as ChoiceValue<ChoicePath> | undefined),
+    draft,
+  );
+}
+
 /** The object without what is undefined in it, or nothing where nothing is left. */
 function without(values: Record<string, unknown>): Record<string, unknown> | undefined {
   const kept = Object.entries(values).filter(([, value]) => value !== undefined);

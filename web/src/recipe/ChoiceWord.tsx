@@ -1,7 +1,9 @@
 import { choiceOf, withChoice, type ChoicePath, type ChoiceValue } from '../plan/draft';
 import { useSettings } from '../settings/settings';
+import { Box } from '@chakra-ui/react';
 import { NumberField, type NumberKind } from './NumberField';
 import type { WordsProps } from './Recipe';
+import { TryList } from './TryList';
 import { Why, Word } from './Word';
 
 /** The choices that are numbers. */
@@ -18,7 +20,10 @@ interface ChoiceWordProps extends WordsProps {
   unit?: string;
   usual: string;
   why: string;
-  after?: string;
+  after?: string | undefined;
+  /** Values that are shown with what they would give. */
+  tries?: readonly number[];
+  tryTitle?: (value: number) => string;
   /** A choice that would overrule this one and is given up when this one is made. */
   overruledBy?: NumberChoice;
 }
@@ -28,6 +33,8 @@ export function ChoiceWord(props: ChoiceWordProps) {
   const {
     after,
     overruledBy,
+    tries,
+    tryTitle,
     id,
     title,
     text,
@@ -44,9 +51,9 @@ export function ChoiceWord(props: ChoiceWordProps) {
   const value = choiceOf(draft, choice);
   const overruled = overruledBy !== undefined && choiceOf(draft, overruledBy) !== undefined;
   const problem = problemAt(`choices.${choice}`);
-  const choose = (next: number | undefined) => {
+  const made = (next: number | undefined) => {
     const chosen = withChoice(draft, choice, next);
-    onChange(overruledBy ? withChoice(chosen, overruledBy, undefined) : chosen);
+    return overruledBy ? withChoice(chosen, overruledBy, undefined) : chosen;
   };
   return (
     <Word
@@ -69,8 +76,22 @@ export function ChoiceWord(props: ChoiceWordProps) {
         autoFocus
         mayBeEmpty
         problem={problem}
-        onChange={choose}
+        onChange={(next) => onChange(made(next))}
       />
+      {tries && (
+        <Box mt={3}>
+          <TryList
+            draft={draft}
+            onChange={onChange}
+            trials={tries.map((each) => ({
+              key: String(each),
+              title: tryTitle?.(each) ?? String(each),
+              chosen: each === value,
+              draft: made(each),
+            }))}
+          />
+        </Box>
+      )}
       <Why>{why}</Why>
     </Word>
   );

@@ -4,6 +4,7 @@ import type { Foot } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { Choice } from './Choice';
+import { MoreMeasures } from './MoreMeasures';
 import { NumberField } from './NumberField';
 import type { WordsProps } from './Recipe';
 import { Why, Word } from './Word';
@@ -40,7 +41,7 @@ export function FootWords(words: WordsProps) {
         label="Round the ball"
         why="The tape round the widest part, behind the toes, snug and not tight."
       />{' '}
-      round the ball)
+      round the ball, <MoreMeasures {...words} />)
     </>
   );
 }

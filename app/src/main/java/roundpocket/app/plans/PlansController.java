@@ -1,5 +1,7 @@
 package roundpocket.app.plans;
 
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -7,16 +9,39 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.ReaderLengths;
+import roundpocket.app.kept.Required;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
 
 /** Plans without storing anything. */
 @RestController
 @RequestMapping("/api/plans")
 public class PlansController {
+    private static final int MOST_VARIANTS = 16;
+
     /** A full specification in, the full plan with all workings out. */
     @PostMapping("/preview")
     public PlanView preview(
             @RequestBody SpecPart spec,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return PlanView.of(spec, ReaderLengths.of(lengths));
+    }
+
+    /** Several specifications in, the few figures by which they are told apart out, in the same order. */
+    @PostMapping("/variants")
+    public List<VariantView> variants(
+            @RequestBody List<SpecPart> specs,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        if (specs.size() > MOST_VARIANTS) {
+            throw new Refusal(List.of(new Problem(
+                    "variants.number",
+                    "",
+                    "These are " + specs.size() + " variants; " + MOST_VARIANTS + " are compared at once.",
+                    "Leave some out.",
+                    Map.of())));
+        }
+        return specs.stream()
+                .map(spec -> VariantView.of(Required.part(spec), ReaderLengths.of(lengths)))
+                .toList();
     }
 }

@@ -1,0 +1,132 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useYarns } from '../api/queries';
+import type { Spec, Yarn } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal } from '../units/units';
+import { Choice } from './Choice';
+import { NumberField } from './NumberField';
+import type { WordsProps } from './Recipe';
+import { Why, Word } from './Word';
+
+type Sections = NonNullable<Spec['contrastSections']>;
+
+const PARTS: readonly (readonly [Sections[number], string])[] = [
+  ['HEEL', 'heel'],
+  ['TOE', 'toe'],
+  ['CUFF', 'cuff'],
+];
+const USUAL: Yarn = { lengthM: 420, massG: 100 };
+
+/** A second yarn for heel, toe or cuff. */
+export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProps) {
+  const { lengths } = useSettings();
+  const yarns = useYarns();
+  const { contrast, contrastSections: sections = [] } = draft.spec;
+  const set = (parts: Sections, yarn: Yarn | undefined) =>
+    onChange({
+      ...draft,
+      spec: {
+        ...draft.spec,
+        contrast: parts.length > 0 ? (yarn ?? USUAL) : undefined,
+        contrastSections: parts.length > 0 ? parts : undefined,
+      },
+    });
+  const change = (part: Partial<Yarn>) =>
+    set(sections.length > 0 ? sections : ['HEEL', 'TOE'], { ...USUAL, ...contrast, ...part });
+  const named = PARTS.filter(([part]) => sections.includes(part)).map(([, word]) => word);
+  return (
+    <Word
+      id="contrast"
+      title="A second yarn"
+      text={named.length > 0 ? `${list(named)} in a second yarn` : 'one yarn throughout'}
+      state={contrast ? 'own' : 'usual'}
+      problem={problems.find(({ field }) => field.startsWith('contrast'))?.message}
+    >
+      <Flex gap={4} wrap="wrap">
+        {PARTS.map(([part, word]) => (
+          <Flex as="label" key={part} align="center" gap={2} minH="44px">
+            <input
+              type="checkbox"
+              checked={sections.includes(part)}
+              onChange={(event) =>
+                set(
+                  event.target.checked
+                    ? [...sections, part]
+                    : sections.filter((each) => each !== part),
+                  contrast,
+                )
+              }
+            />
+            {word}
+          </Flex>
+        ))}
+      </Flex>
+      {contrast && (
+        <>
+          <Box maxH="9rem" overflowY="auto" mb={2}>
+            {yarns.data?.map((kept) => (
+              <Choice
+                key={kept.id}
+                chosen={JSON.stringify(kept.yarn) === JSON.stringify(contrast)}
+                title={kept.name}
+                note={`${decimal(kept.yarn.lengthM, 0)} m in ${decimal(kept.yarn.massG, 0)} g`}
+                onChoose={() => set(sections, kept.yarn)}
+              />
+            ))}
+          </Box>
+          <Flex gap={3}>
+            <NumberField
+              label="Label says"
+              kind="number"
+              unit="m"
+              lengths={lengths}
+              value={contrast.lengthM}
+              problem={problemAt('contrast.lengthM')}
+              onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
+            />
+            <NumberField
+              label="in"
+              kind="number"
+              unit="g"
+              lengths={lengths}
+              value={contrast.massG}
+              problem={problemAt('contrast.massG')}
+              onChange={(massG) => massG !== undefined && change({ massG })}
+            />
+          </Flex>
+          <Box mt={2}>
+            <NumberField
+              mayBeEmpty
+              label="At hand, if weighed"
+              kind="number"
+              unit="g"
+              lengths={lengths}
+              value={contrast.onHandG}
+              problem={problemAt('contrast.onHandG')}
+              onChange={(onHandG) => change({ onHandG })}
+            />
+          </Box>
+          <Button
+            mt={3}
+            variant="outline"
+            borderColor="line"
+            color="ink"
+            size="sm"
+            minH="44px"
+            onClick={() => set([], undefined)}
+          >
+            Back to the usual: one yarn
+          </Button>
+        </>
+      )}
+      <Why>
+        Toes and heels wear first: a stronger yarn lasts there, and a heel of its own colour is
+        easily replaced. A 20 g cake covers cuffs, heels and toes of a pair.
+      </Why>
+    </Word>
+  );
+}
+
+function list(words: readonly string[]): string {
+  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}

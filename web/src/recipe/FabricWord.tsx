@@ -1,0 +1,92 @@
+import { Box } from '@chakra-ui/react';
+import type { Fabric } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal, gaugeSpanMm, gaugeSpanText } from '../units/units';
+import { Select } from './MoreMeasures';
+import { NumberField } from './NumberField';
+import type { WordsProps } from './Recipe';
+import { useTitles } from './titles';
+import { Why, Word } from './Word';
+
+/** What the swatch had been through, its needle, and the gauge that was hoped for. */
+export function FabricWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
+  const { lengths } = useSettings();
+  const titles = useTitles();
+  const { swatch } = draft.spec;
+  const fabric = swatch.fabric ?? {};
+  const set = (change: Partial<Fabric>) => {
+    const next = { ...fabric, ...change };
+    const told = Object.values(next).some((each) => each !== undefined);
+    onChange({
+      ...draft,
+      spec: { ...draft.spec, swatch: { ...swatch, fabric: told ? next : undefined } },
+    });
+  };
+  const perSpan = gaugeSpanMm(lengths) / 100;
+  const { gaugeAdvice } = plan;
+  return (
+    <Word
+      id="fabric"
+      title="The swatch itself"
+      text={titles('FabricState', fabric.state ?? 'WASHED')}
+      state={swatch.fabric ? 'own' : 'usual'}
+      problem={problems.find(({ field }) => field.startsWith('swatch.fabric'))?.message}
+    >
+      <Select
+        label="What it has been through"
+        value={fabric.state ?? ''}
+        schools="FabricState"
+        none="washed, as usual"
+        onChange={(state) => set({ state: (state || undefined) as Fabric['state'] })}
+      />
+      <Box as="label" display="flex" alignItems="center" gap={2} mt={3} minH="44px">
+        <input
+          type="checkbox"
+          checked={fabric.inTheRound ?? true}
+          onChange={(event) => set({ inTheRound: event.target.checked ? undefined : false })}
+        />
+        worked in the round
+      </Box>
+      <NumberField
+        label="Needle"
+        kind="number"
+        unit="mm"
+        lengths={lengths}
+        mayBeEmpty
+        value={fabric.needleMm}
+        problem={problemAt('swatch.fabric.needleMm')}
+        onChange={(needleMm) => set({ needleMm })}
+      />
+      <Box mt={2}>
+        <NumberField
+          key={lengths}
+          label={`Hoped for, in ${gaugeSpanText(lengths)}`}
+          kind="number"
+          unit="stitches"
+          lengths={lengths}
+          mayBeEmpty
+          value={
+            fabric.wantedStitches === undefined
+              ? undefined
+              : Number(decimal(fabric.wantedStitches * perSpan, 4))
+          }
+          problem={problemAt('swatch.fabric.wantedStitches')}
+          onChange={(wanted) =>
+            set({ wantedStitches: wanted === undefined ? undefined : wanted / perSpan })
+          }
+        />
+      </Box>
+      {gaugeAdvice && (
+        <Box mt={2} fontSize="sm">
+          {gaugeAdvice.words}
+          {gaugeAdvice.tryMm !== undefined &&
+            `; next is ${gaugeAdvice.tryMm} mm, US ${gaugeAdvice.tryUs}`}
+        </Box>
+      )}
+      <Why>
+        A fabric that is right in its stitches and off in its rounds needs no other needle: the
+        rounds are recomputed.
+      </Why>
+    </Word>
+  );
+}

@@ -1,0 +1,56 @@
+import { Box } from '@chakra-ui/react';
+import { useVariants } from '../api/queries';
+import type { Draft } from '../plan/draft';
+import { useSettings } from '../settings/settings';
+import { Choice } from './Choice';
+import { effectWords } from './effects';
+
+/** Something that can be taken instead of what is. */
+export interface Trial {
+  key: string;
+  title: string;
+  chosen: boolean;
+  /** Why people choose it. */
+  why?: string | undefined;
+  draft: Draft;
+}
+
+/** Things that can be taken, each with what it does to this sock before it is taken. */
+export function TryList({
+  draft,
+  trials,
+  onChange,
+}: {
+  draft: Draft;
+  trials: readonly Trial[];
+  onChange: (draft: Draft) => void;
+}) {
+  const { lengths } = useSettings();
+  const variants = useVariants([draft.spec, ...trials.map((trial) => trial.draft.spec)]);
+  const now = variants.data?.[0]?.figures;
+  return (
+    <Box maxH="23rem" overflowY="auto" tabIndex={-1}>
+      {trials.map((trial, i) => {
+        const variant = variants.data?.[i + 1];
+        const effect = trial.chosen
+          ? 'as it is now'
+          : variant?.refused
+            ? `Not with this sock. ${variant.refused}`
+            : variant?.figures && now
+              ? effectWords(now, variant.figures, lengths)
+              : '…';
+        return (
+          <Choice
+            key={trial.key}
+            chosen={trial.chosen}
+            refused={variant?.refused !== undefined && !trial.chosen}
+            title={trial.title}
+            note={effect}
+            why={trial.why}
+            onChoose={() => onChange(trial.draft)}
+          />
+        );
+      })}
+    </Box>
+  );
+}

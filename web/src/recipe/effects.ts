@@ -1,0 +1,39 @@
+import type { VariantFigures } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import { lengthText, valueText } from '../units/units';
+
+type Told = [name: string, text: (figures: VariantFigures, lengths: Lengths) => string];
+
+/** What may differ between two variants, the most telling first. */
+const TOLD: readonly Told[] = [
+  ['stitches', ({ stitches }) => `${stitches}`],
+  ['smaller by', ({ ease }, lengths) => valueText(ease, 'PERCENT', lengths)],
+  ['opening after', ({ openingRounds }) => `${openingRounds} rounds`],
+  ['tube', ({ tubeRounds }) => `${tubeRounds} rounds`],
+  ['heel', ({ heelRounds, heelClose }) => `${heelRounds} rounds to ${heelClose} a side`],
+  ['toe', ({ toeRounds, toeClose }) => `${toeRounds} rounds to ${toeClose} a side`],
+  ['leg', ({ legRounds }) => `${legRounds} rounds`],
+  ['pick up', ({ pickedUp }) => `${pickedUp}`],
+  ['heel stretches', ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
+  ['foot out by', ({ footOutMm }, lengths) => signedLength(footOutMm, lengths)],
+  ['pair', ({ pairG }, lengths) => valueText(pairG, 'GRAMS', lengths)],
+  ['main yarn', ({ mainG }, lengths) => valueText(mainG, 'GRAMS', lengths)],
+];
+
+const MOST = 4;
+
+function signedLength(mm: number, lengths: Lengths): string {
+  const text = lengthText(Math.abs(mm), lengths);
+  return mm > 0 ? `${text} longer` : mm < 0 ? `${text} shorter` : text;
+}
+
+/** What a variant does to this sock, beside what it is now; the few figures that change most of all. */
+export function effectWords(now: VariantFigures, then: VariantFigures, lengths: Lengths): string {
+  const changes = TOLD.map(
+    ([name, text]) => [name, text(now, lengths), text(then, lengths)] as const,
+  )
+    .filter(([, before, after]) => before !== after)
+    .slice(0, MOST)
+    .map(([name, , after]) => `${name} ${after}`);
+  return changes.length === 0 ? 'nothing in the figures changes' : changes.join(' · ');
+}

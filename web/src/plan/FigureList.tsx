@@ -2,15 +2,18 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Plan } from '../api/types';
 import { useSettings } from '../settings/settings';
 import { figureNumber } from '../units/units';
-import { entries, type Entry } from './figures';
+import { entries, type Entry, type Place } from './figures';
 
 interface FigureListProps {
   plan: Plan;
+  /** What is lit up, here and on the tape. */
+  lit: Place | undefined;
+  onLight: (place: Place | undefined) => void;
   onWorking: (entry: Entry) => void;
 }
 
 /** The figures that matter while knitting, large; a press opens how one came about. */
-export function FigureList({ plan, onWorking }: FigureListProps) {
+export function FigureList({ plan, lit, onLight, onWorking }: FigureListProps) {
   const { lengths } = useSettings();
   return (
     <Box
@@ -30,7 +33,13 @@ export function FigureList({ plan, onWorking }: FigureListProps) {
           <chakra.button
             type="button"
             data-figure={entry.id}
+            data-lit={entry.place === lit || undefined}
             onClick={() => onWorking(entry)}
+            onPointerEnter={() => onLight(entry.place)}
+            onPointerLeave={() => onLight(undefined)}
+            onFocus={() => onLight(entry.place)}
+            onBlur={() => onLight(undefined)}
+            bg={entry.place === lit ? 'chosenGround' : undefined}
             aria-label={`${entry.label}: ${entry.figures.map((f) => figureNumber(f, lengths)).join(' and ')} ${entry.unit}. ${entry.note}. Show the working.`}
             w="100%"
             textAlign="left"

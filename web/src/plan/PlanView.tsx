@@ -5,7 +5,12 @@ import type { Figure, Plan } from '../api/types';
 import { Recipe } from '../recipe/Recipe';
 import { Tape } from '../tape/Tape';
 import type { Draft } from './draft';
+import { Cautions } from './Cautions';
+import { Doubts, HeavyDoubts } from './Doubts';
 import { FigureList } from './FigureList';
+import type { Place } from './figures';
+import { FitPanel } from './FitPanel';
+import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
 import { Working } from './Working';
 import { YarnSplit } from './YarnSplit';
@@ -24,6 +29,7 @@ interface Opened {
 
 /** A plan: the recipe, the tape with the figures, the staircases and the yarn. */
 export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
+  const [lit, setLit] = useState<Place | undefined>();
   const [opened, setOpened] = useState<Opened | undefined>();
   const colour = draft.yarn?.colour;
   const work = (title: string, figures: readonly Figure[]) => setOpened({ title, figures });
@@ -36,6 +42,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         problems={preview.refused?.errors ?? []}
         onChange={onChange}
       />
+      <HeavyDoubts plan={plan} />
       {preview.unreachable && (
         <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
           Round Pocket does not answer, so this is the last plan it made. It is asked again by
@@ -52,13 +59,18 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           <Box as="h2" fontSize="md" srOnly>
             The tape
           </Box>
-          <Tape plan={plan} colour={colour} />
+          <Tape plan={plan} colour={colour} lit={lit} onLight={setLit} />
         </Box>
         <Box {...sheet}>
           <Box as="h2" fontSize="md" mb={1}>
             To knit, twice
           </Box>
-          <FigureList plan={plan} onWorking={(entry) => work(entry.label, entry.figures)} />
+          <FigureList
+            plan={plan}
+            lit={lit}
+            onLight={setLit}
+            onWorking={(entry) => work(entry.label, entry.figures)}
+          />
         </Box>
       </Grid>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
@@ -69,7 +81,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1fr 1fr 1.2fr' }}
       >
         <Box {...sheet}>
-          <Staircase name="Heel" shaping={plan.heel} side={plan.stitchCount.half.value} />
+          <Staircase name="Heel" shaping={plan.heel} side={plan.opening.heelSide.value} />
         </Box>
         <Box {...sheet}>
           <Staircase name="Toe" shaping={plan.toe} side={plan.stitchCount.half.value} />
@@ -78,9 +90,28 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           <YarnSplit plan={plan} colour={colour} onWorking={work} />
         </Box>
       </Grid>
+      <Box as="h2" fontSize="lg" mt={6} mb={2}>
+        Fit, doubts and questions
+      </Box>
+      <Grid
+        gap={4}
+        templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1.1fr 1.2fr 1fr' }}
+        alignItems="start"
+      >
+        <Box {...sheet}>
+          <FitPanel plan={plan} onWorking={work} />
+        </Box>
+        <Box {...sheet}>
+          <Doubts plan={plan} />
+          <Cautions plan={plan} />
+        </Box>
+        <Box {...sheet}>
+          <QuestionsPanel spec={draft.spec} onWorking={work} />
+        </Box>
+      </Grid>
       <Box mt={3} fontSize="sm" color="quiet">
         K1: knit one. SSK: slip, slip, knit the two together, leaning left. K2tog: knit two
-        together, leaning right.
+        together, leaning right. Make 1: lift the bar between two stitches and knit it.
       </Box>
       {opened && (
         <Working

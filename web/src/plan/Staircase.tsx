@@ -20,7 +20,7 @@ interface StaircaseProps {
 /** The rounds of a heel or a toe, one bar a round, as wide as one side has stitches. */
 export function Staircase({ name, shaping, side }: StaircaseProps) {
   const [chosen, setChosen] = useState<number | undefined>();
-  const { list, closingSide } = shaping;
+  const { list } = shaping;
   const height = list.length * ROW + 22;
   const round = chosen === undefined ? undefined : list[chosen];
   const middle = LEFT + BAR_AREA / 2;
@@ -41,10 +41,11 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
         onPointerLeave={() => setChosen(undefined)}
       >
         {list.map(({ number, kind, side: stitches }, i) => {
-          const decrease = kind === 'DECREASE';
+          const shaped = kind !== 'PLAIN';
           const y = i * ROW;
           const lower = wide(stitches);
-          const upper = decrease ? wide(stitches + 2) : lower;
+          const before = kind === 'DECREASE' ? 2 : kind === 'INCREASE' ? -2 : 0;
+          const upper = wide(stitches + before);
           const corners = `${middle - upper / 2},${y} ${middle + upper / 2},${y} ${middle + lower / 2},${y + ROW - 2} ${middle - lower / 2},${y + ROW - 2}`;
           return (
             <g key={number} onPointerEnter={() => setChosen(i)}>
@@ -54,15 +55,11 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
               </Text>
               <Polygon
                 points={corners}
-                fill={chosen === i ? 'chosen' : decrease ? 'ink' : 'quiet'}
-                opacity={decrease || chosen === i ? 1 : 0.55}
+                fill={chosen === i ? 'chosen' : shaped ? 'ink' : 'quiet'}
+                opacity={shaped || chosen === i ? 1 : 0.55}
               />
               <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="12px" fill="ink">
-                {decrease
-                  ? `decrease to ${stitches}`
-                  : i === 0 || list[i - 1]?.side !== stitches
-                    ? `${stitches} plain`
-                    : 'plain'}
+                {rowWords(list, i)}
               </Text>
             </g>
           );
@@ -75,12 +72,12 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
           fontWeight="600"
           fill="ink"
         >
-          {`graft ${closingSide.value} and ${closingSide.value}`}
+          {endWords(shaping)}
         </Text>
       </svg>
       <Box fontSize="sm" minH="3em" aria-hidden>
         {round
-          ? `Round ${round.number}, on each side: ${round.instruction}. Leaves ${round.side} and ${round.side}.`
+          ? `${round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${round.number}${round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${round.instruction}. By then ${round.cumulativeStitches} stitches and ${round.cumulativeG.toFixed(1)} g.`
           : `Numbers at the right are stitches on each of the two sides. Touch a round for its instruction.`}
       </Box>
       <VisuallyHidden>
@@ -99,4 +96,29 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
       </VisuallyHidden>
     </Box>
   );
+}
+
+/** A round in a few words, beside its bar. */
+function rowWords(list: Shaping['list'], i: number): string {
+  const round = list[i];
+  switch (round?.kind) {
+    case 'DECREASE':
+      return `decrease to ${round.side}`;
+    case 'INCREASE':
+      return `increase to ${round.side}`;
+    case 'SHORT_ROW':
+      return `${round.side}, turn`;
+    case 'PLAIN':
+      return i === 0 || list[i - 1]?.side !== round.side ? `${round.side} plain` : 'plain';
+    case undefined:
+      return '';
+  }
+}
+
+function endWords({ graftLoops, close, closingSide, begun }: Shaping): string {
+  if (!graftLoops) {
+    return begun ? `begun on ${closingSide.value} and ${closingSide.value}` : '';
+  }
+  const verb = close === 'GRAFT' ? 'graft' : 'draw together';
+  return `${verb} ${graftLoops.value} and ${graftLoops.value}`;
 }

@@ -1,6 +1,7 @@
 import { Box, Table } from '@chakra-ui/react';
 import type { Figure, Plan } from '../api/types';
 import { useSettings } from '../settings/settings';
+import { YarnVerdict } from './YarnVerdict';
 import { decimal, figureNumber, plusMinusText } from '../units/units';
 
 interface YarnSplitProps {
@@ -95,9 +96,7 @@ export function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
           </Table.Row>
         </Table.Body>
       </Table.Root>
-      <Box fontSize="sm" color="quiet" mt={2}>
-        {`Before anything is weighed the grams are good to about 20 % either way. One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
-      </Box>
+      <YarnVerdict plan={plan} onWorking={onWorking} />
     </Box>
   );
 }

@@ -65,6 +65,7 @@ export function ShapingWords(props: ShapingWordsProps) {
             choice={`${name}.leaning`}
             schools="Leaning"
             taken="TOWARDS_MIDDLE"
+            after=","
           />{' '}
           <YesNoWord
             {...words}

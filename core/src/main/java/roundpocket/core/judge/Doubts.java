@@ -44,6 +44,8 @@ public final class Doubts {
     private static final double LEAST_HEEL = 0.15;
     private static final double MOST_HEEL = 1 / 3.0;
     private static final double TIGHT_LEG = 0.30;
+    /** Two points more than is easy is felt; less is hardly more than the measure allows. */
+    private static final double CLEARLY_TIGHT = 0.02;
 
     /** Which schools end as wide as the toes do; from the width of their close. */
     private static final Map<ToeForm, Set<ShapingSchool>> SUITS = Map.of(
@@ -215,7 +217,7 @@ public final class Doubts {
                     "advised",
                     Amount.rounds(room.advised().orElse(HeelRoom.MOST_ADVISED)));
             add(
-                    MATTERS,
+                    room.stretch().value() > room.limit().value() + CLEARLY_TIGHT ? MATTERS : WORTH_KNOWING,
                     "heel.tight",
                     "choices.heel.plainRounds",
                     room.stretch(),

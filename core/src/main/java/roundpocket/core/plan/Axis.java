@@ -17,6 +17,7 @@ final class Axis {
     private final Shaping toe;
     private final WorkOrder order;
     private final Map<Section, Double> grams;
+    private final double cakeG;
     private final int toeRounds;
     private final int opening;
     private final int cuffStart;
@@ -28,6 +29,10 @@ final class Axis {
         this.order = WorkOrder.of(tube);
         this.grams = yarn.sections().stream().collect(Collectors.toMap(SectionYarn::section, section -> section.grams()
                 .value()));
+        this.cakeG = yarn.leg()
+                .filter(leg -> yarn.roles().size() == 1)
+                .map(leg -> leg.cake().value())
+                .orElse(yarn.sockGrams().value());
         this.toeRounds = toe.rounds().count();
         this.opening = tube.openingRound().count();
         this.cuffStart = opening + tube.legRounds().count();
@@ -42,8 +47,8 @@ final class Axis {
         double mmPerRound = tube.allLength().value() / all;
         double[] used = used();
         return IntStream.rangeClosed(1, all)
-                .mapToObj(round ->
-                        new AxisRound(round, counted(round), sectionOf(round), round * mmPerRound, used[round]))
+                .mapToObj(round -> new AxisRound(
+                        round, counted(round), sectionOf(round), round * mmPerRound, used[round], cakeG - used[round]))
                 .toList();
     }
 

@@ -1,0 +1,84 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Doubt, Plan } from '../api/types';
+import { openWord, wordFor } from './words';
+
+const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
+  STOPS: { colour: 'amiss', sign: '■' },
+  MATTERS: { colour: 'amiss', sign: '▲' },
+  WORTH_KNOWING: { colour: 'quiet', sign: '○' },
+};
+
+/** What a careful friend would say of the plan, heaviest first, each with a press to the word that cures it. */
+export function Doubts({ plan }: { plan: Plan }) {
+  return (
+    <Box>
+      <Box as="h3" id="doubts" fontSize="md" mb={1}>
+        Doubts
+      </Box>
+      {plan.doubts.length === 0 && <Box>Nothing speaks against it.</Box>}
+      <Box as="ol" listStyleType="none" data-testid="doubts">
+        {plan.doubts.map((doubt) => {
+          const { colour, sign } = WEIGHTS[doubt.weight];
+          const word = wordFor(doubt.field);
+          return (
+            <Flex as="li" key={doubt.code + doubt.field} gap={2} py={2} data-doubt={doubt.code}>
+              <Box aria-hidden color={colour} fontSize="xs" pt="4px" w="1em" flexShrink={0}>
+                {sign}
+              </Box>
+              <Box minW={0}>
+                <Box fontSize="xs" color={colour}>
+                  {doubt.weightWords}
+                </Box>
+                <Box lineHeight="1.4">{doubt.message}</Box>
+                {word && (
+                  <chakra.button
+                    type="button"
+                    onClick={() => openWord(word)}
+                    fontSize="sm"
+                    minH="32px"
+                    color="chosen"
+                    textDecoration="underline"
+                    cursor="pointer"
+                  >
+                    Go to the word
+                    <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
+                  </chakra.button>
+                )}
+              </Box>
+            </Flex>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+/** The heavy doubts in a line below the recipe, so that nobody begins without having seen them. */
+export function HeavyDoubts({ plan }: { plan: Plan }) {
+  const heavy = plan.doubts.filter(({ weight }) => weight !== 'WORTH_KNOWING');
+  const [first] = heavy;
+  if (!first) {
+    return null;
+  }
+  return (
+    <Flex
+      mt={2}
+      px={3}
+      py={2}
+      gap={3}
+      align="baseline"
+      wrap="wrap"
+      bg="amissGround"
+      borderLeftWidth="4px"
+      borderColor="amiss"
+      data-testid="heavy-doubts"
+    >
+      <Box flex="1 1 24rem" color="amiss">
+        {first.message}
+      </Box>
+      <chakra.a href="#doubts" color="amiss" textDecoration="underline" fontSize="sm">
+        {heavy.length === 1 ? 'All doubts' : `and ${heavy.length - 1} more to look at`}
+      </chakra.a>
+    </Flex>
+  );
+}

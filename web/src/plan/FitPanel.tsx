@@ -1,0 +1,124 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { Figure, Plan } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { decimal, figureText, plusMinusText } from '../units/units';
+
+interface FitPanelProps {
+  plan: Plan;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+/** How the sock sits: ease at ball and leg, room at the heel by its plain rounds, and whether it goes on. */
+export function FitPanel({ plan, onWorking }: FitPanelProps) {
+  const { lengths } = useSettings();
+  const { fit, stitchCount, tube } = plan;
+  const most = Math.max(...fit.options.map(({ stretch }) => stretch.value), fit.limit.value);
+  const wide = (value: number) => `${decimal(Math.max(0, (value / most) * 100), 1)}%`;
+  return (
+    <Box className="figures">
+      <Box as="h3" fontSize="md">
+        Fit
+      </Box>
+      <Line
+        title="Smaller than the foot at the ball"
+        figure={stitchCount.realEase}
+        onWorking={onWorking}
+      />
+      {fit.easeAtLeg && (
+        <Line title="Smaller than the leg" figure={fit.easeAtLeg} onWorking={onWorking} />
+      )}
+      <Line title="The sock’s foot" figure={tube.sockFoot} onWorking={onWorking}>
+        {plusMinusText(tube.sockFoot.plusMinus, 'MILLIMETRES', lengths)}
+      </Line>
+      <Line title="Stretches to pass the heel" figure={fit.passing} onWorking={onWorking}>
+        times: {fit.passesWords}
+      </Line>
+      <Line title="Stretches at the heel" figure={fit.stretch} onWorking={onWorking}>
+        {`${fit.easy ? 'easy' : 'tight'}: up to ${figureText(fit.limit, lengths)} is easy`}
+      </Line>
+      <Box fontSize="sm" color="quiet" mt={3}>
+        {fit.advised === undefined
+          ? 'Even 8 plain rounds leave the heel tight.'
+          : `${fit.advised} plain rounds at the heel are the fewest that sit easily.`}
+      </Box>
+      <Box
+        as="table"
+        mt={1}
+        w="100%"
+        fontSize="sm"
+        css={{ '& td, & th': { paddingBlock: '1px', textAlign: 'start' } }}
+      >
+        <caption style={{ textAlign: 'start' }}>Stretch at the heel by plain rounds</caption>
+        <tbody>
+          {fit.options.map(({ plainRounds, stretch, easy }) => {
+            const taken = plainRounds === plan.heel.plainRounds.value;
+            return (
+              <tr key={plainRounds}>
+                <th scope="row" style={{ width: '4.6em', fontWeight: taken ? 700 : 400 }}>
+                  {`${plainRounds} plain`}
+                </th>
+                <Box as="td" w="3.6em">
+                  {figureText(stretch, lengths)}
+                </Box>
+                <td>
+                  <Flex align="center" gap={2}>
+                    <Box
+                      h="9px"
+                      w={wide(stretch.value)}
+                      maxW="70%"
+                      bg={taken ? 'chosen' : 'line'}
+                      borderWidth="1px"
+                      borderColor={taken ? 'chosen' : 'quiet'}
+                    />
+                    <span>
+                      {[easy ? 'easy' : '', taken ? 'yours' : ''].filter(Boolean).join(', ')}
+                    </span>
+                  </Flex>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Box>
+    </Box>
+  );
+}
+
+interface LineProps {
+  title: string;
+  figure: Figure;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+  children?: ReactNode;
+}
+
+/** One figure with its name; a press opens its working. */
+export function Line({ title, figure, onWorking, children }: LineProps) {
+  const { lengths } = useSettings();
+  return (
+    <chakra.button
+      type="button"
+      onClick={() => onWorking(title, [figure])}
+      display="block"
+      w="100%"
+      textAlign="left"
+      py="3px"
+      borderBottomWidth="1px"
+      borderColor="line"
+      cursor="pointer"
+      _hover={{ bg: 'chosenGround' }}
+    >
+      <Flex gap={2} align="baseline">
+        <Box flex="1" fontSize="sm">
+          {title}
+        </Box>
+        <Box fontWeight="700">{figureText(figure, lengths)}</Box>
+      </Flex>
+      {children && (
+        <Box fontSize="xs" color="quiet">
+          {children}
+        </Box>
+      )}
+    </chakra.button>
+  );
+}

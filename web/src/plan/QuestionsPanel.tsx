@@ -1,0 +1,146 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { usePreview } from '../api/queries';
+import type { Figure, Spec } from '../api/types';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { figureText, valueText } from '../units/units';
+
+type Questions = NonNullable<Spec['questions']>;
+type Finished = NonNullable<Questions['finished']>;
+
+interface QuestionsPanelProps {
+  spec: Spec;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+const FINISHED: readonly (readonly [keyof Finished, string, string])[] = [
+  ['stitches', 'Stitches round it', 'stitches'],
+  ['openingRound', 'Toe tip to the heel', 'rounds'],
+  ['heelRounds', 'Heel', 'rounds'],
+  ['legRounds', 'Above the heel', 'rounds'],
+];
+
+/** Questions that go the other way: from a wish, or from a finished sock. */
+export function QuestionsPanel({ spec, onWorking }: QuestionsPanelProps) {
+  const { lengths } = useSettings();
+  const [asked, setAsked] = useState<Questions>({});
+  const [sock, setSock] = useState<Partial<Finished>>({});
+  const whole = FINISHED.every(([field]) => sock[field] !== undefined);
+  const questions: Questions = whole ? { ...asked, finished: sock as Finished } : asked;
+  const preview = usePreview({ ...spec, questions }, 'questions');
+  const answers = preview.behind ? undefined : preview.plan?.answers;
+  const problem = (field: string) =>
+    preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message;
+  const text = (figure: Figure) => figureText(figure, lengths);
+  return (
+    <Box>
+      <Box as="h3" fontSize="md" mb={2}>
+        Asked the other way round
+      </Box>
+      <NumberField
+        label="Which stitch count is this much smaller?"
+        kind="percent"
+        unit="% smaller"
+        lengths={lengths}
+        mayBeEmpty
+        value={asked.wantedEase}
+        problem={problem('wantedEase')}
+        onChange={(wantedEase) => setAsked({ ...asked, wantedEase })}
+      />
+      <Answer>
+        {answers?.stitches &&
+          `${text(answers.stitches.stitches)}, really ${text(answers.stitches.realEase)} smaller.`}
+      </Answer>
+      <NumberField
+        label="Which leg does so much yarn allow?"
+        kind="number"
+        unit="g"
+        lengths={lengths}
+        mayBeEmpty
+        value={asked.atHandG}
+        problem={problem('atHandG')}
+        onChange={(atHandG) => setAsked({ ...asked, atHandG })}
+      />
+      <Answer
+        onPress={
+          answers?.leg &&
+          (() => answers.leg && onWorking('The longest leg', [answers.leg.longestLeg]))
+        }
+      >
+        {answers?.leg &&
+          (answers.leg.longestRounds.value < 1
+            ? 'None: it does not even do for the rest.'
+            : `${text(answers.leg.longestLeg)} above the opening, ${text(answers.leg.longestRounds)} before the cuff; stop when the cake weighs ${text(answers.leg.stopWeight)}.`)}
+      </Answer>
+      <NumberField
+        label="Which heel stretches no more than this?"
+        kind="percent"
+        unit="%"
+        lengths={lengths}
+        mayBeEmpty
+        value={asked.wantedStretch}
+        problem={problem('wantedStretch')}
+        onChange={(wantedStretch) => setAsked({ ...asked, wantedStretch })}
+      />
+      <Answer>
+        {answers?.plainRounds &&
+          (answers.plainRounds.fewest === undefined
+            ? `None: even ${answers.plainRounds.tried.plainRounds} plain rounds stretch by ${text(answers.plainRounds.tried.stretch)}.`
+            : `${answers.plainRounds.fewest} plain rounds, which stretch by ${text(answers.plainRounds.tried.stretch)}.`)}
+      </Answer>
+      <Box fontWeight="600" mt={2}>
+        Which foot does a finished sock fit?
+      </Box>
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap={2} mt={1}>
+        {FINISHED.map(([field, label, unit]) => (
+          <NumberField
+            key={field}
+            label={label}
+            kind="whole"
+            unit={unit}
+            lengths={lengths}
+            mayBeEmpty
+            value={sock[field]}
+            problem={problem(`finished.${field}`)}
+            onChange={(value) => setSock({ ...sock, [field]: value })}
+          />
+        ))}
+      </Box>
+      <Answer
+        onPress={
+          answers?.fits &&
+          (() =>
+            answers.fits &&
+            onWorking('The foot that it fits', [answers.fits.length, answers.fits.girth]))
+        }
+      >
+        {answers?.fits &&
+          `A foot ${text(answers.fits.length)} long and ${text(answers.fits.girth)} round the ball (${valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths)} to ${valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths)}), at the gauge of this plan.`}
+      </Answer>
+    </Box>
+  );
+}
+
+function Answer({
+  children,
+  onPress,
+}: {
+  children: string | undefined;
+  onPress?: (() => void) | undefined;
+}) {
+  return (
+    <Box minH="2.6em" py={1} fontSize="sm" role="status">
+      {children}{' '}
+      {children && onPress && (
+        <button
+          type="button"
+          onClick={onPress}
+          style={{ textDecoration: 'underline', cursor: 'pointer' }}
+        >
+          Working
+        </button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,68 @@
+import { Box } from '@chakra-ui/react';
+import type { Figure, Plan } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { figureText, plusMinusText, valueText } from '../units/units';
+import { Line } from './FitPanel';
+
+interface YarnVerdictProps {
+  plan: Plan;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+/** Whether the yarn will do, in words; when to stop the leg, how far it may go, what to put by. */
+export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
+  const { lengths } = useSettings();
+  const { yarn } = plan;
+  return (
+    <Box mt={3} className="figures">
+      {yarn.roles.map(({ role, title, pairGrams, left, afterTwoPairs }) => (
+        <Box key={role}>
+          <Line title={`${capital(title)} for the pair`} figure={pairGrams} onWorking={onWorking}>
+            {left
+              ? `of ${figureText(left.atHand, lengths)} at hand: ${left.words}, ${left.meaning}`
+              : 'what is at hand was not weighed'}
+          </Line>
+          {left && (
+            <Line
+              title={left.left.value < 0 ? 'Missing' : 'Left over'}
+              figure={{ ...left.left, value: Math.abs(left.left.value) }}
+              onWorking={(heading) => onWorking(heading, [left.left])}
+            >
+              {`${plusMinusText(left.left.plusMinus, 'GRAMS', lengths)}${afterTwoPairs ? `; two such pairs: ${afterTwoPairs.words}` : ''}`}
+            </Line>
+          )}
+        </Box>
+      ))}
+      {yarn.leg && (
+        <>
+          <Line
+            title="Stop the leg when its cake weighs"
+            figure={yarn.leg.stopWeight}
+            onWorking={onWorking}
+          >
+            {`each sock from a cake of ${figureText(yarn.leg.cake, lengths)}, half of what is at hand`}
+          </Line>
+          {yarn.leg.longestRounds.value > 0 && (
+            <Line
+              title="Longest leg that allows"
+              figure={yarn.leg.longestLeg}
+              onWorking={onWorking}
+            >
+              {`${figureText(yarn.leg.longestRounds, lengths)} from the opening to the cuff`}
+            </Line>
+          )}
+        </>
+      )}
+      <Line title="Put by for both heels" figure={yarn.heelReserve} onWorking={onWorking}>
+        {`with their tails, sure 19 times in 20`}
+      </Line>
+      <Box fontSize="sm" color="quiet" mt={2}>
+        {`${yarn.factor.value === 1 ? 'Before anything is weighed the grams are good to about 20 % either way.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
+      </Box>
+    </Box>
+  );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

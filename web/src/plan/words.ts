@@ -1,0 +1,47 @@
+/** Which word of the recipe stands for a field of the specification. */
+const WORDS: readonly (readonly [field: string, word: string])[] = [
+  ['foot.lengthMm', 'foot-length'],
+  ['foot.ballGirthMm', 'foot-girth'],
+  ['foot', 'foot-more'],
+  ['otherFoot', 'other-foot'],
+  ['planOn', 'other-foot'],
+  ['swatch.fabric', 'fabric'],
+  ['swatch.rounds', 'gauge-rounds'],
+  ['swatch', 'gauge-stitches'],
+  ['yarn', 'yarn'],
+  ['contrast', 'contrast'],
+  ['choices.size.ease', 'ease'],
+  ['choices.size', 'stitches'],
+  ['choices.tube.legMm', 'leg'],
+  ['choices.tube.legFrom', 'leg-from'],
+  ['choices.tube.readyTube', 'ready-tube'],
+  ['choices.tube.toeStart', 'toe-start'],
+  ['choices.tube', 'direction'],
+  ['choices.heel.plainRounds', 'heel-plain'],
+  ['choices.heel.parity', 'heel-parity'],
+  ['choices.heel', 'heel-school'],
+  ['choices.toe.plainRounds', 'toe-plain'],
+  ['choices.toe.parity', 'toe-parity'],
+  ['choices.toe', 'toe-school'],
+  ['choices.placing', 'placing'],
+  ['choices.opening.corners', 'corners'],
+  ['choices.opening', 'opening'],
+  ['choices.finish.cuffRounds', 'cuff'],
+  ['choices.finish.rib', 'rib'],
+  ['choices.finish', 'graft-set-up'],
+];
+
+/** The word that a field belongs to, if the recipe has one. */
+export function wordFor(field: string): string | undefined {
+  return WORDS.find(
+    ([path]) => field === path || field.startsWith(`${path}.`) || field.startsWith(`${path}[`),
+  )?.[1];
+}
+
+/** Goes to a word of the recipe and opens it. */
+export function openWord(word: string): void {
+  const button = document.querySelector<HTMLButtonElement>(`[data-word=${word}]`);
+  button?.scrollIntoView({ block: 'center' });
+  button?.focus();
+  button?.click();
+}

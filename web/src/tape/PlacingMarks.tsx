@@ -1,0 +1,85 @@
+import { chakra } from '@chakra-ui/react';
+import type { Placing, Plan } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import { figureText } from '../units/units';
+import type { Scale } from './scale';
+
+const Path = chakra('path');
+const Line = chakra('line');
+const Text = chakra('text');
+
+const ROW = 16;
+const PER_SIGN = 6.6;
+const ROOM_FOR_LENGTH = 9;
+
+/** One school's mark: where it is, and which line its name stands on. */
+export interface PlacedMark {
+  placing: Placing;
+  x: number;
+  row: number;
+  left: boolean;
+  /** Whether it is the school of this plan. */
+  own: boolean;
+}
+
+/** Puts every school's name on a line where it covers no other: the marks in order, the names in steps. */
+export function placingLane(plan: Plan, scale: Scale, width: number): PlacedMark[] {
+  const ends: [from: number, to: number][][] = [];
+  return plan.tube.placings
+    .toSorted((a, b) => a.distance.value - b.distance.value)
+    .map((placing) => {
+      const x = scale.x(placing.distance.value);
+      const room = (placing.title.length + ROOM_FOR_LENGTH) * PER_SIGN + 14;
+      const left = x + room > width;
+      const span: [number, number] = left ? [x - room, x + 6] : [x - 6, x + room];
+      let row = 0;
+      while (ends[row]?.some(([from, to]) => span[0] < to && span[1] > from)) {
+        row += 1;
+      }
+      (ends[row] ??= []).push(span);
+      return { placing, x, row, left, own: placing.school === plan.tube.placing.school };
+    });
+}
+
+export function placingHeight(marks: readonly PlacedMark[]): number {
+  return marks.length === 0 ? 0 : (Math.max(...marks.map(({ row }) => row)) + 1) * ROW + 6;
+}
+
+interface PlacingMarksProps {
+  marks: readonly PlacedMark[];
+  top: number;
+  bottom: number;
+  lengths: Lengths;
+}
+
+/** Where every school would open the heel: hollow marks and the plan's own filled, each with its name. */
+export function PlacingMarks({ marks, top, bottom, lengths }: PlacingMarksProps) {
+  return (
+    <g>
+      {marks.map(({ placing, x, row, left, own }) => {
+        const y = top + row * ROW + 11;
+        return (
+          <g key={placing.school}>
+            <Line x1={x} x2={x} y1={y} y2={bottom - 9} stroke="line" strokeWidth="1" />
+            <Path
+              d={`M${x - 5} ${bottom - 10} h10 l-5 9z`}
+              fill={own ? 'ink' : 'sheet'}
+              stroke="ink"
+              strokeWidth="1"
+            />
+            <Text
+              x={left ? x - 5 : x + 5}
+              y={y + 3}
+              fontSize="12px"
+              textAnchor={left ? 'end' : 'start'}
+              fontWeight={own ? '700' : '400'}
+              fill="ink"
+            >
+              {`${placing.title}, ${figureText(placing.distance, lengths)}`}
+            </Text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,81 @@
+import { chakra } from '@chakra-ui/react';
+import type { Plan } from '../api/types';
+import type { Lengths } from '../settings/settings';
+import { valueText } from '../units/units';
+import { points, type Scale } from './scale';
+
+const Line = chakra('line');
+const Polyline = chakra('polyline');
+const Text = chakra('text');
+
+export const YARN_HEIGHT = 76;
+const LABELS = 16;
+
+interface YarnLaneProps {
+  plan: Plan;
+  scale: Scale;
+  top: number;
+  width: number;
+  lengths: Lengths;
+}
+
+/** The yarn of one sock along the tape: what its cake still holds after each round, with the stop weight as a line. */
+export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
+  const { leg, sockGrams, roles } = plan.yarn;
+  const cake = leg && roles.length === 1 ? leg.cake.value : sockGrams.value;
+  const least = Math.min(0, ...plan.axis.map(({ leftG }) => leftG));
+  const y = (grams: number) =>
+    top + LABELS + ((cake - grams) / (cake - least)) * (YARN_HEIGHT - LABELS);
+  // The line breaks where the work jumps from one end of the sock to the other.
+  const runs = plan.axis.reduce<(readonly [number, number])[][]>((all, at, i) => {
+    const before = plan.axis[i - 1];
+    const jump = before && before.section !== at.section && crossesToe(before.section, at.section);
+    const point = [scale.x(at.mmFromToe), y(at.leftG)] as const;
+    if (i === 0 || jump) {
+      all.push([point]);
+    } else {
+      all.at(-1)?.push(point);
+    }
+    return all;
+  }, []);
+  const stop = leg && roles.length === 1 ? leg.stopWeight.value : undefined;
+  return (
+    <g data-testid="yarn-lane">
+      <Text x={scale.x(0)} y={top + 11} fontSize="12px" fill="ink">
+        {leg && roles.length === 1
+          ? `yarn left in one sock’s cake of ${valueText(cake, 'GRAMS', lengths)}`
+          : `yarn still to be used, of ${valueText(cake, 'GRAMS', lengths)} for one sock`}
+      </Text>
+      <Line x1={scale.x(0)} x2={width - 14} y1={y(0)} y2={y(0)} stroke="quiet" strokeWidth="1" />
+      {runs.map((run) => (
+        <Polyline
+          key={run[0]?.[0]}
+          points={points(run)}
+          fill="none"
+          stroke="ink"
+          strokeWidth="1.75"
+        />
+      ))}
+      {stop !== undefined && stop < cake && (
+        <g>
+          <Line
+            x1={scale.x(0)}
+            x2={width - 14}
+            y1={y(stop)}
+            y2={y(stop)}
+            stroke="chosen"
+            strokeWidth="1.25"
+            strokeDasharray="5 4"
+          />
+          <Text x={width - 16} y={y(stop) - 4} textAnchor="end" fontSize="12px" fill="chosen">
+            {`stop the leg at ${valueText(stop, 'GRAMS', lengths)}`}
+          </Text>
+        </g>
+      )}
+    </g>
+  );
+}
+
+function crossesToe(before: string, now: string): boolean {
+  return before === 'TOE' || now === 'TOE';
+}

@@ -1,0 +1,37 @@
+import type { AxisRound, Plan, Section } from '../api/types';
+import type { Place } from '../plan/figures';
+import type { Lengths } from '../settings/settings';
+import { lengthText, valueText } from '../units/units';
+
+export const SECTION_NAMES: Record<Section, string> = {
+  TOE: 'toe',
+  FOOT: 'foot',
+  LEG: 'leg',
+  CUFF: 'cuff',
+  HEEL: 'heel',
+  ENDS: '',
+  CONTRAST_ENDS: '',
+};
+
+/** What the needle points at: the pocket below the tube, the yarn below that, or a section. */
+export function placeOf(section: Section, belowTube: boolean, belowPocket: boolean): Place {
+  if (belowPocket) {
+    return 'yarn';
+  }
+  return belowTube ? 'heel' : (SECTION_NAMES[section] as Place);
+}
+
+/** What the needle reads in every lane. */
+export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
+  const pickedUp = at.section === 'TOE' && !plan.toe.begun;
+  const here = pickedUp
+    ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
+    : `round ${at.counted} from ${plan.tube.count.title}, in the ${SECTION_NAMES[at.section]}`;
+  const opening = at.round === plan.tube.openingRound.value ? ' · the heel opens after it' : '';
+  const { leg } = plan.yarn;
+  const yarn =
+    leg && plan.yarn.roles.length === 1
+      ? `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
+      : `${valueText(at.usedG, 'GRAMS', lengths)} of yarn used by then`;
+  return `${here}${opening} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}`;
+}

@@ -33,6 +33,18 @@ const router = createBrowserRouter([
         path: 'pairs/:id/card',
         lazy: async () => ({ Component: (await import('./card/CardPage')).CardPage }),
       },
+      {
+        path: 'feet',
+        lazy: async () => ({ Component: (await import('./feet/FeetPage')).FeetPage }),
+      },
+      {
+        path: 'yarn',
+        lazy: async () => ({ Component: (await import('./yarn/YarnPage')).YarnPage }),
+      },
+      {
+        path: 'almanac',
+        lazy: async () => ({ Component: (await import('./almanac/AlmanacPage')).AlmanacPage }),
+      },
       { path: '*', element: <NotFoundPage /> },
     ],
   },

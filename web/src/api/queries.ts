@@ -7,6 +7,7 @@ import type {
   KeptSwatch,
   KeptYarn,
   Pair,
+  PairChange,
   PairWrite,
   Plan,
   Spec,
@@ -24,6 +25,16 @@ export function usePair(id: string) {
     queryKey: [...PAIRS, id],
     queryFn: () => call<Pair>('GET', `/api/pairs/${id}`),
     // Never from a memory that may be older than what is stored: it is the ground of the next write.
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+}
+
+/** What a pair was before its changes, the latest first, as it was when the page was opened. */
+export function usePairHistory(id: string) {
+  return useQuery({
+    queryKey: ['history', id],
+    queryFn: () => call<PairChange[]>('GET', `/api/pairs/${id}/history`),
     gcTime: 0,
     staleTime: Infinity,
   });
@@ -79,6 +90,36 @@ export function useDeletePair() {
     mutationFn: (pair: Pair) =>
       call<undefined>('DELETE', `/api/pairs/${pair.id}?version=${pair.version}`),
     onSettled: () => client.invalidateQueries({ queryKey: PAIRS, exact: true }),
+  });
+}
+
+/** The shelves that are kept beside the pairs. */
+export type ShelfName = 'feet' | 'swatches' | 'yarns';
+
+interface Keepable {
+  id: string;
+  version: number;
+}
+
+/** Keeps something on a shelf: new where it has no id, else against the version that was read. */
+export function useKeep<T extends Keepable>(shelf: ShelfName) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ kept, write }: { kept: Keepable | undefined; write: object }) =>
+      kept
+        ? call<T>('PUT', `/api/${shelf}/${kept.id}`, { ...write, version: kept.version })
+        : call<T>('POST', `/api/${shelf}`, write),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+/** Throws something on a shelf away. */
+export function useThrowAway(shelf: ShelfName) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (kept: Keepable) =>
+      call<undefined>('DELETE', `/api/${shelf}/${kept.id}?version=${kept.version}`),
+    onSettled: () => client.invalidateQueries(),
   });
 }
 

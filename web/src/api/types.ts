@@ -30,3 +30,4 @@ export type Fabric = Schemas['FabricPart'];
 export type Phase = Schemas['PhasePart'];
 export type Placing = Schemas['PlacingView'];
 export type Answers = Schemas['AnswersView'];
+export type PairChange = Schemas['PairChangeView'];

@@ -1,16 +1,17 @@
-import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useDeletePair } from '../api/queries';
 import type { Pair } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
+import { ThrowAway } from '../layout/ThrowAway';
 import { SockThumb } from './SockThumb';
 
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
 export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) {
   const { lengths } = useSettings();
   const { gist } = pair;
+  const remove = useDeletePair();
   return (
     <Flex
       as="li"
@@ -57,7 +58,7 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
         <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
           <RouteLink to={`/pairs/${pair.id}/card`}>Pocket card</RouteLink>
         </Button>
-        <ThrowAway pair={pair} />
+        <ThrowAway name={pair.name} onThrowAway={() => remove.mutate(pair)} error={remove.error} />
       </Flex>
     </Flex>
   );
@@ -67,56 +68,4 @@ function footWords(pair: Pair, lengths: Lengths): string | undefined {
   const { lengthMm } = pair.spec.foot;
   const long = lengthMm === undefined ? [] : [lengthText(lengthMm, lengths)];
   return pair.foot && [pair.foot.name, ...long].join(', ');
-}
-
-/** Throwing away asks once, in place. */
-function ThrowAway({ pair }: { pair: Pair }) {
-  const [asked, setAsked] = useState(false);
-  const remove = useDeletePair();
-  if (!asked) {
-    return (
-      <chakra.button
-        type="button"
-        minH="44px"
-        px={2}
-        color="quiet"
-        cursor="pointer"
-        onClick={() => setAsked(true)}
-        aria-label={`Throw away ${pair.name}`}
-      >
-        Throw away
-      </chakra.button>
-    );
-  }
-  return (
-    <Flex align="center" gap={2} role="group" aria-label={`Throw away ${pair.name} for good?`}>
-      <chakra.button
-        type="button"
-        autoFocus
-        minH="44px"
-        px={2}
-        color="cut"
-        borderWidth="1px"
-        borderColor="cut"
-        cursor="pointer"
-        onClick={() => remove.mutate(pair)}
-      >
-        For good
-      </chakra.button>
-      <chakra.button
-        type="button"
-        minH="44px"
-        px={2}
-        cursor="pointer"
-        onClick={() => setAsked(false)}
-      >
-        Keep it
-      </chakra.button>
-      {remove.error && (
-        <Box role="alert" color="amiss" fontSize="sm">
-          {remove.error.message}
-        </Box>
-      )}
-    </Flex>
-  );
 }

@@ -1,7 +1,14 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
-import { Link as RouteLink, Outlet } from 'react-router';
+import { Link as RouteLink, NavLink, Outlet } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Switch } from './Switch';
+
+const PLACES = [
+  ['/', 'Basket'],
+  ['/feet', 'Feet'],
+  ['/yarn', 'Yarn'],
+  ['/almanac', 'Almanac'],
+] as const;
 
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
@@ -41,7 +48,13 @@ export function Shell() {
         >
           <RouteLink to="/">Round Pocket</RouteLink>
         </Link>
-        <Box flex="1" />
+        <Flex as="nav" aria-label="Places" flex="1" gap={{ base: 1, md: 3 }} wrap="wrap">
+          {PLACES.map(([to, name]) => (
+            <NavLink key={to} to={to} end={to === '/'} className="place">
+              {name}
+            </NavLink>
+          ))}
+        </Flex>
         <Switch
           label="Lengths in"
           value={lengths}

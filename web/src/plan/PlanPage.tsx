@@ -1,4 +1,5 @@
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
+import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePair, usePreview } from '../api/queries';
 import type { Pair } from '../api/types';
@@ -34,6 +35,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
           {keptWords(kept.kept)}
         </Box>
+        <UndoRedo kept={kept} />
         <Box flex="1" />
         <CardLink id={pair.id} />
       </Flex>
@@ -46,6 +48,41 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <Waiting what="the plan" />
       )}
     </Box>
+  );
+}
+
+/** Takes changes back and makes them again, by press or by Ctrl+Z and Ctrl+Shift+Z outside of fields. */
+function UndoRedo({ kept }: { kept: KeptDraft }) {
+  const { undo, redo } = kept;
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLInputElement;
+      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
+        return;
+      }
+      event.preventDefault();
+      (event.shiftKey ? redo : undo)?.();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [undo, redo]);
+  const button = {
+    type: 'button' as const,
+    minH: '44px',
+    px: 2,
+    color: 'chosen',
+    cursor: 'pointer',
+    _disabled: { color: 'quiet', cursor: 'default', opacity: 0.6 },
+  };
+  return (
+    <Flex>
+      <chakra.button {...button} disabled={!undo} onClick={undo}>
+        Undo
+      </chakra.button>
+      <chakra.button {...button} disabled={!redo} onClick={redo}>
+        Redo
+      </chakra.button>
+    </Flex>
   );
 }
 

@@ -4,6 +4,7 @@ import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
 import { Recipe } from '../recipe/Recipe';
 import { Tape } from '../tape/Tape';
+import { Compare } from './Compare';
 import type { Draft } from './draft';
 import { Cautions } from './Cautions';
 import { Doubts, HeavyDoubts } from './Doubts';
@@ -73,6 +74,9 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           />
         </Box>
       </Grid>
+      <Box mt={4}>
+        <Compare draft={draft} plan={plan} onChange={onChange} />
+      </Box>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         Heel, toe and yarn
       </Box>

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
-import { useUpdatePair } from '../api/queries';
+import { usePairHistory, useUpdatePair } from '../api/queries';
 import type { Pair } from '../api/types';
 import { draftOf, writeOf, type Draft } from './draft';
 
@@ -18,6 +18,10 @@ export type Kept =
 export interface KeptDraft {
   draft: Draft;
   change: (draft: Draft) => void;
+  /** Takes the last change back; undefined where there is none. */
+  undo: (() => void) | undefined;
+  /** Makes the change again that was taken back last. */
+  redo: (() => void) | undefined;
   kept: Kept;
   takeStored: () => void;
   keepMine: () => void;
@@ -47,7 +51,12 @@ export function useKeptDraft(pair: Pair): KeptDraft {
       });
     }
   };
+  const steps = useSteps(pair.id, draft);
   const change = (next: Draft) => {
+    steps.note(draft);
+    put(next);
+  };
+  const put = (next: Draft) => {
     setDraft(next);
     unsaved.current = next;
     setPausing(true);
@@ -67,6 +76,8 @@ export function useKeptDraft(pair: Pair): KeptDraft {
   return {
     draft,
     change,
+    undo: steps.back ? () => put(steps.takeBack(draft)) : undefined,
+    redo: steps.again ? () => put(steps.doAgain(draft)) : undefined,
     kept,
     takeStored: () => {
       if (kept.state === 'conflict') {
@@ -82,6 +93,51 @@ export function useKeptDraft(pair: Pair): KeptDraft {
         unsaved.current = draft;
         store();
       }
+    },
+  };
+}
+
+/** Changes in quick succession, such as the digits of one number, are one step; in milliseconds. */
+const ONE_STEP_MS = 700;
+
+/** The steps that can be taken back, those of earlier days among them, and those that can be made again. */
+function useSteps(id: string, now: Draft) {
+  const history = usePairHistory(id);
+  const [past, setPast] = useState<Draft[]>([]);
+  const [future, setFuture] = useState<Draft[]>([]);
+  const last = useRef(0);
+  // Steps of earlier days lie below those of this visit.
+  const earlier = (history.data ?? [])
+    .map(({ name, spec }) => ({ ...now, name, spec }))
+    .toReversed();
+  const [used, setUsed] = useState(0);
+  const below = earlier.slice(0, earlier.length - used);
+  return {
+    back: past.length + below.length > 0,
+    again: future.length > 0,
+    note: (before: Draft) => {
+      const at = Date.now();
+      if (at - last.current > ONE_STEP_MS) {
+        setPast([...past, before]);
+      }
+      last.current = at;
+      setFuture([]);
+    },
+    takeBack: (before: Draft): Draft => {
+      setFuture([before, ...future]);
+      const step = past.at(-1);
+      if (step) {
+        setPast(past.slice(0, -1));
+        return step;
+      }
+      setUsed(used + 1);
+      return below.at(-1) ?? before;
+    },
+    doAgain: (before: Draft): Draft => {
+      const [step, ...rest] = future;
+      setFuture(rest);
+      setPast([...past, before]);
+      return step ?? before;
     },
   };
 }

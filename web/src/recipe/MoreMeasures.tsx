@@ -114,7 +114,7 @@ export function Select({ label, value, schools, none, onChange }: SelectProps) {
   const almanac = useAlmanac();
   const prefix = `school.${schools}.`;
   return (
-    <Box as="label" display="block" mt={2} fontWeight="600">
+    <Box as="label" display="block" mt={2} fontWeight="600" fontSize="sm">
       {label}
       <NativeSelect.Root size="lg" mt={1}>
         <NativeSelect.Field

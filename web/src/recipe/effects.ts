@@ -27,6 +27,17 @@ function signedLength(mm: number, lengths: Lengths): string {
   return mm > 0 ? `${text} longer` : mm < 0 ? `${text} shorter` : text;
 }
 
+/** The figures in which two variants differ, each told for both. */
+export function differences(
+  one: VariantFigures,
+  other: VariantFigures,
+  lengths: Lengths,
+): readonly (readonly [name: string, one: string, other: string])[] {
+  return TOLD.map(
+    ([name, text]) => [name, text(one, lengths), text(other, lengths)] as const,
+  ).filter(([, before, after]) => before !== after);
+}
+
 /** What a variant does to this sock, beside what it is now; the few figures that change most of all. */
 export function effectWords(now: VariantFigures, then: VariantFigures, lengths: Lengths): string {
   const changes = TOLD.map(

@@ -37,7 +37,7 @@ export function Measure({ lengthMm, axis, scale, top, lengths }: MeasureProps) {
 }
 
 /** A tick every half centimetre, or every quarter inch; a number at every whole one where there is room. */
-function LengthTicks({
+export function LengthTicks({
   lengthMm,
   scale,
   top,

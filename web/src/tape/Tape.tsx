@@ -110,7 +110,14 @@ export function Tape({ plan, colour, lit, onLight }: TapeProps) {
         <PocketShape outline={outline} scale={scale} top={pocketTop} colour={colour} />
         <PocketCaption plan={plan} scale={scale} top={pocketTop} width={width} lengths={lengths} />
         <PlacingMarks marks={marks} top={0} bottom={tapeTop} lengths={lengths} />
-        <OpeningMark plan={plan} scale={scale} lengths={lengths} width={width} top={marksHeight} />
+        <OpeningMark
+          plan={plan}
+          scale={scale}
+          lengths={lengths}
+          width={width}
+          top={marksHeight}
+          named={!schools}
+        />
         <YarnLane plan={plan} scale={scale} top={yarnTop} width={width} lengths={lengths} />
         {at && <Needle x={scale.x(at.mmFromToe)} top={tapeTop - 4} bottom={height} />}
       </svg>

@@ -40,6 +40,15 @@ export const system = createSystem(
       body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
       'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
       'table, .figures': { fontVariantNumeric: 'tabular-nums' },
+      'a.place': {
+        display: 'inline-flex',
+        alignItems: 'center',
+        minHeight: '44px',
+        paddingInline: '6px',
+        color: 'ink',
+        borderBottom: '2px solid transparent',
+        '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
+      },
       ':focus-visible': {
         outline: '2px solid',
         outlineColor: 'chosen',

@@ -1,6 +1,7 @@
 package roundpocket.app.pairs;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
+    private final PairHistory history;
     private final JsonMapper mapper;
 
     PairsShelf(
@@ -37,12 +39,14 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
             FeetShelf feet,
             SwatchesShelf swatches,
             YarnsShelf yarns,
+            PairHistory history,
             JsonMapper mapper,
             Clock clock) {
         super("pair", repository, clock);
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
+        this.history = history;
         this.mapper = mapper;
     }
 
@@ -65,6 +69,29 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                     .id();
         }
         return super.create(write.from(footId, swatchId));
+    }
+
+    /** Writes a pair, and keeps what it was before. */
+    @Override
+    public PairView update(UUID id, PairWrite write) {
+        PairRow before = row(id);
+        String name = before.name();
+        String spec = before.spec();
+        PairView after = super.update(id, write);
+        if (!spec.equals(row(id).spec()) || !name.equals(after.name())) {
+            history.keep(id, name, spec);
+        }
+        return after;
+    }
+
+    /** What the pair was before its changes, the latest first. */
+    @Transactional(readOnly = true)
+    public List<PairChangeView> history(UUID id) {
+        row(id);
+        return history.of(id).stream()
+                .map(change ->
+                        new PairChangeView(change.at(), change.name(), mapper.readValue(change.spec(), SpecPart.class)))
+                .toList();
     }
 
     @Override

@@ -73,4 +73,22 @@ public class PairsTest extends AppTest {
         JsonNode back = body(put(at, "{\"version\": 1, \"name\": \"a\", \"spec\": " + SPEC + "}"));
         assertThat(back.at("/spec/choices").isMissingNode()).isTrue();
     }
+
+    @Test
+    public void whatAPairWasBeforeItsChangesIsKeptWithIt() {
+        JsonNode pair = pair("");
+        String at = "/api/pairs/" + pair.get("id").asString();
+        assertThat(body(get(at + "/history"))).isEmpty();
+        String changed = SPEC.replace("246", "250");
+        put(at, "{\"version\": 0, \"name\": \"a\", \"spec\": " + changed + "}");
+        // the second change follows within a moment and is one with the first
+        put(at, "{\"version\": 1, \"name\": \"b\", \"spec\": " + changed.replace("250", "251") + "}");
+        JsonNode history = body(get(at + "/history"));
+        assertThat(history).hasSize(1);
+        assertThat(history.at("/0/name").asString()).isEqualTo("ringing socks");
+        assertThat(history.at("/0/spec/foot/lengthMm").asDouble()).isEqualTo(246);
+        assertThat(get("/api/pairs/00000000-0000-0000-0000-000000000001/history"))
+                .hasStatus(404);
+        assertThat(delete(at + "?version=2")).hasStatus(204);
+    }
 }

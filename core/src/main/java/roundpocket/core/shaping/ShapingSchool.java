@@ -12,20 +12,20 @@ public enum ShapingSchool {
     WEDGE(
             "wedge",
             "decrease in every second round until half of each side is left, then graft",
-            "an even slope that suits most feet; the graft is as wide as the decreases are long, good for square toes",
+            "most feet, and square toes above all: an even slope and a graft as wide as it is long",
             true,
             Rhythm.toShare(2, "half of the side", 1 / 2.0)),
     NARROW_WEDGE(
             "narrow wedge",
             "decrease in every second round until 12 are left on each side, then graft",
-            "a longer, narrower end with a short graft; good for pointed toes",
+            "pointed toes: a longer, narrower end with a short graft",
             true,
             Rhythm.toSide(2, 12)),
     WEDGE_THEN_QUICK(
             "wedge, then quick",
             "decrease in every second round until five eighths of each side are left, then in every round to 8,"
                     + " then graft",
-            "a slope that rounds off at its end; good for round toes",
+            "round toes: the slope rounds off at its end",
             false,
             Rhythm.toShare(2, "five eighths of the side", 5 / 8.0),
             Rhythm.toSide(1, 8)),
@@ -33,7 +33,7 @@ public enum ShapingSchool {
             "three-speed round",
             "decrease in every third round three times, in every second until half of each side is left, then in"
                     + " every round to 8 and graft, or on to 4 and draw through",
-            "the roundest end, deep at the corners; good for round heels and toes",
+            "round heels and toes: the roundest end, deep at the corners",
             false,
             Rhythm.times(3, 3),
             Rhythm.toShare(2, "half of the side", 1 / 2.0),
@@ -43,7 +43,7 @@ public enum ShapingSchool {
             "short rows",
             "work one side alone in rows that each stop a stitch earlier until about a third is left, and back, then"
                     + " graft to the side that waited",
-            "no decreases and no gusset line; the graft runs across the whole side",
+            "whoever likes no decreases; the graft runs across the whole side",
             false,
             Rhythm.toShare(1, "about a third of the side", 1 / 3.0));
 

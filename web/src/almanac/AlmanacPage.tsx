@@ -1,0 +1,147 @@
+import { Box, chakra, Flex, Input } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { useAlmanac } from '../api/queries';
+import type { AlmanacEntry } from '../api/types';
+import { Notice, Waiting } from '../layout/States';
+import { Calculators } from './Calculators';
+
+const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
+  ['', 'everything'],
+  ['RULE', 'rules'],
+  ['SCHOOL', 'schools'],
+  ['CONSTANT', 'constants'],
+  ['CAUTION', 'cautions'],
+];
+
+/** Every rule, school, constant and caution that plans are made by, with its source; and the small calculators. */
+export function AlmanacPage() {
+  const almanac = useAlmanac();
+  const [search, setSearch] = useSearchParams();
+  const words = search.get('words') ?? '';
+  const kind = search.get('kind') ?? '';
+  const found = useMemo(
+    () => (almanac.data ?? []).filter((entry) => matches(entry, words, kind)),
+    [almanac.data, words, kind],
+  );
+  if (almanac.error && !almanac.data) {
+    return <Notice title="The almanac cannot be opened" error={almanac.error} />;
+  }
+  if (!almanac.data) {
+    return <Waiting what="the almanac" />;
+  }
+  const change = (name: string, value: string) => {
+    const next = new URLSearchParams(search);
+    if (value) {
+      next.set(name, value);
+    } else {
+      next.delete(name);
+    }
+    setSearch(next, { replace: true });
+  };
+  return (
+    <Box maxW="78rem">
+      <title>Almanac · Round Pocket</title>
+      <Box as="h1" fontSize="2xl">
+        Almanac
+      </Box>
+      <Box color="quiet" mb={4}>
+        Everything that a plan is reckoned by, from the very code that reckons. P published source,
+        C common practice, M from memory and approximate, D derived here.
+      </Box>
+      <Calculators />
+      <Flex gap={4} mt={8} mb={3} align="flex-end" wrap="wrap">
+        <Box as="label" fontWeight="600" flex="1 1 16rem" maxW="28rem">
+          Look for
+          <Input
+            type="search"
+            value={words}
+            placeholder="such as: graft, gauge, Munden"
+            size="lg"
+            mt={1}
+            bg="sheet"
+            borderColor="quiet"
+            fontWeight="400"
+            onChange={(event) => change('words', event.target.value)}
+          />
+        </Box>
+        <Flex role="group" aria-label="Kind of entry" wrap="wrap">
+          {KINDS.map(([value, name]) => (
+            <chakra.button
+              key={value}
+              type="button"
+              aria-pressed={value === kind}
+              onClick={() => change('kind', value)}
+              minH="44px"
+              px={3}
+              cursor="pointer"
+              fontWeight={value === kind ? '700' : '400'}
+              borderBottomWidth="2px"
+              borderColor={value === kind ? 'ink' : 'transparent'}
+            >
+              {name}
+            </chakra.button>
+          ))}
+        </Flex>
+        <Box role="status" color="quiet" fontSize="sm" minH="24px" data-testid="found">
+          {`${found.length} of ${almanac.data.length}`}
+        </Box>
+      </Flex>
+      {found.length === 0 && (
+        <p>Nothing in the almanac has all of these words. Try fewer, or a shorter one.</p>
+      )}
+      <Box as="dl" borderTopWidth="1px" borderColor="line">
+        {found.map((entry) => (
+          <Entry key={entry.id} entry={entry} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function matches(entry: AlmanacEntry, words: string, kind: string): boolean {
+  const all = Object.values(entry).join(' ').toLowerCase();
+  return (
+    (kind === '' || entry.kind === kind) &&
+    words
+      .toLowerCase()
+      .split(/\s+/)
+      .every((word) => all.includes(word))
+  );
+}
+
+function Entry({ entry }: { entry: AlmanacEntry }) {
+  return (
+    <Box
+      id={entry.id}
+      display="grid"
+      gridTemplateColumns={{ base: '1fr', md: '17rem 1fr 20rem' }}
+      gap={{ base: 1, md: 5 }}
+      py={2}
+      borderBottomWidth="1px"
+      borderColor="line"
+    >
+      <dt>
+        <Box fontWeight="600" lineHeight="1.3">
+          {entry.title}
+        </Box>
+        <Box fontSize="xs" color="quiet">
+          {`${entry.kind.toLowerCase()} · ${entry.group}`}
+        </Box>
+      </dt>
+      <dd>
+        <Box fontStyle={entry.kind === 'RULE' ? 'italic' : undefined} lineHeight="1.4">
+          {entry.text.replaceAll('_', ' ')}
+        </Box>
+        {entry.goodFor && <Box fontSize="sm" color="quiet">{`Good for: ${entry.goodFor}.`}</Box>}
+      </dd>
+      <Box as="dd" fontSize="sm" color="quiet" lineHeight="1.35">
+        <Box as="abbr" title={entry.markMeaning} fontWeight="700" mr={1} textDecoration="none">
+          {entry.mark}
+        </Box>
+        <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
+        {entry.source}
+      </Box>
+    </Box>
+  );
+}

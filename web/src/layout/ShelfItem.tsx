@@ -1,0 +1,139 @@
+import { Box, Button, chakra, Field, Flex, Input } from '@chakra-ui/react';
+import { useState, type ReactNode } from 'react';
+import { Refused } from '../api/client';
+import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
+import { ThrowAway } from './ThrowAway';
+
+interface Kept {
+  id: string;
+  version: number;
+  name: string;
+}
+
+interface ShelfItemProps<K extends Kept, V> {
+  shelf: ShelfName;
+  /** What is kept; undefined for a new one. */
+  kept: K | undefined;
+  /** What the name is asked for, such as "Whose foot". */
+  nameLabel: string;
+  /** The value to begin with. */
+  value: V;
+  /** What is written besides the name. */
+  write: (value: V) => object;
+  fields: (
+    value: V,
+    change: (part: Partial<V>) => void,
+    problemAt: (field: string) => string | undefined,
+  ) => ReactNode;
+  /** What is shown while nobody edits. */
+  children?: ReactNode;
+  onDone?: () => void;
+}
+
+/** Something on a shelf: shown, edited in place, kept, thrown away. What is refused is said where it was typed. */
+export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
+  const { shelf, kept, children } = props;
+  const [editing, setEditing] = useState(kept === undefined);
+  const remove = useThrowAway(shelf);
+  return (
+    <Box as="li" py={4} borderBottomWidth="1px" borderColor="line" data-kept={kept?.name}>
+      {editing ? (
+        <Editor
+          {...props}
+          onDone={() => {
+            setEditing(false);
+            props.onDone?.();
+          }}
+        />
+      ) : (
+        <Flex gap={4} align="flex-start" wrap="wrap">
+          <Box flex="1 1 20rem" minW={0}>
+            <Box as="h2" fontSize="lg" overflowWrap="anywhere">
+              {kept?.name}
+            </Box>
+            {children}
+          </Box>
+          <Button
+            variant="outline"
+            borderColor="ink"
+            color="ink"
+            minH="44px"
+            aria-label={`Change ${kept?.name}`}
+            onClick={() => setEditing(true)}
+          >
+            Change
+          </Button>
+          {kept && (
+            <ThrowAway
+              name={kept.name}
+              onThrowAway={() => remove.mutate(kept)}
+              error={remove.error}
+            />
+          )}
+        </Flex>
+      )}
+    </Box>
+  );
+}
+
+function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
+  const { shelf, kept, nameLabel, write, fields, onDone } = props;
+  const [name, setName] = useState(kept?.name ?? '');
+  const [value, setValue] = useState(props.value);
+  const keep = useKeep<K>(shelf);
+  const refused = keep.error instanceof Refused ? keep.error : undefined;
+  const problemAt = (field: string) =>
+    refused?.errors.find((each) => each.field === field)?.message;
+  const stale = refused?.code === 'stale' ? (refused.current as unknown as K) : undefined;
+  const send = (against: Kept | undefined) =>
+    keep.mutate({ kept: against, write: { name, ...write(value) } }, { onSuccess: onDone });
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        send(kept);
+      }}
+    >
+      <Field.Root invalid={problemAt('name') !== undefined} maxW="24rem" mb={3}>
+        <Field.Label fontWeight="600">{nameLabel}</Field.Label>
+        <Input
+          value={name}
+          maxLength={80}
+          size="lg"
+          bg="sheet"
+          borderColor="quiet"
+          onChange={(event) => setName(event.target.value)}
+        />
+        <Field.ErrorText color="amiss">{problemAt('name')}</Field.ErrorText>
+      </Field.Root>
+      {fields(value, (part) => setValue({ ...value, ...part }), problemAt)}
+      {keep.error && (
+        <Box role="alert" mt={3} px={3} py={2} bg="amissGround" color="amiss" maxW="40rem">
+          <p>{keep.error.message}</p>
+          {stale && (
+            <chakra.button
+              type="button"
+              minH="44px"
+              px={3}
+              mt={1}
+              borderWidth="1px"
+              borderColor="amiss"
+              cursor="pointer"
+              onClick={() => send(stale)}
+            >
+              Keep mine
+            </chakra.button>
+          )}
+        </Box>
+      )}
+      <Flex gap={3} mt={4}>
+        <Button type="submit" bg="ink" color="sheet" minH="44px" loading={keep.isPending}>
+          Keep it
+        </Button>
+        <Button type="button" variant="ghost" color="ink" minH="44px" onClick={onDone}>
+          Leave it as it was
+        </Button>
+      </Flex>
+    </form>
+  );
+}

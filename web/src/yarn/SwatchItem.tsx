@@ -1,0 +1,131 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { KeptSwatch, Reading } from '../api/types';
+import { ShelfItem } from '../layout/ShelfItem';
+import { NumberField } from '../recipe/NumberField';
+import { useTitles } from '../recipe/titles';
+import { useSettings } from '../settings/settings';
+import { decimal, gaugeSpanMm, lengthText } from '../units/units';
+
+interface Typed {
+  stitches: Partial<Reading>[];
+  rounds: Partial<Reading>[];
+}
+
+const READINGS = [
+  ['stitches', 'Stitches'],
+  ['rounds', 'Rounds'],
+] as const;
+
+/** A swatch: what was counted on it, over which spans. */
+export function SwatchItem({
+  kept,
+  onDone,
+}: {
+  kept: KeptSwatch | undefined;
+  onDone?: () => void;
+}) {
+  const { lengths } = useSettings();
+  const span = gaugeSpanMm(lengths);
+  return (
+    <ShelfItem<KeptSwatch, Typed>
+      shelf="swatches"
+      kept={kept}
+      nameLabel="Name of the swatch"
+      value={kept?.swatch ?? { stitches: [{ spanMm: span }], rounds: [{ spanMm: span }] }}
+      write={({ stitches, rounds }) => ({
+        swatch: {
+          ...kept?.swatch,
+          stitches: stitches.map(whole),
+          rounds: rounds.map(whole),
+        },
+      })}
+      fields={(swatch, change, problemAt) => (
+        <Flex gap={8} wrap="wrap">
+          {READINGS.map(([what, label]) => (
+            <Box key={what}>
+              {swatch[what].map((reading, i) => (
+                <Flex key={`${i} of ${swatch[what].length}`} gap={2} mb={2}>
+                  <Box w="9rem">
+                    <NumberField
+                      label={i === 0 ? label : `${label}, ${i + 1}.`}
+                      kind="number"
+                      unit=""
+                      lengths={lengths}
+                      mayBeEmpty
+                      value={reading.count}
+                      problem={problemAt(`swatch.${what}[${i}].count`)}
+                      onChange={(count) => change({ [what]: replaced(swatch[what], i, { count }) })}
+                    />
+                  </Box>
+                  <Box w="9rem">
+                    <NumberField
+                      label="over"
+                      kind="length"
+                      lengths={lengths}
+                      mayBeEmpty
+                      value={reading.spanMm}
+                      problem={problemAt(`swatch.${what}[${i}].spanMm`)}
+                      onChange={(spanMm) =>
+                        change({ [what]: replaced(swatch[what], i, { spanMm }) })
+                      }
+                    />
+                  </Box>
+                </Flex>
+              ))}
+              <Box
+                as="button"
+                fontSize="sm"
+                color="chosen"
+                textDecoration="underline"
+                minH="32px"
+                cursor="pointer"
+                onClick={(event) => {
+                  event.preventDefault();
+                  change({ [what]: [...swatch[what], { spanMm: span }] });
+                }}
+              >
+                {`Count ${label.toLowerCase()} once more`}
+              </Box>
+            </Box>
+          ))}
+        </Flex>
+      )}
+      {...(onDone ? { onDone } : {})}
+    >
+      {kept && <SwatchSummary kept={kept} />}
+    </ShelfItem>
+  );
+}
+
+function whole({ count = 0, spanMm = 0 }: Partial<Reading>): Reading {
+  return { count, spanMm };
+}
+
+function replaced(
+  readings: Partial<Reading>[],
+  at: number,
+  change: Partial<Reading>,
+): Partial<Reading>[] {
+  return readings.map((reading, i) => (i === at ? { ...reading, ...change } : reading));
+}
+
+function SwatchSummary({ kept }: { kept: KeptSwatch }) {
+  const { lengths } = useSettings();
+  const titles = useTitles();
+  const { swatch } = kept;
+  const counts = (what: 'stitches' | 'rounds') =>
+    swatch[what]
+      .map(({ count, spanMm }) => `${decimal(count, 1)} over ${lengthText(spanMm, lengths)}`)
+      .join(', ');
+  return (
+    <Box className="figures">
+      <div>{`Stitches: ${counts('stitches')}`}</div>
+      <div>{`Rounds: ${counts('rounds')}`}</div>
+      {swatch.fabric?.state && (
+        <Box fontSize="sm" color="quiet">
+          {titles('FabricState', swatch.fabric.state)}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -67,7 +67,7 @@ function Both({ held, draft, plan }: { held: Draft; draft: Draft; plan: Plan }) 
   const rows =
     one?.figures && other?.figures ? differences(one.figures, other.figures, lengths) : [];
   return (
-    <Grid templateColumns={{ base: '1fr', lg: '1fr 24rem' }} gap={5}>
+    <Grid templateColumns={{ base: '1fr', lg: '1fr 24rem' }} gap={5} alignItems="start">
       <Box>
         {before.plan && (
           <TwoSocks

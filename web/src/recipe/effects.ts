@@ -17,7 +17,10 @@ const TOLD: readonly Told[] = [
   ['heel stretches', ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
   ['foot out by', ({ footOutMm }, lengths) => signedLength(footOutMm, lengths)],
   ['pair', ({ pairG }, lengths) => valueText(pairG, 'GRAMS', lengths)],
-  ['main yarn', ({ mainG }, lengths) => valueText(mainG, 'GRAMS', lengths)],
+  [
+    'main yarn',
+    ({ mainG, pairG }, lengths) => (mainG === pairG ? '' : valueText(mainG, 'GRAMS', lengths)),
+  ],
 ];
 
 const MOST = 4;

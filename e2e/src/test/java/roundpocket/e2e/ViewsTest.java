@@ -22,6 +22,9 @@ public class ViewsTest extends BrowserTest {
             {"/new", "Three measurements"},
             {pair, "To knit, twice"},
             {pair + "/card", "ticked by tens"},
+            {"/feet", "Planned for it"},
+            {"/yarn", "Swatches"},
+            {"/almanac", "Small calculators"},
             {"/nowhere", "Nothing is kept here"},
         };
         Object[][] all = new Object[views.length * 2][];

@@ -1,7 +1,8 @@
 import './card.css';
 import type { Pair, Plan } from '../api/types';
 import type { Lengths } from '../settings/settings';
-import { figureText } from '../units/units';
+import { entries } from '../plan/figures';
+import { figureNumber, figureText } from '../units/units';
 import { CardTape } from './CardTape';
 import { tens } from './tens';
 
@@ -13,7 +14,7 @@ interface PocketCardProps {
 
 /** The card itself: one page that goes into the project bag. */
 export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
-  const { tube, opening, heel, toe, stitchCount, choices, yarn } = plan;
+  const { yarn } = plan;
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
@@ -32,30 +33,15 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
       <CardTape plan={plan} lengths={lengths} />
       <table>
         <tbody>
-          <Row
-            what="Tube, toe-up, on waste yarn"
-            number={figureText(stitchCount.stitches, lengths)}
-          />
-          <Row
-            what={`Waste-yarn line over ${opening.line.value} sole stitches, tape ${figureText(tube.count.length, lengths)}`}
-            number={`after ${figureText(tube.footRounds, lengths)}`}
-          />
-          <Row
-            what={`Leg, tape ${figureText(tube.tubeLength, lengths)} in all; then ${figureText(choices.cuff, lengths)} of rib`}
-            number={figureText(tube.legRounds, lengths)}
-          />
-          <Row
-            what={`Pick up; count both; ${opening.comesOut.value} waste stitches come out, ${opening.cornerStitches?.value ?? 0} stay at each corner`}
-            number={`${opening.below.value} + ${opening.above.value}`}
-          />
-          <Row
-            what={`Heel: ${heel.plainRounds.value} plain, then ${heel.decreaseRounds.value} × (decrease round, plain round); graft tail ${figureText(yarn.heelTail, lengths)}`}
-            number={`graft ${heel.closingSide.value} + ${heel.closingSide.value}`}
-          />
-          <Row
-            what={`Toe: ${toe.plainRounds.value} plain, then ${toe.decreaseRounds.value} × (decrease round, plain round); graft tail ${yarn.toeTail ? figureText(yarn.toeTail, lengths) : ''}`}
-            number={`graft ${toe.closingSide.value} + ${toe.closingSide.value}`}
-          />
+          {entries(plan, lengths)
+            .filter(({ id }) => id !== 'yarn')
+            .map(({ id, label, note, figures, unit }) => (
+              <Row
+                key={id}
+                what={`${label}: ${note}${tailNote(id, plan, lengths)}`}
+                number={`${figures.map((figure) => figureNumber(figure, lengths)).join(' + ')} ${unit}`}
+              />
+            ))}
         </tbody>
       </table>
       <h3>
@@ -73,19 +59,55 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
       </h3>
       <table>
         <tbody>
-          <Ticks name="Foot" rounds={tube.footRounds.value} />
-          <Ticks name="Leg" rounds={tube.legRounds.value} />
-          <Ticks name="Cuff" rounds={choices.cuff.value} />
-          <Ticks name="Heel" rounds={heel.rounds.value} />
-          <Ticks name="Toe" rounds={toe.rounds.value} />
+          {sections(plan).map(([name, rounds]) => (
+            <Ticks key={name} name={name} rounds={rounds} />
+          ))}
         </tbody>
       </table>
-      <div style={{ marginTop: '1.4mm' }}>
-        Decrease round, each side: K1, SSK, knit to the last 3, K2tog, K1. SSK: slip, slip, knit
-        together. K2tog: knit two together.
-      </div>
+      <div style={{ marginTop: '1.4mm' }}>{roundWords(plan)}</div>
     </article>
   );
+}
+
+/** The tail that closes a heel or a toe, behind its line. */
+function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
+  const tail = id === 'heel' ? yarn.heelTail : id === 'toe' ? yarn.toeTail : undefined;
+  return tail ? `; tail ${figureText(tail, lengths)}` : '';
+}
+
+/** The sections in the order of the work, with their rounds. */
+function sections({ tube, choices, heel, toe }: Plan): readonly (readonly [string, number])[] {
+  const foot = ['Foot', tube.footRounds.value] as const;
+  const leg = ['Leg', tube.legRounds.value] as const;
+  const cuff = ['Cuff', choices.cuff.value] as const;
+  const heelRounds = ['Heel', heel.rounds.value] as const;
+  const toeRounds = ['Toe', toe.rounds.value] as const;
+  switch (tube.way) {
+    case 'TOE_UP':
+      return toe.begun
+        ? [toeRounds, foot, leg, cuff, heelRounds]
+        : [foot, leg, cuff, heelRounds, toeRounds];
+    case 'CUFF_DOWN':
+      return [cuff, leg, foot, heelRounds, toeRounds];
+    case 'READY_TUBE':
+      return [cuff, heelRounds, toeRounds];
+  }
+}
+
+/** The first shaped round of heel and toe, spelled out, and the abbreviations. */
+function roundWords({ heel, toe }: Plan): string {
+  const first = (name: string, { list }: Plan['heel']) => {
+    const round = list.find(({ kind }) => kind !== 'PLAIN');
+    return round ? [`${name}, first shaped round, each side: ${round.instruction}.`] : [];
+  };
+  return [
+    ...first('Heel', heel),
+    ...(toe.list.find(({ kind }) => kind !== 'PLAIN')?.instruction ===
+    heel.list.find(({ kind }) => kind !== 'PLAIN')?.instruction
+      ? []
+      : first('Toe', toe)),
+    'K1: knit one. SSK: slip, slip, knit together. K2tog: knit two together.',
+  ].join(' ');
 }
 
 function Row({ what, number }: { what: string; number: string }) {

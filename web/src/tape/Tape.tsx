@@ -9,7 +9,7 @@ import { scaleFor, type Scale } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
 import type { Place } from '../plan/figures';
 import { PlacingMarks, placingHeight, placingLane } from './PlacingMarks';
-import { placeOf, reading } from './reading';
+import { lastBeforeOpening, placeOf, reading } from './reading';
 import { Lit } from './Lit';
 import { SectionTable } from './SectionTable';
 import { useWidth } from './useWidth';
@@ -38,7 +38,7 @@ export function Tape({ plan, colour, lit, onLight }: TapeProps) {
   const [chosen, setChosen] = useState<number | undefined>();
   const { outline, axis } = plan;
   const scale = scaleFor(outline, width, MARGIN);
-  const round = Math.min(chosen ?? plan.tube.openingRound.value, axis.length);
+  const round = Math.min(chosen ?? lastBeforeOpening(plan), axis.length);
   const at = axis[round - 1];
 
   const [schools, setSchools] = useState(false);

@@ -21,13 +21,18 @@ export function placeOf(section: Section, belowTube: boolean, belowPocket: boole
   return belowTube ? 'heel' : (SECTION_NAMES[section] as Place);
 }
 
+/** The round on the tape that is knitted last before the heel opens; cuff-down it lies on the leg's side. */
+export function lastBeforeOpening({ tube }: Plan): number {
+  return tube.openingRound.value + (tube.way === 'TOE_UP' ? 0 : 1);
+}
+
 /** What the needle reads in every lane. */
 export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
   const pickedUp = at.section === 'TOE' && !plan.toe.begun;
   const here = pickedUp
     ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
     : `round ${at.counted} from ${plan.tube.count.title}, in the ${SECTION_NAMES[at.section]}`;
-  const opening = at.round === plan.tube.openingRound.value ? ' · the heel opens after it' : '';
+  const opening = at.round === lastBeforeOpening(plan) ? ' · the heel opens after it' : '';
   const { leg } = plan.yarn;
   const yarn =
     leg && plan.yarn.roles.length === 1

@@ -62,15 +62,24 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   );
 }
 
+/** A file as it is sent: its text and what it is. */
+export class TextFile {
+  constructor(
+    readonly type: string,
+    readonly text: string,
+  ) {}
+}
+
 async function send(method: string, path: string, body: unknown): Promise<Response> {
+  const file = body instanceof TextFile ? body : undefined;
   try {
     return await fetch(path, {
       method,
       headers: {
-        'Content-Type': 'application/json',
+        'Content-Type': file?.type ?? 'application/json',
         'Pocket-Lengths': currentSettings().lengths === 'INCH' ? 'inch' : 'cm',
       },
-      body: body === undefined ? null : JSON.stringify(body),
+      body: file?.text ?? (body === undefined ? null : JSON.stringify(body)),
       keepalive: method === 'PUT',
     });
   } catch {

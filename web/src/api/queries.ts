@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSettings } from '../settings/settings';
-import { call, Refused, Unreachable } from './client';
+import { call, Refused, TextFile, Unreachable } from './client';
 import type {
   AlmanacEntry,
+  CsvRead,
   KeptFoot,
   KeptSwatch,
   KeptYarn,
@@ -109,6 +110,20 @@ export function useKeep<T extends Keepable>(shelf: ShelfName) {
       kept
         ? call<T>('PUT', `/api/${shelf}/${kept.id}`, { ...write, version: kept.version })
         : call<T>('POST', `/api/${shelf}`, write),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+/** Reads a CSV file onto a shelf; with a wrong line nothing, unless the right ones are asked for. */
+export function useReadCsv(shelf: 'feet' | 'yarns') {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ text, onlyRight }: { text: string; onlyRight: boolean }) =>
+      call<CsvRead>(
+        'POST',
+        `/api/files/${shelf}.csv?onlyRight=${onlyRight}`,
+        new TextFile('text/csv;charset=UTF-8', text),
+      ),
     onSuccess: () => client.invalidateQueries(),
   });
 }

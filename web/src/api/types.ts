@@ -31,3 +31,4 @@ export type Phase = Schemas['PhasePart'];
 export type Placing = Schemas['PlacingView'];
 export type Answers = Schemas['AnswersView'];
 export type PairChange = Schemas['PairChangeView'];
+export type CsvRead = Schemas['CsvReadView'];

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useAlmanac, useFeet, usePairs } from '../api/queries';
 import type { Foot, KeptFoot } from '../api/types';
+import { CsvFile } from '../layout/CsvFile';
 import { ShelfItem } from '../layout/ShelfItem';
 import { Notice, Waiting } from '../layout/States';
 import { Select } from '../recipe/MoreMeasures';
@@ -35,6 +36,7 @@ export function FeetPage() {
         </Button>
       </Flex>
       <HowToMeasure />
+      <CsvFile shelf="feet" />
       <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="line" mt={4}>
         {adding && <FootItem kept={undefined} onDone={() => setAdding(false)} />}
         {feet.data.map((kept) => (

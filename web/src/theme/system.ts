@@ -49,6 +49,8 @@ export const system = createSystem(
         borderBottom: '2px solid transparent',
         '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
       },
+      'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
+      'label:focus-within': { outline: '2px solid', outlineColor: 'chosen', outlineOffset: '2px' },
       ':focus-visible': {
         outline: '2px solid',
         outlineColor: 'chosen',

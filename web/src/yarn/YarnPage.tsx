@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { usePairs, useSwatches, useYarns } from '../api/queries';
 import type { KeptYarn, Yarn } from '../api/types';
+import { CsvFile } from '../layout/CsvFile';
 import { ShelfItem } from '../layout/ShelfItem';
 import { Notice, Waiting } from '../layout/States';
 import { NumberField } from '../recipe/NumberField';
@@ -37,6 +38,7 @@ export function YarnPage() {
           Add a yarn
         </Button>
       </Flex>
+      <CsvFile shelf="yarns" />
       <Box as="ul" {...list}>
         {adding === 'yarn' && <YarnItem kept={undefined} onDone={() => setAdding(undefined)} />}
         {yarns.data.map((kept) => (

@@ -51,6 +51,14 @@ public abstract class AppTest extends AbstractTestNGSpringContextTests {
                 .exchange();
     }
 
+    protected MvcTestResult postText(String path, String text) {
+        return mvc.post()
+                .uri(path)
+                .contentType("text/csv;charset=UTF-8")
+                .content(text)
+                .exchange();
+    }
+
     protected MvcTestResult put(String path, String body) {
         return mvc.put()
                 .uri(path)

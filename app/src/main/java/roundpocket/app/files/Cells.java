@@ -1,0 +1,78 @@
+package roundpocket.app.files;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+
+/** Reads the cells of a line. */
+final class Cells {
+    private Cells() {}
+
+    /** The text of a cell; null where the column is missing or the cell is empty. */
+    static @Nullable String text(CSVRecord line, String column) {
+        if (!line.isMapped(column) || !line.isSet(column)) {
+            return null;
+        }
+        String text = line.get(column).strip();
+        return text.isEmpty() ? null : unguarded(text);
+    }
+
+    /** The number in a cell, with a point or a comma. */
+    static @Nullable Double number(CSVRecord line, String column) {
+        String text = text(line, column);
+        if (text == null) {
+            return null;
+        }
+        try {
+            return Double.valueOf(text.replace(',', '.'));
+        } catch (NumberFormatException noNumber) {
+            throw refusal(column, "“" + text + "” is not a number.", "Write it like 24.6.");
+        }
+    }
+
+    /** A number that has to be there. */
+    static double needed(CSVRecord line, String column) {
+        Double number = number(line, column);
+        if (number == null) {
+            throw refusal(column, "This is missing.", "It is needed in every line.");
+        }
+        return number;
+    }
+
+    /** One of the words of an enum. */
+    static <E extends Enum<E>> @Nullable E word(CSVRecord line, String column, Class<E> words) {
+        String text = text(line, column);
+        if (text == null) {
+            return null;
+        }
+        return Arrays.stream(words.getEnumConstants())
+                .filter(word -> word.name().equalsIgnoreCase(text))
+                .findFirst()
+                .orElseThrow(() -> refusal(
+                        column,
+                        "“" + text + "” is not known here.",
+                        "It is one of "
+                                + Arrays.stream(words.getEnumConstants())
+                                        .map(Enum::name)
+                                        .collect(Collectors.joining(", "))
+                                + "."));
+    }
+
+    private static Refusal refusal(String column, String template, String remedy) {
+        return new Refusal(List.of(new Problem("csv.cell", column, template, remedy, Map.of())));
+    }
+
+    /** A name that a spreadsheet would take for a formula gets a quote before it. */
+    static String guarded(String text) {
+        return text.matches("^[=+\\-@\\t\\r'].*") ? "'" + text : text;
+    }
+
+    private static String unguarded(String text) {
+        return text.startsWith("'") ? text.substring(1) : text;
+    }
+}

@@ -1,0 +1,64 @@
+package roundpocket.app.files;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.ReaderLengths;
+
+/** Feet and yarns as CSV files. */
+@RestController
+@RequestMapping("/api/files")
+public class FilesController {
+    private static final String CSV = "text/csv;charset=UTF-8";
+
+    private final CsvFiles files;
+    private final CsvFeet feet;
+    private final CsvYarns yarns;
+
+    FilesController(CsvFiles files, CsvFeet feet, CsvYarns yarns) {
+        this.files = files;
+        this.feet = feet;
+        this.yarns = yarns;
+    }
+
+    @GetMapping(path = "/feet.csv", produces = CSV)
+    public ResponseEntity<String> feet() {
+        return download("feet.csv", files.write(feet));
+    }
+
+    @GetMapping(path = "/yarns.csv", produces = CSV)
+    public ResponseEntity<String> yarns() {
+        return download("yarns.csv", files.write(yarns));
+    }
+
+    /** Takes feet in; where a line is wrong, none, unless only the right ones are asked for. */
+    @PostMapping(path = "/feet.csv", consumes = "text/csv")
+    public CsvReadView readFeet(
+            @RequestBody String text,
+            @RequestParam(defaultValue = "false") boolean onlyRight,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return files.read(feet, text, onlyRight, ReaderLengths.of(lengths));
+    }
+
+    /** Takes yarns in; where a line is wrong, none, unless only the right ones are asked for. */
+    @PostMapping(path = "/yarns.csv", consumes = "text/csv")
+    public CsvReadView readYarns(
+            @RequestBody String text,
+            @RequestParam(defaultValue = "false") boolean onlyRight,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return files.read(yarns, text, onlyRight, ReaderLengths.of(lengths));
+    }
+
+    private static ResponseEntity<String> download(String name, String text) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(text);
+    }
+}

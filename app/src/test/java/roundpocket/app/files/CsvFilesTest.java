@@ -1,0 +1,77 @@
+package roundpocket.app.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.app.AppTest;
+import tools.jackson.databind.JsonNode;
+
+public class CsvFilesTest extends AppTest {
+    private JsonNode read(String path, String text) {
+        return body(postText(path, text));
+    }
+
+    private String written(String path) {
+        return new String(get(path).getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+
+    /** RFC 4180: a comma or a quote in a cell, and lines that end in CR LF. */
+    @Test
+    public void whatIsWrittenIsReadBackAsItWas() {
+        String file = "name,length_mm,ball_girth_mm,heel_diagonal_mm,leg_girth_mm,toe_form,shoe_system,shoe_size\r\n"
+                + "\"Åse, the \"\"tall\"\" one\",262.0,241.0,330.0,,POINTED,EU,41.0\r\n"
+                + "'=1+1,,230.0,,,,UK,5.5\r\n";
+        assertThat(read("/api/files/feet.csv", file).get("taken").asInt()).isEqualTo(2);
+        assertThat(body(get("/api/feet")))
+                .extracting(foot -> foot.get("name").asString())
+                .contains("Åse, the \"tall\" one", "=1+1");
+        assertThat(written("/api/files/feet.csv")).contains(file.substring(file.indexOf('\n') + 1));
+    }
+
+    @Test
+    public void yarnsGoOutAndInWithSemicolonsAndDecimalCommasToo() {
+        String file = "\uFEFFname;length_m;mass_g;on_hand_g;nylon_share;colour\nHawser;375,5;100;62;0,2;#AA3311\n";
+        assertThat(read("/api/files/yarns.csv", file).get("taken").asInt()).isEqualTo(1);
+        assertThat(written("/api/files/yarns.csv")).contains("Hawser,\"#aa3311\",375.5,100.0,62.0,0.2");
+    }
+
+    @Test
+    public void nothingIsTakenInWhenALineIsWrongUnlessTheRightOnesAreAskedFor() {
+        String file = "name,length_mm,ball_girth_mm\nGood,246,231\nShort,24,231\n,250,240\nWords,long,240\n";
+        int before = body(get("/api/feet")).size();
+        JsonNode answer = read("/api/files/feet.csv", file);
+        assertThat(answer.get("taken").asInt()).isZero();
+        assertThat(answer.get("wrong"))
+                .extracting(wrong ->
+                        wrong.get("line").asInt() + " " + wrong.get("column").asString())
+                .containsExactly("3 length_mm", "4 name", "5 length_mm");
+        assertThat(answer.at("/wrong/0/message").asString()).contains("2.4 cm").contains("10.0 cm to 36.0 cm");
+        assertThat(answer.at("/wrong/2/message").asString()).contains("“long” is not a number");
+        assertThat(body(get("/api/feet"))).hasSize(before);
+        JsonNode some = read("/api/files/feet.csv?onlyRight=true", file);
+        assertThat(some.get("taken").asInt()).isEqualTo(1);
+        assertThat(body(get("/api/feet"))).hasSize(before + 1);
+    }
+
+    @DataProvider
+    public Object[][] hostile() {
+        return new Object[][] {
+            {"", "“name” is not among them"},
+            {"name,ball\nA,231\n", "“ball_girth_mm” is not among them"},
+            {"name,ball_girth_mm\n\"A,231\n", "not a CSV file"},
+            {"name,name,ball_girth_mm\nA,B,231\n", "not a CSV file"},
+            {"name,ball_girth_mm\n" + "A,231\n".repeat(2001), "2001 lines; 2000 are read at once"},
+        };
+    }
+
+    @Test(dataProvider = "hostile")
+    public void whatIsNoSuchFileIsSaidToBeNone(String file, String words) {
+        var result = postText("/api/files/feet.csv", file);
+        assertThat(result.getResponse().getStatus()).isIn(400, 422);
+        if (!file.isEmpty()) {
+            assertThat(body(result).get("detail").asString()).contains(words);
+        }
+    }
+}

@@ -1,6 +1,6 @@
 import './card.css';
 import type { Pair, Plan } from '../api/types';
-import type { Lengths } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { entries } from '../plan/figures';
 import { figureNumber, figureText } from '../units/units';
 import { CardTape } from './CardTape';
@@ -15,6 +15,7 @@ interface PocketCardProps {
 /** The card itself: one page that goes into the project bag. */
 export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
   const { yarn } = plan;
+  const { hand } = useSettings();
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
@@ -64,7 +65,9 @@ export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
           ))}
         </tbody>
       </table>
-      <div style={{ marginTop: '1.4mm' }}>{roundWords(plan)}</div>
+      <div
+        style={{ marginTop: '1.4mm' }}
+      >{`Pick up the ${hand} leg of every stitch. ${roundWords(plan)}`}</div>
     </article>
   );
 }

@@ -1,6 +1,7 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, NavLink, Outlet } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
+import { KeysAndSettings } from './KeysAndSettings';
 import { Switch } from './Switch';
 
 const PLACES = [
@@ -74,6 +75,7 @@ export function Shell() {
           ]}
           onChange={(value) => changeSettings({ light: value })}
         />
+        <KeysAndSettings />
       </Flex>
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         <Outlet />

@@ -35,6 +35,7 @@ export function FigureList({ plan, lit, onLight, onWorking }: FigureListProps) {
             data-figure={entry.id}
             data-lit={entry.place === lit || undefined}
             onClick={() => onWorking(entry)}
+            onKeyDown={(event) => event.key === 'e' && onWorking(entry)}
             onPointerEnter={() => onLight(entry.place)}
             onPointerLeave={() => onLight(undefined)}
             onFocus={() => onLight(entry.place)}

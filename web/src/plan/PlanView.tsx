@@ -1,5 +1,5 @@
 import { Box, Grid } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
 import { Recipe } from '../recipe/Recipe';
@@ -32,6 +32,7 @@ interface Opened {
 export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
   const [lit, setLit] = useState<Place | undefined>();
   const [opened, setOpened] = useState<Opened | undefined>();
+  useSlashToRecipe();
   const colour = draft.yarn?.colour;
   const work = (title: string, figures: readonly Figure[]) => setOpened({ title, figures });
   const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
@@ -127,4 +128,18 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       )}
     </Box>
   );
+}
+
+/** The key / goes to the first word of the recipe, from anywhere but a field. */
+function useSlashToRecipe(): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key === '/' && !(event.target instanceof HTMLInputElement)) {
+        event.preventDefault();
+        document.querySelector<HTMLButtonElement>('[data-word]')?.focus();
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
 }

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { useAlmanac } from '../api/queries';
 import type { Fabric } from '../api/types';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, gaugeSpanText } from '../units/units';
@@ -8,9 +9,15 @@ import type { WordsProps } from './Recipe';
 import { useTitles } from './titles';
 import { Why, Word } from './Word';
 
+/** A needle's size as the almanac writes it: 2 mm are 2.0. */
+function pointed(mm: number | undefined): string {
+  return mm === undefined ? '' : Number.isInteger(mm) ? mm.toFixed(1) : String(mm);
+}
+
 /** What the swatch had been through, its needle, and the gauge that was hoped for. */
 export function FabricWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
-  const { lengths } = useSettings();
+  const { lengths, needles } = useSettings();
+  const almanac = useAlmanac();
   const titles = useTitles();
   const { swatch } = draft.spec;
   const fabric = swatch.fabric ?? {};
@@ -24,6 +31,10 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
   };
   const perSpan = gaugeSpanMm(lengths) / 100;
   const { gaugeAdvice } = plan;
+  const us = almanac.data?.find(
+    ({ id }) => id === `swatch.needle.${pointed(fabric.needleMm)}`,
+  )?.text;
+  const needleName = us && (needles === 'US' ? us : `${us} in the United States`);
   return (
     <Word
       id="fabric"
@@ -57,6 +68,11 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
         problem={problemAt('swatch.fabric.needleMm')}
         onChange={(needleMm) => set({ needleMm })}
       />
+      {needleName && (
+        <Box fontSize="sm" color="quiet">
+          {needleName}
+        </Box>
+      )}
       <Box mt={2}>
         <NumberField
           key={lengths}
@@ -80,7 +96,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
         <Box mt={2} fontSize="sm">
           {gaugeAdvice.words}
           {gaugeAdvice.tryMm !== undefined &&
-            `; next is ${gaugeAdvice.tryMm} mm, US ${gaugeAdvice.tryUs}`}
+            `; next is ${needles === 'US' ? `US ${gaugeAdvice.tryUs}, ${gaugeAdvice.tryMm} mm` : `${gaugeAdvice.tryMm} mm, US ${gaugeAdvice.tryUs}`}`}
         </Box>
       )}
       <Why>

@@ -14,7 +14,7 @@ import { Why } from './Word';
 export function TubeWords(words: WordsProps) {
   const { plan, draft } = words;
   const { tube } = plan;
-  const { lengths } = useSettings();
+  const { lengths, hand } = useSettings();
   const titles = useTitles();
   return (
     <>
@@ -105,7 +105,7 @@ export function TubeWords(words: WordsProps) {
         taken={tube.way === 'READY_TUBE' ? 'SNIP' : 'WASTE_ONE_LINE'}
       >
         <Why>
-          {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again.`}
+          {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again. Pick up the ${hand} leg of every stitch, the same all along, and count both needles before anything is cut.`}
         </Why>
       </OptionWord>
       {' ('}

@@ -5,13 +5,20 @@ export type Lengths = 'CM' | 'INCH';
 /** Day, the evening lamp, or whichever the system says. */
 export type Light = 'day' | 'lamp' | 'system';
 
+/** The hand that leads; it decides which leg of a stitch is picked up. */
+export type Hand = 'right' | 'left';
+/** How needles are named. */
+export type Needles = 'MM' | 'US';
+
 export interface Settings {
   lengths: Lengths;
   light: Light;
+  hand: Hand;
+  needles: Needles;
 }
 
 const KEY = 'round-pocket.settings';
-const USUAL: Settings = { lengths: 'CM', light: 'system' };
+const USUAL: Settings = { lengths: 'CM', light: 'system', hand: 'right', needles: 'MM' };
 const listeners = new Set<() => void>();
 let settings = read();
 
@@ -21,6 +28,8 @@ function read(): Settings {
     return {
       lengths: stored.lengths === 'INCH' ? 'INCH' : USUAL.lengths,
       light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
+      hand: stored.hand === 'left' ? 'left' : USUAL.hand,
+      needles: stored.needles === 'US' ? 'US' : USUAL.needles,
     };
   } catch {
     return USUAL;

@@ -1,6 +1,7 @@
 import { Box, chakra, CloseButton, Dialog, Portal } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { changeSettings, useSettings } from '../settings/settings';
+import { LightSwitch } from './LightSwitch';
 import { Switch } from './Switch';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
@@ -66,6 +67,9 @@ export function KeysAndSettings() {
                     <Box as="dd">{does}</Box>
                   </Box>
                 ))}
+              </Box>
+              <Box hideFrom="md">
+                <LightSwitch />
               </Box>
               <Switch
                 label="Leading hand"

@@ -2,6 +2,7 @@ import { Box, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, NavLink, Outlet } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
+import { LightSwitch } from './LightSwitch';
 import { Switch } from './Switch';
 
 const PLACES = [
@@ -13,7 +14,7 @@ const PLACES = [
 
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
-  const { lengths, light } = useSettings();
+  const { lengths } = useSettings();
   return (
     <Flex direction="column" minH="100vh">
       <Link
@@ -65,16 +66,9 @@ export function Shell() {
           ]}
           onChange={(value) => changeSettings({ lengths: value })}
         />
-        <Switch
-          label="Light"
-          value={light}
-          options={[
-            ['day', 'day', 'day'],
-            ['lamp', 'lamp', 'evening lamp'],
-            ['system', 'auto', 'as the system says'],
-          ]}
-          onChange={(value) => changeSettings({ light: value })}
-        />
+        <Box hideBelow="md">
+          <LightSwitch />
+        </Box>
         <KeysAndSettings />
       </Flex>
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>

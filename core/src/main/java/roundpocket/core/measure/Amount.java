@@ -26,15 +26,16 @@ public record Amount(double value, Unit unit) {
     public String text(LengthUnit lengths) {
         return switch (unit) {
             case MILLIMETRES -> lengths.text(value);
-            case PERCENT -> plain(value * 100) + " %";
-            case NUMBER -> plain(value);
-            default -> plain(value) + " " + unit.symbol();
+            case PERCENT -> plain(value * 100, 1) + " %";
+            case GRAMS -> plain(value, Math.abs(value) < 1 ? 3 : 1) + " g";
+            case NUMBER -> plain(value, 2);
+            default -> plain(value, 2) + " " + unit.symbol();
         };
     }
 
-    private static String plain(double value) {
+    private static String plain(double value, int places) {
         return BigDecimal.valueOf(value)
-                .setScale(2, RoundingMode.HALF_UP)
+                .setScale(places, RoundingMode.HALF_UP)
                 .stripTrailingZeros()
                 .toPlainString();
     }

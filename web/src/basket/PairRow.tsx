@@ -46,9 +46,7 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
           <Box as="span" fontWeight="650">
             Next:
           </Box>{' '}
-          {gist
-            ? `start the tube on ${gist.stitches} stitches, then knit ${gist.footRounds} rounds to the opening.`
-            : 'open the plan; something in it cannot be used as it is.'}
+          {gist ? nextWords(gist) : 'open the plan; something in it cannot be used as it is.'}
         </Box>
       </Box>
       <Flex gap={2} align="center" wrap="wrap">
@@ -62,6 +60,18 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
       </Flex>
     </Flex>
   );
+}
+
+/** The next thing to do, by how one comes by the tube. */
+function nextWords({ way, stitches, openingRounds }: NonNullable<Pair['gist']>): string {
+  switch (way) {
+    case 'TOE_UP':
+      return `start the tube on ${stitches} stitches, then knit ${openingRounds} rounds to the opening.`;
+    case 'CUFF_DOWN':
+      return `cast on ${stitches} stitches at the cuff, then knit ${openingRounds} rounds to the opening.`;
+    case 'READY_TUBE':
+      return `cut the tube, then count ${openingRounds} rounds from the cuff to the opening.`;
+  }
 }
 
 function footWords(pair: Pair, lengths: Lengths): string | undefined {

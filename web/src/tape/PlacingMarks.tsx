@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react';
-import type { Placing, Plan } from '../api/types';
+import type { Figure, Placing, Plan } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Scale } from './scale';
@@ -15,6 +15,8 @@ const ROOM_FOR_LENGTH = 9;
 /** One school's mark: where it is, and which line its name stands on. */
 export interface PlacedMark {
   placing: Placing;
+  /** Where it opens on the tape; for the plan's own school after its whole rounds. */
+  at: Figure;
   x: number;
   row: number;
   left: boolean;
@@ -28,7 +30,9 @@ export function placingLane(plan: Plan, scale: Scale, width: number): PlacedMark
   return plan.tube.placings
     .toSorted((a, b) => a.distance.value - b.distance.value)
     .map((placing) => {
-      const x = scale.x(placing.distance.value);
+      const own = placing.school === plan.tube.placing.school;
+      const at = own ? plan.tube.openingFromToe : placing.distance;
+      const x = scale.x(at.value);
       const room = (placing.title.length + ROOM_FOR_LENGTH) * PER_SIGN + 14;
       const left = x + room > width;
       const span: [number, number] = left ? [x - room, x + 6] : [x - 6, x + room];
@@ -37,7 +41,7 @@ export function placingLane(plan: Plan, scale: Scale, width: number): PlacedMark
         row += 1;
       }
       (ends[row] ??= []).push(span);
-      return { placing, x, row, left, own: placing.school === plan.tube.placing.school };
+      return { placing, x, row, left, own, at };
     });
 }
 
@@ -56,7 +60,7 @@ interface PlacingMarksProps {
 export function PlacingMarks({ marks, top, bottom, lengths }: PlacingMarksProps) {
   return (
     <g>
-      {marks.map(({ placing, x, row, left, own }) => {
+      {marks.map(({ placing, at, x, row, left, own }) => {
         const y = top + row * ROW + 11;
         return (
           <g key={placing.school}>
@@ -75,7 +79,7 @@ export function PlacingMarks({ marks, top, bottom, lengths }: PlacingMarksProps)
               fontWeight={own ? '700' : '400'}
               fill="ink"
             >
-              {`${placing.title}, ${figureText(placing.distance, lengths)}`}
+              {`${placing.title}, ${figureText(at, lengths)}`}
             </Text>
           </g>
         );

@@ -33,7 +33,8 @@ public class BasketTest extends BrowserTest {
             assertThat(row)
                     .containsText(
                             "start the tube on " + pair.at("/gist/stitches").asInt() + " stitches");
-            assertThat(row).containsText("knit " + pair.at("/gist/footRounds").asInt() + " rounds to the opening");
+            assertThat(row)
+                    .containsText("knit " + pair.at("/gist/openingRounds").asInt() + " rounds to the opening");
         }
         assertThat(page).hasTitle("Basket · Round Pocket");
     }

@@ -69,8 +69,9 @@ public class SchoolsTest extends BrowserTest {
         assertThat(page.getByTestId("kept")).hasText("Stored");
     }
 
-    private static void shows(Page page, String figure, int number) {
-        assertThat(page.locator("[data-figure=" + figure + "]")).containsText(Pattern.compile("\\b" + number + "\\b"));
+    /** A figure with its rounds, as they stand together in the list. */
+    private static void shows(Page page, String figure, int rounds) {
+        assertThat(page.locator("[data-figure=" + figure + "]")).containsText(rounds + "rounds");
     }
 
     @DataProvider
@@ -104,7 +105,8 @@ public class SchoolsTest extends BrowserTest {
         shows(page, "opening", plan.at("/tube/count/rounds/value").asInt());
         shows(page, "heel", plan.at("/heel/rounds/value").asInt());
         shows(page, "toe", plan.at("/toe/rounds/value").asInt());
-        shows(page, "pick-up", plan.at("/opening/comesOut/value").asInt());
+        assertThat(page.locator("[data-figure=pick-up]"))
+                .containsText(plan.at("/opening/comesOut/value").asInt() + " ");
         page.reload();
         shows(page, "opening", plan.at("/tube/count/rounds/value").asInt());
         assertThat(word(page, word)).hasAttribute("data-state-of-word", "own");

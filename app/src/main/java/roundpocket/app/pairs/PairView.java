@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.core.plan.Outline;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.Way;
 
 /**
  * A pair as it is read.
@@ -37,16 +38,19 @@ public record PairView(
      * The little that a basket shows.
      *
      * @param stitches stitches in the tube
-     * @param footRounds rounds from the start of the tube to the opening
+     * @param way how one comes by the tube
+     * @param openingRounds rounds to the opening, from where this knitter counts
      * @param tubeRounds rounds of the tube
      * @param pairGrams grams in the pair
      * @param outline the sock to scale
      */
-    public record GistView(int stitches, int footRounds, int tubeRounds, double pairGrams, Outline outline) {
+    public record GistView(
+            int stitches, Way way, int openingRounds, int tubeRounds, double pairGrams, Outline outline) {
         static GistView of(SockPlan plan) {
             return new GistView(
                     plan.stitchCount().stitches().count(),
-                    plan.tube().footRounds().count(),
+                    plan.tube().way(),
+                    plan.tube().count().rounds().count(),
                     plan.tube().tubeRounds().count(),
                     plan.yarn().pairGrams().value(),
                     plan.outline());

@@ -44,6 +44,8 @@ public final class Doubts {
     private static final double LEAST_HEEL = 0.15;
     private static final double MOST_HEEL = 1 / 3.0;
     private static final double TIGHT_LEG = 0.30;
+    /** Half a point more than is easy is within what a tape reads. */
+    private static final double HARDLY_TIGHT = 0.005;
     /** Two points more than is easy is felt; less is hardly more than the measure allows. */
     private static final double CLEARLY_TIGHT = 0.02;
 
@@ -210,7 +212,7 @@ public final class Doubts {
                     "The tube must stretch to {found} times its girth to pass the heel.",
                     "Take more stitches, and a very stretchy bind-off in any case.");
         }
-        if (!room.easy()) {
+        if (room.stretch().value() > room.limit().value() + HARDLY_TIGHT) {
             Map<String, Amount> more = Map.of(
                     "limit",
                     new Amount(room.limit().value(), Unit.PERCENT),

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -105,6 +107,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.getByText("Nothing in the almanac has all of these words."))
                 .isVisible();
         page.getByLabel("Look for").fill("");
+        assertThat(page).not().hasURL(Pattern.compile("words="));
         press(page, "cautions");
         assertThat(page.getByTestId("found")).containsText("7 of ");
         assertThat(page.getByText("This application gives no medical advice").first())
@@ -136,5 +139,40 @@ public class PlacesTest extends BrowserTest {
         page.goForward();
         assertThat(page).hasTitle("Almanac · Round Pocket");
         assertThat(page.getByRole(AriaRole.NAVIGATION)).isVisible();
+    }
+
+    @Test
+    public void aFileIsReadAndItsWrongLinesAreNamed() {
+        Page page = visit("/feet");
+        FilePayload file = new FilePayload(
+                "tower.csv",
+                "text/csv",
+                "name,length_mm,ball_girth_mm\nYrsa,246,231\nEinar,24,231\n".getBytes(StandardCharsets.UTF_8));
+        page.locator("input[type=file]").setInputFiles(file);
+        assertThat(page.getByTestId("csv")).containsText("Nothing was taken in from tower.csv.");
+        assertThat(page.getByTestId("csv")).containsText("Line 3, length_mm: A foot of 2.4 cm is outside");
+        press(page, "Read only the lines that are right");
+        assertThat(page.getByTestId("csv")).containsText("1 line was taken in");
+        assertThat(kept(page, "Yrsa")).containsText("24.6 cm long");
+        assertThat(kept(page, "Einar")).hasCount(0);
+        assertAccessible(page);
+    }
+
+    @Test
+    public void keysAndSettingsAreOpenedByAQuestionMark() {
+        Page page = visit("/almanac");
+        assertThat(page.getByLabel("Look for")).isVisible();
+        page.keyboard().press("?");
+        Locator sheet = page.getByRole(AriaRole.DIALOG);
+        assertThat(sheet).containsText("take the last change back");
+        assertAccessible(page);
+        sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("left hand"))
+                .click();
+        page.keyboard().press("Escape");
+        assertThat(sheet).hasCount(0);
+        page.getByLabel("Look for").press("?");
+        assertThat(sheet).hasCount(0);
+        assertThat((String) page.evaluate("localStorage.getItem('round-pocket.settings')"))
+                .contains("\"hand\":\"left\"");
     }
 }

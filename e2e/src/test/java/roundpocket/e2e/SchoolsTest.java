@@ -170,7 +170,8 @@ public class SchoolsTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The yarn");
         page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("At hand, if weighed"))
                 .fill("120");
-        assertThat(page.getByTestId("heavy-doubts")).hasCount(0);
+        assertThat(page.locator("[data-doubt='yarn.not-enough']")).hasCount(0);
+        assertThat(page.getByTestId("heavy-doubts")).not().containsText("yarn");
     }
 
     @Test

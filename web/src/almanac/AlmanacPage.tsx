@@ -31,7 +31,8 @@ export function AlmanacPage() {
     return <Waiting what="the almanac" />;
   }
   const change = (name: string, value: string) => {
-    const next = new URLSearchParams(search);
+    // From the address itself: what was typed a moment ago may not have come round yet.
+    const next = new URLSearchParams(window.location.search);
     if (value) {
       next.set(name, value);
     } else {

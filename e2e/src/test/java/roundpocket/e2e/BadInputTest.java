@@ -43,7 +43,7 @@ public class BadInputTest extends BrowserTest {
             {"cuff", "Rounds of the cuff", "15.5", "15.5 is not a whole number"},
             {"stitches", "Or a count of your own", "62", "62 stitches cannot be divided"},
             {"ease", "How much smaller", "60", "60 % smaller than the foot is outside"},
-            {"leg", "Leg above the opening", "3", "has no room for a cuff"},
+            {"leg", "Leg, cuff included", "3", "has no room for a cuff"},
         };
     }
 

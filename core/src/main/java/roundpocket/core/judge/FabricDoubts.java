@@ -97,7 +97,7 @@ final class FabricDoubts {
                             "span",
                             Amount.mm(longest(swatch.rounds())),
                             "unsure",
-                            new Amount(rounds.plusMinus95(), Unit.ROUNDS))));
+                            new Amount(rounds.plusMinus95(), Unit.ROUNDS_PER_10CM))));
         }
         if (swatch.fabric().state().filter(s -> s == FabricState.UNWASHED).isPresent()) {
             add(

@@ -29,8 +29,17 @@ public record Amount(double value, Unit unit) {
             case PERCENT -> plain(value * 100, 1) + " %";
             case GRAMS -> plain(value, Math.abs(value) < 1 ? 3 : 1) + " g";
             case NUMBER -> plain(value, 2);
+            case STITCHES_PER_10CM -> gauge("stitches", lengths);
+            case ROUNDS_PER_10CM -> gauge("rounds", lengths);
             default -> plain(value, 2) + " " + unit.symbol();
         };
+    }
+
+    /** A gauge over 10 cm, or over 4 in, which are 10.16 cm. */
+    private String gauge(String counted, LengthUnit lengths) {
+        return lengths == LengthUnit.CM
+                ? plain(value, 2) + " " + counted + " in 10 cm"
+                : plain(value * 4 * Length.INCH_MM / 100, 1) + " " + counted + " in 4 in";
     }
 
     private static String plain(double value, int places) {

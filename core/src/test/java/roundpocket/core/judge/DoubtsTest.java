@@ -125,7 +125,12 @@ public class DoubtsTest {
         SockSpec pointed = GOOD.withFeet(Feet.both(
                 new Foot(OptionalDouble.of(246), Optional.empty(), 231, NONE, NONE, Optional.of(ToeForm.POINTED))));
         return new Object[][] {
-            {"swatch.once", Weight.WORTH_KNOWING, "over 10.0 cm: 43 rounds in 10 cm, good to ±0.57 rounds", GOOD},
+            {
+                "swatch.once",
+                Weight.WORTH_KNOWING,
+                "over 10.0 cm: 43 rounds in 10 cm, good to ±0.57 rounds in 10 cm",
+                GOOD
+            },
             {"toe.form", Weight.WORTH_KNOWING, "16 stitches on each side, and the toes are pointed", pointed},
             {"swatch.tiny", Weight.MATTERS, "counted over less than 5 cm", GOOD.withSwatch(Specs.swatch(12, 17, 40))},
             {"swatch.unsure", Weight.MATTERS, "unsure by ±", GOOD.withSwatch(Specs.swatch(12, 17, 40))},

@@ -80,4 +80,14 @@ public class MeasureTest {
         assertThat(Amount.mm(246).text(LengthUnit.INCH)).isEqualTo("9 5/8 in");
         assertThat(new Amount(2.5, Unit.NUMBER).text(LengthUnit.CM)).isEqualTo("2.5");
     }
+
+    /** 4 in are 10.16 cm: a gauge over the one is 1.6 % more than over the other. */
+    @Test
+    public void aGaugeIsSaidOverTheReadersSpan() {
+        Amount gauge = new Amount(31.5, Unit.STITCHES_PER_10CM);
+        assertThat(gauge.text(LengthUnit.CM)).isEqualTo("31.5 stitches in 10 cm");
+        assertThat(gauge.text(LengthUnit.INCH)).isEqualTo("32 stitches in 4 in");
+        assertThat(new Amount(0.1694, Unit.PERCENT).text(LengthUnit.CM)).isEqualTo("16.9 %");
+        assertThat(new Amount(34.27, Unit.GRAMS).text(LengthUnit.CM)).isEqualTo("34.3 g");
+    }
 }

@@ -1,0 +1,61 @@
+package roundpocket.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.swatch.Fabric;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.swatch.TubeReading;
+
+/** The second gauge reading, on the tube itself: everything not yet knitted is planned again from it. */
+public class ReplanTest {
+    private static SockPlan read(double rounds, int done) {
+        SockSpec spec = Specs.usual(246, 231);
+        Swatch swatch = spec.swatch();
+        return spec.withSwatch(new Swatch(
+                        swatch.stitches(),
+                        swatch.rounds(),
+                        Fabric.UNTOLD,
+                        Optional.of(new TubeReading(rounds, 100, done))))
+                .plan();
+    }
+
+    @DataProvider
+    public Object[][] readings() {
+        // rounds in 10 cm on the tube, rounds done, opening from the start of the tube by hand, rounds left
+        return new Object[][] {
+            {43.0, 40, 66, 26}, // as the swatch: 105.78 − 20 = 85.78 → 86, less the toe 66
+            {46.0, 40, 73, 33}, // 113.16 − 20 = 93.16 → 93, less 20
+            {40.0, 40, 58, 18}, // 98.4 − 20 = 78.4 → 78, less 20
+            {40.0, 60, 58, -2}, // passed
+        };
+    }
+
+    @Test(dataProvider = "readings")
+    public void theTubesGaugeTakesThePlaceOfTheSwatchs(double rounds, int done, int opening, int left) {
+        SockPlan plan = read(rounds, done);
+        Replan replan = plan.replan().orElseThrow();
+        assertThat(plan.gauge().rounds().value()).isEqualTo(rounds);
+        assertThat(replan.swatchRounds().value()).isEqualTo(43);
+        assertThat(replan.openingBefore().count()).isEqualTo(66);
+        assertThat(replan.openingNow().count()).isEqualTo(opening);
+        assertThat(plan.tube().count().rounds().count()).isEqualTo(opening);
+        assertThat(replan.left().count()).isEqualTo(left);
+        assertThat(replan.tubeNow().count()).isEqualTo(plan.tube().tubeRounds().count());
+    }
+
+    @Test
+    public void withoutASecondReadingNothingIsPlannedAgain() {
+        assertThat(Specs.usual(246, 231).plan().replan()).isEmpty();
+    }
+
+    /** JCGM 100:2008 (GUM), 4.3.7, as for a swatch: half a round evenly spread over the span. */
+    @Test
+    public void theTubesGaugeIsAsSureAsItsSpan() {
+        assertThat(read(44, 40).gauge().rounds().standardUncertainty()).isCloseTo(0.5 / Math.sqrt(3), within(1e-9));
+    }
+}

@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { usePreview } from '../api/queries';
 import type { Plan, Spec } from '../api/types';
 import { NumberField } from '../recipe/NumberField';
-import { Select } from '../recipe/MoreMeasures';
+import { Select } from '../recipe/Select';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText } from '../units/units';
 

@@ -6,8 +6,8 @@ import type { Foot, KeptFoot } from '../api/types';
 import { CsvFile } from '../layout/CsvFile';
 import { ShelfItem } from '../layout/ShelfItem';
 import { Notice, Waiting } from '../layout/States';
-import { Select } from '../recipe/MoreMeasures';
 import { NumberField } from '../recipe/NumberField';
+import { ToeAndShoe } from '../recipe/ToeAndShoe';
 import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
 
@@ -127,48 +127,9 @@ function FootFields({ foot, change, problemAt }: FootFieldsProps) {
           />
         </Box>
       ))}
-      <Box w="12rem" mt={-2}>
-        <Select
-          label="How the toes end"
-          value={foot.toeForm ?? ''}
-          schools="ToeForm"
-          none="not looked at"
-          onChange={(form) => change({ toeForm: (form || undefined) as Foot['toeForm'] })}
-        />
+      <Box w="14rem" mt={-2}>
+        <ToeAndShoe foot={foot} change={change} problemAt={problemAt} />
       </Box>
-      <Box w="12rem" mt={-2}>
-        <Select
-          label="Shoe size, counted as"
-          value={foot.shoe?.system ?? ''}
-          schools="ShoeSystem"
-          none="no shoe size"
-          onChange={(system) =>
-            change({
-              shoe: system
-                ? {
-                    system: system as NonNullable<Foot['shoe']>['system'],
-                    size: foot.shoe?.size ?? 39,
-                  }
-                : undefined,
-            })
-          }
-        />
-      </Box>
-      {foot.shoe && (
-        <Box w="12rem">
-          <NumberField
-            label="Shoe size"
-            kind="number"
-            unit=""
-            lengths={lengths}
-            value={foot.shoe.size}
-            problem={problemAt('foot.shoe.size')}
-            onChange={(size) =>
-              size !== undefined && foot.shoe && change({ shoe: { ...foot.shoe, size } })
-            }
-          />
-        </Box>
-      )}
     </Flex>
   );
 }

@@ -1,10 +1,9 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
 import type { Spec, Yarn } from '../api/types';
-import { useSettings } from '../settings/settings';
 import { decimal } from '../units/units';
 import { Choice } from './Choice';
-import { NumberField } from './NumberField';
+import { LabelFields } from './LabelFields';
 import type { WordsProps } from './Recipe';
 import { Why, Word } from './Word';
 
@@ -19,7 +18,6 @@ const USUAL: Yarn = { lengthM: 420, massG: 100 };
 
 /** A second yarn for heel, toe or cuff. */
 export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProps) {
-  const { lengths } = useSettings();
   const yarns = useYarns();
   const { contrast, contrastSections: sections = [] } = draft.spec;
   const set = (parts: Sections, yarn: Yarn | undefined) =>
@@ -74,38 +72,7 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
               />
             ))}
           </Box>
-          <Flex gap={3}>
-            <NumberField
-              label="Label says"
-              kind="number"
-              unit="m"
-              lengths={lengths}
-              value={contrast.lengthM}
-              problem={problemAt('contrast.lengthM')}
-              onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
-            />
-            <NumberField
-              label="in"
-              kind="number"
-              unit="g"
-              lengths={lengths}
-              value={contrast.massG}
-              problem={problemAt('contrast.massG')}
-              onChange={(massG) => massG !== undefined && change({ massG })}
-            />
-          </Flex>
-          <Box mt={2}>
-            <NumberField
-              mayBeEmpty
-              label="At hand, if weighed"
-              kind="number"
-              unit="g"
-              lengths={lengths}
-              value={contrast.onHandG}
-              problem={problemAt('contrast.onHandG')}
-              onChange={(onHandG) => change({ onHandG })}
-            />
-          </Box>
+          <LabelFields yarn={contrast} at="contrast" change={change} problemAt={problemAt} />
           <Button
             mt={3}
             variant="outline"

@@ -3,7 +3,7 @@ import { useAlmanac } from '../api/queries';
 import type { Fabric } from '../api/types';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, gaugeSpanText } from '../units/units';
-import { Select } from './MoreMeasures';
+import { Select } from './Select';
 import { NumberField } from './NumberField';
 import type { WordsProps } from './Recipe';
 import { useTitles } from './titles';

@@ -1,11 +1,13 @@
-import { Box, Button, NativeSelect } from '@chakra-ui/react';
-import { useAlmanac, useFeet } from '../api/queries';
+import { Box, Button } from '@chakra-ui/react';
+import { useFeet } from '../api/queries';
 import type { Foot, Spec } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { Choice } from './Choice';
 import { NumberField } from './NumberField';
 import type { WordsProps } from './Recipe';
+import { Select } from './Select';
+import { ToeAndShoe } from './ToeAndShoe';
 import { Why, Word } from './Word';
 
 /** What else is known of the feet: heel, leg, toes, shoe size, and the other foot. */
@@ -57,85 +59,12 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
           onChange={(legGirthMm) => set({ legGirthMm })}
         />
       </Box>
-      <Select
-        label="How the toes end"
-        value={foot.toeForm ?? ''}
-        schools="ToeForm"
-        none="not looked at"
-        onChange={(form) => set({ toeForm: (form || undefined) as Foot['toeForm'] })}
-      />
-      <Select
-        label="Shoe size, counted as"
-        value={foot.shoe?.system ?? ''}
-        schools="ShoeSystem"
-        none="no shoe size"
-        onChange={(system) =>
-          set({
-            shoe: system
-              ? {
-                  system: system as NonNullable<Foot['shoe']>['system'],
-                  size: foot.shoe?.size ?? 39,
-                }
-              : undefined,
-          })
-        }
-      />
-      {foot.shoe && (
-        <NumberField
-          label="Shoe size"
-          kind="number"
-          unit=""
-          lengths={lengths}
-          value={foot.shoe.size}
-          problem={problemAt('foot.shoe.size')}
-          onChange={(size) =>
-            size !== undefined && foot.shoe && set({ shoe: { ...foot.shoe, size } })
-          }
-        />
-      )}
+      <ToeAndShoe foot={foot} change={set} problemAt={problemAt} />
       <Why>
         Without the heel’s measure it is taken as 1.36 times the ball, which is only an estimate. A
         shoe size serves the placing by shoe size, and stands in for a length nobody measured.
       </Why>
     </Word>
-  );
-}
-
-interface SelectProps {
-  label: string;
-  value: string;
-  schools: string;
-  none: string;
-  onChange: (value: string) => void;
-}
-
-/** One of several schools, or none. */
-export function Select({ label, value, schools, none, onChange }: SelectProps) {
-  const almanac = useAlmanac();
-  const prefix = `school.${schools}.`;
-  return (
-    <Box as="label" display="block" mt={2} fontWeight="600" fontSize="sm">
-      {label}
-      <NativeSelect.Root size="lg" mt={1}>
-        <NativeSelect.Field
-          value={value}
-          bg="sheet"
-          borderColor="quiet"
-          fontWeight="400"
-          onChange={(event) => onChange(event.target.value)}
-        >
-          <option value="">{none}</option>
-          {(almanac.data ?? [])
-            .filter(({ id }) => id.startsWith(prefix))
-            .map(({ id, title }) => (
-              <option key={id} value={id.slice(prefix.length)}>
-                {title}
-              </option>
-            ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
-    </Box>
   );
 }
 

@@ -1,10 +1,9 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Button } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
 import type { Yarn } from '../api/types';
-import { useSettings } from '../settings/settings';
 import { decimal } from '../units/units';
 import { Choice } from './Choice';
-import { NumberField } from './NumberField';
+import { LabelFields } from './LabelFields';
 import type { WordsProps } from './Recipe';
 import { Why, Word } from './Word';
 
@@ -13,7 +12,6 @@ const USUAL: Yarn = { lengthM: 420, massG: 100 };
 
 /** The yarn: from the shelf, or as its label says. */
 export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
-  const { lengths } = useSettings();
   const yarns = useYarns();
   const { yarn } = draft.spec;
   const problem = problems.find(({ field }) => field.startsWith('yarn'))?.message;
@@ -44,38 +42,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
           ))}
         </Box>
       )}
-      <Flex gap={3}>
-        <NumberField
-          label="Label says"
-          kind="number"
-          unit="m"
-          lengths={lengths}
-          value={label.lengthM}
-          problem={problemAt('yarn.lengthM')}
-          onChange={(lengthM) => lengthM !== undefined && set({ lengthM })}
-        />
-        <NumberField
-          label="in"
-          kind="number"
-          unit="g"
-          lengths={lengths}
-          value={label.massG}
-          problem={problemAt('yarn.massG')}
-          onChange={(massG) => massG !== undefined && set({ massG })}
-        />
-      </Flex>
-      <Box mt={3}>
-        <NumberField
-          mayBeEmpty
-          label="At hand, if weighed"
-          kind="number"
-          unit="g"
-          lengths={lengths}
-          value={yarn?.onHandG}
-          problem={problemAt('yarn.onHandG')}
-          onChange={(onHandG) => set({ onHandG })}
-        />
-      </Box>
+      <LabelFields yarn={label} at="yarn" change={set} problemAt={problemAt} />
       {yarn && (
         <Button
           mt={3}

@@ -1,0 +1,67 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Yarn } from '../api/types';
+import { useSettings } from '../settings/settings';
+import { NumberField } from './NumberField';
+
+interface LabelFieldsProps {
+  yarn: Yarn;
+  /** Path of the yarn in the specification. */
+  at: 'yarn' | 'contrast';
+  change: (part: Partial<Yarn>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** What a yarn's label says, and what the scale says of it. */
+export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
+  const { lengths } = useSettings();
+  return (
+    <>
+      <Flex gap={3}>
+        <NumberField
+          label="Label says"
+          kind="number"
+          unit="m"
+          lengths={lengths}
+          value={yarn.lengthM}
+          problem={problemAt(`${at}.lengthM`)}
+          onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
+        />
+        <NumberField
+          label="in"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          value={yarn.massG}
+          problem={problemAt(`${at}.massG`)}
+          onChange={(massG) => massG !== undefined && change({ massG })}
+        />
+      </Flex>
+      <Flex gap={3} mt={2} align="flex-start">
+        <Box flex="1">
+          <NumberField
+            mayBeEmpty
+            label="At hand, if weighed"
+            kind="number"
+            unit="g"
+            lengths={lengths}
+            value={yarn.onHandG}
+            problem={problemAt(`${at}.onHandG`)}
+            onChange={(onHandG) => change({ onHandG })}
+          />
+        </Box>
+        <Box flex="1">
+          <NumberField
+            mayBeEmpty
+            label="Nylon or the like"
+            kind="percent"
+            unit="%"
+            lengths={lengths}
+            value={yarn.nylonShare}
+            problem={problemAt(`${at}.nylonShare`)}
+            onChange={(nylonShare) => change({ nylonShare })}
+          />
+        </Box>
+      </Flex>
+    </>
+  );
+}

@@ -140,4 +140,42 @@ public class StepTest {
         assertThatThrownBy(() -> Given.measured("x", 1.5, Unit.ROUNDS, "x").count())
                 .hasMessageContaining("whole number");
     }
+
+    /** Of two uncertain factors, 5 % and 2 %, the first is behind 25/29 of the variance. */
+    @Test
+    public void theMostDoubtfulInputIsNamedWithItsShare() {
+        Given first = uncertain(4, 0.2);
+        Given second = uncertain(5, 0.1);
+        Step product = Computed.of("p", Unit.NUMBER, PRODUCT, first, second);
+        assertThat(product.mostDoubtful()).hasValueSatisfying(doubt -> {
+            assertThat(doubt.by()).isSameAs(first);
+            assertThat(doubt.share()).isCloseTo(25 / 29.0, within(1e-5));
+        });
+        Step exact = Given.measured("x", 2, Unit.NUMBER, "x");
+        assertThat(Computed.of("p", Unit.NUMBER, PRODUCT, exact, exact).mostDoubtful())
+                .isEmpty();
+    }
+
+    @Test
+    public void anUncertaintyIsAValueToGoOnReckoningWith() {
+        Given x = uncertain(4, 0.2);
+        Step spread = Spread.of(Computed.of("p", Unit.GRAMS, PRODUCT, x, uncertain(5, 0.1)));
+        assertThat(spread.value()).isCloseTo(20 * Math.hypot(0.05, 0.02), within(1e-6));
+        assertThat(spread.unit()).isEqualTo(Unit.GRAMS);
+        assertThat(spread.standardUncertainty()).isZero();
+        assertThat(spread.inputs()).hasSize(1);
+        assertThat(spread.label()).isEqualTo("uncertainty of p");
+    }
+
+    @Test
+    public void whatIsTriedOrEstimatedSaysSo() {
+        Given tried = Given.tried("plain rounds", 3, Unit.ROUNDS);
+        assertThat(tried.origin()).isEqualTo(Origin.TRIED);
+        assertThat(tried.field()).isEmpty();
+        assertThat(tried.strongestInput()).isEmpty();
+        Given estimated = Given.estimated("length", 245, Unit.MILLIMETRES, 3, "foot.shoe.size");
+        assertThat(estimated.origin()).isEqualTo(Origin.ESTIMATED);
+        assertThat(estimated.standardUncertainty()).isEqualTo(3);
+        assertThat(estimated.field()).hasValue("foot.shoe.size");
+    }
 }

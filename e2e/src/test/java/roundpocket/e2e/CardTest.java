@@ -1,0 +1,63 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The pocket card of every way and school: one page, nothing cut off at its foot. */
+public class CardTest extends BrowserTest {
+    private static final String SPEC = """
+            {"foot": {"lengthMm": 298, "ballGirthMm": 282, "heelDiagonalMm": 400},
+             "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},
+             "choices": {%s}}""";
+
+    @DataProvider
+    public Object[][] choices() {
+        return new Object[][] {
+            {"", "Tube, on waste yarn"},
+            {"\"tube\": {\"toeStart\": \"CLOSED\"}", "Tube, from the toe"},
+            {
+                "\"tube\": {\"way\": \"CUFF_DOWN\", \"legMm\": 300},"
+                        + " \"heel\": {\"school\": \"THREE_SPEED\", \"plainRounds\": 5, \"close\": \"DRAW_THROUGH\"},"
+                        + " \"toe\": {\"school\": \"WEDGE_THEN_QUICK\", \"leaning\": \"ALONG_EDGE\"},"
+                        + " \"opening\": {\"way\": \"LIFELINES\", \"corners\": \"PICK_UP\", \"extraLoops\": 4},"
+                        + " \"finish\": {\"cuffRounds\": 30}",
+                "Cast on at the cuff"
+            },
+            {
+                "\"tube\": {\"way\": \"READY_TUBE\", \"readyTube\": {\"stitches\": 72, \"rounds\": 500}}",
+                "The ready tube has"
+            },
+            {"\"heel\": {\"school\": \"SHORT_ROWS\"}", "short rows"},
+        };
+    }
+
+    @Test(dataProvider = "choices")
+    public void theCardPrintsOnOnePageWithItsLastWord(String choices, String words) throws IOException {
+        String pair =
+                "{\"name\": \"Socks with a name that goes on for as long as a name is allowed to go on\", \"spec\": "
+                        + SPEC.formatted(choices) + "}";
+        JsonNode kept =
+                new JsonMapper().readTree(server().post("/api/pairs", pair).body());
+        Page page = visit("/pairs/" + kept.get("id").asString() + "/card");
+        assertThat(page.getByTestId("card")).containsText(words);
+        double hidden = ((Number) page.getByTestId("card").evaluate("card => card.scrollHeight - card.clientHeight"))
+                .doubleValue();
+        assertThat(hidden).as("pixels cut off at the foot of the card").isLessThanOrEqualTo(1);
+        byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true).setPrintBackground(true));
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text).contains("Rounds, ticked by tens", "K2tog: knit two together.");
+        }
+    }
+}

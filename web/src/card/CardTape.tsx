@@ -19,7 +19,7 @@ export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="light"
-      style={{ display: 'block', width: '100%', maxHeight: '36mm', margin: '1.4mm auto' }}
+      style={{ display: 'block', width: '100%', maxHeight: '32mm', margin: '1.4mm auto' }}
       role="img"
       aria-label="The sock to scale along the tape; the numbers are in the table below"
     >

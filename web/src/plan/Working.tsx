@@ -185,7 +185,6 @@ const ORIGINS: Record<string, string> = {
   chosen: 'chosen by you',
   default: 'the usual value; nothing was chosen',
   constant: 'a constant',
-  estimated: 'only estimated',
   'tried out': 'tried out to see what it gives',
 };
 

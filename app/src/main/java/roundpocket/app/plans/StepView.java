@@ -44,7 +44,7 @@ public record StepView(
     /**
      * A value that was put in.
      *
-     * @param origin measured, chosen, default, estimated, constant or tried out
+     * @param origin measured, chosen, default, constant or tried out
      * @param field path of the value in the specification; none for a constant or what is tried out
      * @param source source of a constant
      */

@@ -29,11 +29,6 @@ public final class Given extends Step {
         return new Given(label, value, unit, defaulted ? Origin.DEFAULT : Origin.CHOSEN, field, null, 0);
     }
 
-    /** A value known only roughly: a size on a label, or one worked out by a rule of thumb. */
-    public static Given estimated(String label, double value, Unit unit, double u, String field) {
-        return new Given(label, value, unit, Origin.ESTIMATED, field, null, u);
-    }
-
     /** A value put in only to see what it would give. */
     public static Given tried(String label, double value, Unit unit) {
         return new Given(label, value, unit, Origin.TRIED, null, null, 0);

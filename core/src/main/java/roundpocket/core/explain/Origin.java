@@ -5,7 +5,6 @@ public enum Origin {
     MEASURED("measured"),
     CHOSEN("chosen"),
     DEFAULT("default"),
-    ESTIMATED("estimated"),
     TRIED("tried out"),
     CONSTANT("constant");
 

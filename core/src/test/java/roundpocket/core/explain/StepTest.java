@@ -168,14 +168,10 @@ public class StepTest {
     }
 
     @Test
-    public void whatIsTriedOrEstimatedSaysSo() {
+    public void whatIsOnlyTriedSaysSo() {
         Given tried = Given.tried("plain rounds", 3, Unit.ROUNDS);
         assertThat(tried.origin()).isEqualTo(Origin.TRIED);
         assertThat(tried.field()).isEmpty();
         assertThat(tried.strongestInput()).isEmpty();
-        Given estimated = Given.estimated("length", 245, Unit.MILLIMETRES, 3, "foot.shoe.size");
-        assertThat(estimated.origin()).isEqualTo(Origin.ESTIMATED);
-        assertThat(estimated.standardUncertainty()).isEqualTo(3);
-        assertThat(estimated.field()).hasValue("foot.shoe.size");
     }
 }

@@ -1,7 +1,16 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, it } from 'vitest';
 import { differenceWords } from './differences';
-import { choiceOf, draftOf, keepDraft, loadDraft, withChoice, writeOf, type Draft } from './draft';
+import {
+  choiceOf,
+  draftOf,
+  keepDraft,
+  loadDraft,
+  withChoice,
+  withChoices,
+  writeOf,
+  type Draft,
+} from './draft';
 
 const draft: Draft = {
   name: 'ringing socks',
@@ -61,4 +70,34 @@ it.each([
   ['name', 'the name'],
 ])('%s is called %s', (path, words) => {
   expect(differenceWords(path)).toBe(words);
+});
+
+it('several choices are changed at once, and parts that are empty again are left out', () => {
+  const chosen = withChoices(draft, {
+    'heel.school': 'OWN',
+    'heel.phases': [{ every: 2, until: 8 }],
+    'tube.way': 'CUFF_DOWN',
+  });
+  expect(chosen.spec.choices).toEqual({
+    size: { ease: 0.12 },
+    heel: { school: 'OWN', phases: [{ every: 2, until: 8 }] },
+    tube: { way: 'CUFF_DOWN' },
+  });
+  const back = withChoices(chosen, {
+    'heel.school': 'SHORT_ROWS',
+    'heel.phases': undefined,
+    'tube.way': undefined,
+  });
+  expect(back.spec.choices).toEqual({ size: { ease: 0.12 }, heel: { school: 'SHORT_ROWS' } });
+  expect(choiceOf(back, 'tube.way')).toBeUndefined();
+  expect(choiceOf(back, 'heel.school')).toBe('SHORT_ROWS');
+});
+
+it.each([
+  ['heel.plainRounds', 0],
+  ['heel.edgeStitch', false],
+  ['size.ease', 0],
+] as const)('%s of %s is a choice and not the usual', (path, value) => {
+  const chosen = withChoices(draft, { [path]: value });
+  expect(choiceOf(chosen, path)).toBe(value);
 });

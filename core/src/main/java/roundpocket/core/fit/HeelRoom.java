@@ -67,7 +67,7 @@ public record HeelRoom(
         return stretch.value() <= limit.value();
     }
 
-    /** The fewest plain rounds, up to {@code most}, with which the heel stretches by no more than {@code wanted}. */
+    /** What 0 to {@code most} plain rounds give, easy where the heel stretches by no more than {@code wanted}. */
     public static List<Option> upTo(int most, Shaping heel, Step side, Step wanted, Measures foot, Gauge gauge) {
         Trial trial = Trial.of(heel, side, foot.heelDiagonal(), gauge);
         return IntStream.rangeClosed(0, most)

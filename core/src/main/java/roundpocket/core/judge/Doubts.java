@@ -245,7 +245,7 @@ public final class Doubts {
                     "heel.share",
                     "choices.heel.plainRounds",
                     share,
-                    "The heel takes {found} of the foot; a fifth to a third is usual.",
+                    "The heel takes {found} of the foot; a quarter to a third is common.",
                     "Change its plain rounds or its school.");
         }
     }

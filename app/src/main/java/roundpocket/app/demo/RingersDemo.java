@@ -54,22 +54,19 @@ class RingersDemo implements SmartInitializingSingleton {
         if (!pairs.list().isEmpty()) {
             return;
         }
-        FootView marit = feet.create(new FootWrite(null, "Marit", new FootPart(246, 231)));
-        FootView odd = feet.create(new FootWrite(null, "Odd", new FootPart(288, 272)));
-        FootView pia = feet.create(new FootWrite(null, "Pia", new FootPart(172, 168)));
+        FootView marit = feet.create(new FootWrite("Marit", new FootPart(246, 231)));
+        FootView odd = feet.create(new FootWrite("Odd", new FootPart(288, 272)));
+        FootView pia = feet.create(new FootWrite("Pia", new FootPart(172, 168)));
 
-        YarnView bellrope =
-                yarns.create(new YarnWrite(null, "Bellrope 4-ply", "#2f6f8f", new YarnPart(420, 100, 100.0)));
-        YarnView frost = yarns.create(new YarnWrite(null, "Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
+        YarnView bellrope = yarns.create(new YarnWrite("Bellrope 4-ply", "#2f6f8f", new YarnPart(420, 100, 100.0)));
+        YarnView frost = yarns.create(new YarnWrite("Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
 
         SwatchView fine = swatches.create(new SwatchWrite(
-                null,
                 "Bellrope, washed",
                 new SwatchPart(
                         List.of(reading(31), reading(31.5), reading(30.5)),
                         List.of(reading(43), reading(43.5), reading(42.5)))));
         SwatchView firm = swatches.create(new SwatchWrite(
-                null,
                 "Frost, washed",
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 

@@ -1,15 +1,18 @@
 package roundpocket.app.feet;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import org.springframework.stereotype.Service;
-import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
 
 /** Feet. */
 @Service
 public class FeetShelf extends Shelf<FootRow, FootWrite, FootView> {
+    private final Clock clock;
+
     FeetShelf(FootRepository repository, Clock clock) {
         super("foot", repository, clock);
+        this.clock = clock;
     }
 
     @Override
@@ -19,11 +22,20 @@ public class FeetShelf extends Shelf<FootRow, FootWrite, FootView> {
 
     @Override
     protected void fill(FootRow row, FootWrite write) {
-        Required.in("foot", write.foot(), row::fill);
+        row.fill(write, LocalDate.now(clock));
     }
 
     @Override
     protected FootView view(FootRow row) {
-        return new FootView(row.getId(), row.version(), row.name(), row.updatedAt(), row.foot());
+        return new FootView(
+                row.getId(),
+                row.version(),
+                row.name(),
+                row.updatedAt(),
+                row.foot(),
+                row.otherFoot(),
+                row.measuredOn(),
+                row.notes(),
+                row.earlier());
     }
 }

@@ -1,51 +1,110 @@
 package roundpocket.app.feet;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.KeptRow;
+import roundpocket.app.kept.Names;
+import roundpocket.app.kept.Required;
 import roundpocket.app.plans.FootPart;
-import roundpocket.app.plans.ShoePart;
-import roundpocket.core.foot.ShoeSystem;
-import roundpocket.core.foot.ToeForm;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
 
-/** A stored foot. */
+/** The stored feet of one person. */
 @Entity
 @Table(name = "foot")
 public class FootRow extends KeptRow {
-    private @Nullable Double lengthMm;
+    @Embedded
+    private @Nullable FootColumns foot;
 
-    @Enumerated(EnumType.STRING)
-    private @Nullable ShoeSystem shoeSystem;
-
-    private @Nullable Double shoeSize;
+    @Embedded
+    @EmbeddedColumnNaming("other_%s")
+    private @Nullable FootColumns other;
 
     @Column(nullable = false)
-    private double ballGirthMm;
+    private LocalDate measuredOn = LocalDate.EPOCH;
 
-    private @Nullable Double heelDiagonalMm;
-    private @Nullable Double legGirthMm;
+    @Column(length = Names.MOST_IN_NOTES)
+    private @Nullable String notes;
 
-    @Enumerated(EnumType.STRING)
-    private @Nullable ToeForm toeForm;
+    @ElementCollection
+    @CollectionTable(name = "foot_measuring", joinColumns = @JoinColumn(name = "foot_id"))
+    @OrderColumn(name = "position")
+    private List<MeasuringRow> earlier = new ArrayList<>();
 
-    void fill(FootPart foot) {
-        foot.toCore(); // refuses what cannot be
-        ShoePart shoe = foot.shoe();
-        this.lengthMm = foot.lengthMm();
-        this.shoeSystem = shoe == null ? null : shoe.system();
-        this.shoeSize = shoe == null ? null : shoe.size();
-        this.ballGirthMm = foot.ballGirthMm();
-        this.heelDiagonalMm = foot.heelDiagonalMm();
-        this.legGirthMm = foot.legGirthMm();
-        this.toeForm = foot.toeForm();
+    /** Takes over what is written; {@code today} is the day of a measuring that names none. */
+    void fill(FootWrite write, LocalDate today) {
+        Required.in("foot", write.foot(), FootPart::toCore); // refuses what cannot be
+        FootPart otherFoot = write.otherFoot();
+        if (otherFoot != null) {
+            Required.in("otherFoot", otherFoot, FootPart::toCore);
+        }
+        String newNotes = Names.notes(write.notes(), "notes");
+        boolean again = Boolean.TRUE.equals(write.measuredAgain()) && !isNew();
+        LocalDate day = dayOf(write, today, again);
+        if (again) {
+            earlier.add(new MeasuringRow(measuredOn, foot(), otherFoot()));
+        }
+        this.foot = FootColumns.of(write.foot());
+        this.other = FootColumns.of(otherFoot);
+        this.measuredOn = day;
+        this.notes = newNotes;
+    }
+
+    private LocalDate dayOf(FootWrite write, LocalDate today, boolean again) {
+        LocalDate day = Objects.requireNonNullElse(write.measuredOn(), isNew() || again ? today : measuredOn);
+        if (day.isAfter(today.plusDays(1))) { // it may be tomorrow already where the reader is
+            throw refusal("measured.future", "This day is still to come.", "Give the day the feet were measured.");
+        }
+        if (again && day.isBefore(measuredOn)) {
+            throw refusal(
+                    "measured.before",
+                    "These feet were last measured on " + measuredOn + ", after this day.",
+                    "Give a later day, or change what is kept instead of measuring again.");
+        }
+        return day;
+    }
+
+    private static Refusal refusal(String code, String template, String remedy) {
+        return new Refusal(List.of(new Problem(code, "measuredOn", template, remedy, Map.of())));
     }
 
     FootPart foot() {
-        ShoePart shoe = shoeSystem == null || shoeSize == null ? null : new ShoePart(shoeSystem, shoeSize);
-        return new FootPart(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm);
+        return Objects.requireNonNull(FootColumns.part(foot));
+    }
+
+    @Nullable
+    FootPart otherFoot() {
+        return FootColumns.part(other);
+    }
+
+    LocalDate measuredOn() {
+        return measuredOn;
+    }
+
+    @Nullable
+    String notes() {
+        return notes;
+    }
+
+    /** What they measured before, the latest first. */
+    List<MeasuringView> earlier() {
+        List<MeasuringView> views =
+                new ArrayList<>(earlier.stream().map(MeasuringRow::view).toList());
+        Collections.reverse(views);
+        return views;
     }
 }

@@ -1,5 +1,7 @@
 package roundpocket.app.files;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,9 @@ import roundpocket.core.explain.Refusal;
 
 /** Reads the cells of a line. */
 final class Cells {
+    /** What stands between the parts of a list in a cell. */
+    static final String LIST_SIGN = " / ";
+
     private Cells() {}
 
     /** The text of a cell; null where the column is missing or the cell is empty. */
@@ -25,14 +30,34 @@ final class Cells {
     /** The number in a cell, with a point or a comma. */
     static @Nullable Double number(CSVRecord line, String column) {
         String text = text(line, column);
-        if (text == null) {
-            return null;
-        }
+        return text == null ? null : number(column, text);
+    }
+
+    /** The number that a text in a column is. */
+    static Double number(String column, String text) {
         try {
             return Double.valueOf(text.replace(',', '.'));
         } catch (NumberFormatException noNumber) {
             throw refusal(column, "“" + text + "” is not a number.", "Write it like 24.6.");
         }
+    }
+
+    /** The day in a cell. */
+    static @Nullable LocalDate date(CSVRecord line, String column) {
+        String text = text(line, column);
+        try {
+            return text == null ? null : LocalDate.parse(text);
+        } catch (DateTimeParseException noDate) {
+            throw refusal(column, "“" + text + "” is not a day.", "Write it like 2026-11-23.");
+        }
+    }
+
+    /** The parts of a cell that holds a list. */
+    static List<String> list(CSVRecord line, String column) {
+        String text = text(line, column);
+        return text == null
+                ? List.of()
+                : Arrays.stream(text.split("/")).map(String::strip).toList();
     }
 
     /** A number that has to be there. */

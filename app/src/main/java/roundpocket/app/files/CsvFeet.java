@@ -1,9 +1,12 @@
 package roundpocket.app.files;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
@@ -16,6 +19,10 @@ import roundpocket.core.foot.ToeForm;
 /** Feet as a table. */
 @Component
 class CsvFeet implements CsvShelf<FootView, FootWrite> {
+    private static final String OTHER = "other_";
+    private static final List<String> MEASURES = List.of(
+            "length_mm", "ball_girth_mm", "heel_diagonal_mm", "leg_girth_mm", "toe_form", "shoe_system", "shoe_size");
+
     private final FeetShelf shelf;
 
     CsvFeet(FeetShelf shelf) {
@@ -24,15 +31,11 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
 
     @Override
     public List<String> columns() {
-        return List.of(
-                "name",
-                "length_mm",
-                "ball_girth_mm",
-                "heel_diagonal_mm",
-                "leg_girth_mm",
-                "toe_form",
-                "shoe_system",
-                "shoe_size");
+        List<String> columns = new ArrayList<>(List.of("name"));
+        columns.addAll(MEASURES);
+        MEASURES.forEach(measure -> columns.add(OTHER + measure));
+        columns.addAll(List.of("measured_on", "notes"));
+        return columns;
     }
 
     @Override
@@ -42,10 +45,21 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
 
     @Override
     public List<Object> line(FootView kept) {
-        FootPart foot = kept.foot();
+        List<Object> cells = new ArrayList<>();
+        cells.add(Cells.guarded(kept.name()));
+        cells.addAll(measures(kept.foot()));
+        cells.addAll(measures(kept.otherFoot()));
+        cells.add(kept.measuredOn());
+        cells.add(kept.notes() == null ? null : Cells.guarded(kept.notes()));
+        return cells;
+    }
+
+    private static List<Object> measures(@Nullable FootPart foot) {
+        if (foot == null) {
+            return Collections.nCopies(MEASURES.size(), null);
+        }
         ShoePart shoe = foot.shoe();
         return Arrays.asList(
-                Cells.guarded(kept.name()),
                 foot.lengthMm(),
                 foot.ballGirthMm(),
                 foot.heelDiagonalMm(),
@@ -57,22 +71,36 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
 
     @Override
     public FootWrite write(CSVRecord line) {
-        ShoeSystem system = Cells.word(line, "shoe_system", ShoeSystem.class);
-        ShoePart shoe = system == null ? null : new ShoePart(system, Cells.needed(line, "shoe_size"));
-        FootPart foot = new FootPart(
-                Cells.number(line, "length_mm"),
-                shoe,
-                Cells.needed(line, "ball_girth_mm"),
-                Cells.number(line, "heel_diagonal_mm"),
-                Cells.number(line, "leg_girth_mm"),
-                Cells.word(line, "toe_form", ToeForm.class));
-        foot.toCore(); // refuses what cannot be
-        return new FootWrite(null, Objects.requireNonNullElse(Cells.text(line, "name"), ""), foot);
+        boolean both = MEASURES.stream().anyMatch(measure -> Cells.text(line, OTHER + measure) != null);
+        return new FootWrite(
+                null,
+                Objects.requireNonNullElse(Cells.text(line, "name"), ""),
+                foot(line, ""),
+                both ? foot(line, OTHER) : null,
+                Cells.date(line, "measured_on"),
+                Cells.text(line, "notes"),
+                null);
+    }
+
+    private static FootPart foot(CSVRecord line, String side) {
+        ShoeSystem system = Cells.word(line, side + "shoe_system", ShoeSystem.class);
+        return new FootPart(
+                Cells.number(line, side + "length_mm"),
+                system == null ? null : new ShoePart(system, Cells.needed(line, side + "shoe_size")),
+                Cells.needed(line, side + "ball_girth_mm"),
+                Cells.number(line, side + "heel_diagonal_mm"),
+                Cells.number(line, side + "leg_girth_mm"),
+                Cells.word(line, side + "toe_form", ToeForm.class));
     }
 
     @Override
     public List<FootView> list() {
         return shelf.list();
+    }
+
+    @Override
+    public void check(FootWrite write) {
+        shelf.check(write);
     }
 
     @Override

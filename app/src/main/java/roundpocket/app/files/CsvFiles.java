@@ -16,7 +16,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.files.CsvReadView.WrongLine;
 import roundpocket.app.kept.KeptWrite;
-import roundpocket.app.kept.Names;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.LengthUnit;
@@ -57,7 +56,7 @@ class CsvFiles {
         for (CSVRecord line : records(shelf, text)) {
             try {
                 W write = shelf.write(line);
-                Names.checked(write.name(), "name");
+                shelf.check(write);
                 right.add(write);
             } catch (Refusal refusal) {
                 for (Problem problem : refusal.problems()) {
@@ -72,9 +71,15 @@ class CsvFiles {
         return new CsvReadView(right.size(), wrong);
     }
 
-    /** The core's names of values, as the columns have them. */
+    /** The names of values in what is written, as the columns have them. */
     private static String column(Problem problem) {
-        return problem.field().replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+        return problem.field()
+                .replaceFirst("^(foot|yarn|cake)\\.", "")
+                .replaceFirst("^otherFoot\\.", "other_")
+                .replaceFirst("\\[.*", "")
+                .replace('.', '_')
+                .replaceAll("([A-Z])", "_$1")
+                .toLowerCase(Locale.ROOT);
     }
 
     private static List<CSVRecord> records(CsvShelf<?, ?> shelf, String text) {

@@ -25,5 +25,8 @@ interface CsvShelf<V, W extends KeptWrite> {
 
     List<V> list();
 
+    /** Refuses what could not be kept. */
+    void check(W write);
+
     void create(W write);
 }

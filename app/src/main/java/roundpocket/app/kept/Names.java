@@ -8,9 +8,12 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 
-/** What a name may be: 1 to 80 characters that can be seen. */
+/** What a name may be, 1 to 80 characters that can be seen, and what notes may be. */
 public final class Names {
     public static final int MOST_CHARACTERS = 80;
+
+    /** How many characters notes have at most. */
+    public static final int MOST_IN_NOTES = 2000;
 
     private Names() {}
 
@@ -30,5 +33,21 @@ public final class Names {
                             "found", new Amount(length, Unit.NUMBER)))));
         }
         return stripped;
+    }
+
+    /** Notes without blanks around them; null where there are none, refused when they are too long. */
+    public static @Nullable String notes(@Nullable String notes, String field) {
+        String stripped = notes == null ? "" : notes.strip();
+        if (stripped.length() > MOST_IN_NOTES) {
+            throw new Refusal(List.of(new Problem(
+                    "notes.length",
+                    field,
+                    "This has {found} characters; {max} are kept at most.",
+                    "Say it in fewer words.",
+                    Map.of(
+                            "max", new Amount(MOST_IN_NOTES, Unit.NUMBER),
+                            "found", new Amount(stripped.length(), Unit.NUMBER)))));
+        }
+        return stripped.isEmpty() ? null : stripped;
     }
 }

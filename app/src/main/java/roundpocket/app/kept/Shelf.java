@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -54,6 +55,13 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
         R row = row(id);
         refuseWhenStale(row, write.version(), write);
         return store(row, write);
+    }
+
+    /** Refuses what could not be kept, and keeps nothing. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void check(W write) {
+        Names.checked(write.name(), "name");
+        fill(blank(), write);
     }
 
     /** Throws it away, provided that it is still as it was read. */

@@ -61,11 +61,15 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
             footId = feet.create(new FootWrite(
                             null,
                             Names.checked(write.footName(), "footName"),
-                            write.spec().foot()))
+                            write.spec().foot(),
+                            write.spec().otherFoot(),
+                            null,
+                            null,
+                            null))
                     .id();
         }
         if (swatchId == null) {
-            swatchId = swatches.create(new SwatchWrite(null, name, write.spec().swatch()))
+            swatchId = swatches.create(new SwatchWrite(name, write.spec().swatch()))
                     .id();
         }
         return super.create(write.from(footId, swatchId));

@@ -1,6 +1,7 @@
 package roundpocket.app.swatches;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.KeptRow;
+import roundpocket.app.kept.Names;
 import roundpocket.app.plans.FabricPart;
 import roundpocket.app.plans.SwatchPart;
 import roundpocket.core.swatch.FabricState;
@@ -38,6 +40,18 @@ public class SwatchRow extends KeptRow {
     private @Nullable Boolean inTheRound;
     private @Nullable Double needleMm;
     private @Nullable Double wantedStitches;
+
+    @Column(length = Names.MOST_IN_NOTES)
+    private @Nullable String notes;
+
+    void note(@Nullable String newNotes) {
+        this.notes = newNotes;
+    }
+
+    @Nullable
+    String notes() {
+        return notes;
+    }
 
     void fill(SwatchPart swatch) {
         swatch.toCore(); // refuses what cannot be

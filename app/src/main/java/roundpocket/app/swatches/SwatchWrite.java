@@ -10,5 +10,15 @@ import roundpocket.app.plans.SwatchPart;
  * @param version the version it was read at; left out for a new one
  * @param name what it is called
  * @param swatch its readings
+ * @param notes how it felt, what to remember; at most 2000 characters
  */
-public record SwatchWrite(@Nullable Long version, String name, SwatchPart swatch) implements KeptWrite {}
+public record SwatchWrite(
+        @Nullable Long version,
+        String name,
+        SwatchPart swatch,
+        @Nullable String notes) implements KeptWrite {
+    /** A swatch without notes. */
+    public SwatchWrite(String name, SwatchPart swatch) {
+        this(null, name, swatch, null);
+    }
+}

@@ -2,6 +2,7 @@ package roundpocket.app.swatches;
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
+import roundpocket.app.kept.Names;
 import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
 
@@ -19,11 +20,13 @@ public class SwatchesShelf extends Shelf<SwatchRow, SwatchWrite, SwatchView> {
 
     @Override
     protected void fill(SwatchRow row, SwatchWrite write) {
+        String notes = Names.notes(write.notes(), "notes");
         Required.in("swatch", write.swatch(), row::fill);
+        row.note(notes);
     }
 
     @Override
     protected SwatchView view(SwatchRow row) {
-        return new SwatchView(row.getId(), row.version(), row.name(), row.updatedAt(), row.swatch());
+        return new SwatchView(row.getId(), row.version(), row.name(), row.updatedAt(), row.swatch(), row.notes());
     }
 }

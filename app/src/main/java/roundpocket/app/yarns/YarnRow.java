@@ -1,10 +1,19 @@
 package roundpocket.app.yarns;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.KeptRow;
+import roundpocket.app.kept.Names;
 import roundpocket.app.plans.YarnPart;
 
 /** A stored yarn. */
@@ -25,12 +34,43 @@ public class YarnRow extends KeptRow {
 
     private @Nullable Double nylonShare;
 
+    @Enumerated(EnumType.STRING)
+    private @Nullable CakeForm form;
+
+    @Column(length = Cakes.MOST_IN_FIBRE)
+    private @Nullable String fibre;
+
+    @Column(length = Names.MOST_IN_NOTES)
+    private @Nullable String notes;
+
+    @ElementCollection
+    @CollectionTable(name = "yarn_stripe", joinColumns = @JoinColumn(name = "yarn_id"))
+    @OrderColumn(name = "position")
+    private List<StripeRow> stripes = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "yarn_knot", joinColumns = @JoinColumn(name = "yarn_id"))
+    @OrderColumn(name = "position")
+    @Column(name = "at_m", nullable = false)
+    private List<Double> knotsM = new ArrayList<>();
+
     void fill(YarnPart yarn) {
         yarn.toCore(); // refuses what cannot be
         this.lengthM = yarn.lengthM();
         this.massG = yarn.massG();
         this.onHandG = yarn.onHandG();
         this.nylonShare = yarn.nylonShare();
+    }
+
+    /** Takes over a cake that was checked. */
+    void fill(CakePart cake) {
+        this.form = cake.form();
+        this.fibre = cake.fibre();
+        this.notes = cake.notes();
+        stripes.clear();
+        cake.stripesOrNone().forEach(stripe -> stripes.add(new StripeRow(stripe.colour(), stripe.lengthM())));
+        knotsM.clear();
+        knotsM.addAll(cake.knotsOrNone());
     }
 
     void dye(String newColour) {
@@ -41,7 +81,19 @@ public class YarnRow extends KeptRow {
         return colour;
     }
 
-    YarnPart yarn() {
+    public YarnPart yarn() {
         return new YarnPart(lengthM, massG, onHandG, nylonShare);
+    }
+
+    /** What is known besides the label; null where that is nothing. */
+    @Nullable
+    CakePart cake() {
+        CakePart cake = new CakePart(
+                form,
+                fibre,
+                stripes.isEmpty() ? null : stripes.stream().map(StripeRow::part).toList(),
+                knotsM.isEmpty() ? null : List.copyOf(knotsM),
+                notes);
+        return cake.equals(CakePart.UNTOLD) ? null : cake;
     }
 }

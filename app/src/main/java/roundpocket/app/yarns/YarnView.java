@@ -2,7 +2,15 @@ package roundpocket.app.yarns;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.YarnPart;
 
 /** A yarn as it is read. */
-public record YarnView(UUID id, long version, String name, Instant updatedAt, String colour, YarnPart yarn) {}
+public record YarnView(
+        UUID id,
+        long version,
+        String name,
+        Instant updatedAt,
+        String colour,
+        YarnPart yarn,
+        @Nullable CakePart cake) {}

@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.stereotype.Service;
 import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
+import roundpocket.core.explain.Problems;
 
 /** Yarns. */
 @Service
@@ -19,13 +20,26 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
 
     @Override
     protected void fill(YarnRow row, YarnWrite write) {
-        String colour = Colours.checked(write.colour());
+        Problems problems = new Problems();
+        CakePart cake =
+                problems.collect("cake", () -> Cakes.checked(write.cake())).orElse(CakePart.UNTOLD);
+        problems.throwIfAny();
+        String colour = colour(write, cake);
         Required.in("yarn", write.yarn(), row::fill);
+        row.fill(cake);
         row.dye(colour);
+    }
+
+    /** The colour that stands for the yarn where only one can be shown. */
+    private static String colour(YarnWrite write, CakePart cake) {
+        return write.colour() == null && !cake.stripesOrNone().isEmpty()
+                ? cake.stripesOrNone().get(0).colour()
+                : Colours.checked(write.colour());
     }
 
     @Override
     protected YarnView view(YarnRow row) {
-        return new YarnView(row.getId(), row.version(), row.name(), row.updatedAt(), row.colour(), row.yarn());
+        return new YarnView(
+                row.getId(), row.version(), row.name(), row.updatedAt(), row.colour(), row.yarn(), row.cake());
     }
 }

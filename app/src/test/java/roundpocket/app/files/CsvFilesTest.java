@@ -20,9 +20,13 @@ public class CsvFilesTest extends AppTest {
     /** RFC 4180: a comma or a quote in a cell, and lines that end in CR LF. */
     @Test
     public void whatIsWrittenIsReadBackAsItWas() {
-        String file = "name,length_mm,ball_girth_mm,heel_diagonal_mm,leg_girth_mm,toe_form,shoe_system,shoe_size\r\n"
-                + "\"Åse, the \"\"tall\"\" one\",262.0,241.0,330.0,,POINTED,EU,41.0\r\n"
-                + "'=1+1,,230.0,,,,UK,5.5\r\n";
+        String measures = "length_mm,ball_girth_mm,heel_diagonal_mm,leg_girth_mm,toe_form,shoe_system,shoe_size";
+        String file = "name," + measures + ","
+                + ("," + measures).replace(",", ",other_").substring(1)
+                + ",measured_on,notes\r\n"
+                + "\"Åse, the \"\"tall\"\" one\",262.0,241.0,330.0,,POINTED,EU,41.0,"
+                + "265.0,239.0,,,SQUARE,,,2025-03-01,wide at the small toe\r\n"
+                + "'=1+1,,230.0,,,,UK,5.5,,,,,,,,2024-12-31,\"'-3 mm, she says\"\r\n";
         assertThat(read("/api/files/feet.csv", file).get("taken").asInt()).isEqualTo(2);
         assertThat(body(get("/api/feet")))
                 .extracting(foot -> foot.get("name").asString())
@@ -35,6 +39,46 @@ public class CsvFilesTest extends AppTest {
         String file = "\uFEFFname;length_m;mass_g;on_hand_g;nylon_share;colour\nHawser;375,5;100;62;0,2;#AA3311\n";
         assertThat(read("/api/files/yarns.csv", file).get("taken").asInt()).isEqualTo(1);
         assertThat(written("/api/files/yarns.csv")).contains("Hawser,\"#aa3311\",375.5,100.0,62.0,0.2");
+    }
+
+    @Test
+    public void stripesAndKnotsGoOutAndIn() {
+        String line = "Sally,\"#2f6f8f\",400.0,100.0,,,REMNANT,75 % wool,"
+                + "#2f6f8f 1.5 / #e8dcc0 / #a13d3d 0.75,12.0 / 180.5,left of Pia's\r\n";
+        String file = "name,colour,length_m,mass_g,on_hand_g,nylon_share,form,fibre,stripes,knots_m,notes\r\n" + line;
+        assertThat(read("/api/files/yarns.csv", file).get("taken").asInt()).isEqualTo(1);
+        assertThat(written("/api/files/yarns.csv"))
+                .contains(line.replace("#2f6f8f 1.5 / ", "\"#2f6f8f 1.5 / ").replace(" 0.75,12", " 0.75\",12"));
+    }
+
+    @DataProvider
+    public Object[][] wrongCells() {
+        return new Object[][] {
+            {
+                "feet",
+                "name,ball_girth_mm,length_mm,other_ball_girth_mm,other_length_mm\na,231,246,2,240",
+                "other_ball_girth_mm"
+            },
+            {"feet", "name,ball_girth_mm,length_mm,other_length_mm\na,231,246,240", "other_ball_girth_mm"},
+            {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,yesterday", "measured_on"},
+            {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,2999-01-01", "measured_on"},
+            {"yarns", "name,length_m,mass_g,stripes\na,420,100,blue", "colour"},
+            {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc long", "stripes"},
+            {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc -4", "stripes"},
+            {"yarns", "name,length_m,mass_g,knots_m\na,420,100,12 / -1", "knots_m"},
+            {"yarns", "name,length_m,mass_g,form\na,420,100,heap", "form"},
+            {"yarns", "name,length_m,mass_g,fibre\na,420,100," + "w".repeat(121), "fibre"},
+            {"yarns", "name,length_m,mass_g,notes\na,420,100," + "w".repeat(2001), "notes"},
+        };
+    }
+
+    @Test(dataProvider = "wrongCells")
+    public void aWrongCellIsNamedWithItsLine(String shelf, String file, String column) {
+        JsonNode answer = read("/api/files/" + shelf + ".csv", file);
+        assertThat(answer.get("taken").asInt()).isZero();
+        assertThat(answer.at("/wrong/0/line").asInt()).isEqualTo(2);
+        assertThat(answer.at("/wrong/0/column").asString()).isEqualTo(column);
+        assertThat(answer.at("/wrong/0/message").asString()).isNotBlank();
     }
 
     @Test

@@ -38,6 +38,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./feet/FeetPage')).FeetPage }),
       },
       {
+        path: 'feet/sheet',
+        lazy: async () => ({ Component: (await import('./feet/SheetPage')).SheetPage }),
+      },
+      {
         path: 'yarn',
         lazy: async () => ({ Component: (await import('./yarn/YarnPage')).YarnPage }),
       },

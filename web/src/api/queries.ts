@@ -13,6 +13,7 @@ import type {
   Plan,
   Spec,
   Variant,
+  YarnUse,
 } from './types';
 
 const PAIRS = ['pairs'];
@@ -54,6 +55,14 @@ export function useSwatches() {
 
 export function useYarns() {
   return useQuery({ queryKey: ['yarns'], queryFn: () => call<KeptYarn[]>('GET', '/api/yarns') });
+}
+
+/** What each pair takes of a yarn, and what is left then. */
+export function useYarnUses(id: string) {
+  return useQuery({
+    queryKey: ['yarns', id, 'uses'],
+    queryFn: () => call<YarnUse[]>('GET', `/api/yarns/${id}/uses`),
+  });
 }
 
 /** Keeps a new pair; what was measured for it goes on the shelves with it. */

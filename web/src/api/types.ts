@@ -32,3 +32,7 @@ export type Placing = Schemas['PlacingView'];
 export type Answers = Schemas['AnswersView'];
 export type PairChange = Schemas['PairChangeView'];
 export type CsvRead = Schemas['CsvReadView'];
+export type Measuring = Schemas['MeasuringView'];
+export type Cake = Schemas['CakePart'];
+export type Stripe = Schemas['StripePart'];
+export type YarnUse = Schemas['YarnUseView'];

@@ -23,6 +23,14 @@ interface Measures {
   rounds?: number | undefined;
 }
 
+/** What was taken from the shelves. */
+interface Taken {
+  foot?: Draft['foot'];
+  feet?: Pick<Spec, 'foot' | 'otherFoot'> | undefined;
+  swatch?: Draft['swatch'];
+  swatchSpec?: Spec['swatch'];
+}
+
 /** Three measurements, from which the first plan is made; all the rest can be changed in the plan. */
 export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const { lengths } = useSettings();
@@ -30,9 +38,9 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const swatches = useSwatches();
   const [whose, setWhose] = useState('');
   const [measures, setMeasures] = useState<Measures>({});
-  const [taken, setTaken] = useState<Partial<Draft> & { swatchSpec?: Spec['swatch'] }>({});
+  const [taken, setTaken] = useState<Taken>({});
   const set = (change: Measures) => setMeasures({ ...measures, ...change });
-  const spec = specOf(measures, gaugeSpanMm(lengths), taken.swatchSpec);
+  const spec = specOf(measures, gaugeSpanMm(lengths), taken);
   const preview = useMeasuresPreview(spec);
   const problemAt = (field: string) =>
     preview.refused?.errors.find((problem) => problem.field.startsWith(field))?.message;
@@ -52,7 +60,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       onChange={(value) => {
         set({ [measure]: value });
         if (example > 1) {
-          setTaken({ foot: taken.foot }); // counted anew, so no longer the swatch from the shelf
+          setTaken({ foot: taken.foot, feet: taken.feet }); // counted anew, so no longer the swatch from the shelf
         }
       }}
     />
@@ -120,7 +128,11 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           onFoot={(kept) => {
             set(kept.foot);
             setWhose(kept.name);
-            setTaken({ ...taken, foot: { id: kept.id, name: kept.name } });
+            setTaken({
+              ...taken,
+              foot: { id: kept.id, name: kept.name },
+              feet: { foot: kept.foot, otherFoot: kept.otherFoot },
+            });
           }}
           onSwatch={(kept) => {
             const span = gaugeSpanMm(lengths);
@@ -171,11 +183,7 @@ function overSpan(readings: readonly { count: number; spanMm: number }[], span: 
   return Math.round((rates.reduce((sum, rate) => sum + rate, 0) / rates.length) * 100) / 100;
 }
 
-function specOf(
-  measures: Measures,
-  spanMm: number,
-  swatch: Spec['swatch'] | undefined,
-): Spec | undefined {
+function specOf(measures: Measures, spanMm: number, { feet, swatchSpec }: Taken): Spec | undefined {
   const { lengthMm, ballGirthMm, stitches, rounds } = measures;
   if (
     lengthMm === undefined ||
@@ -186,8 +194,9 @@ function specOf(
     return undefined;
   }
   return {
-    foot: { lengthMm, ballGirthMm },
-    swatch: swatch ?? {
+    ...feet,
+    foot: { ...feet?.foot, lengthMm, ballGirthMm },
+    swatch: swatchSpec ?? {
       stitches: [{ count: stitches, spanMm }],
       rounds: [{ count: rounds, spanMm }],
     },

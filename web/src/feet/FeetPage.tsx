@@ -1,18 +1,14 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
-import { useAlmanac, useFeet, usePairs } from '../api/queries';
-import type { Foot, KeptFoot } from '../api/types';
+import { useFeet, usePairs } from '../api/queries';
+import type { KeptFoot } from '../api/types';
 import { CsvFile } from '../layout/CsvFile';
 import { ShelfItem } from '../layout/ShelfItem';
 import { Notice, Waiting } from '../layout/States';
-import { NumberField } from '../recipe/NumberField';
-import { ToeAndShoe } from '../recipe/ToeAndShoe';
-import { useSettings } from '../settings/settings';
-import { lengthText } from '../units/units';
-
-/** A foot while it is typed: the ball may still be missing. */
-type Typed = Partial<Foot>;
+import { today } from '../units/days';
+import { FootFields, type TypedFeet } from './FootFields';
+import { FootTable } from './FootTable';
 
 /** Everybody's feet, how to measure them, and what is being knitted for them. */
 export function FeetPage() {
@@ -32,7 +28,7 @@ export function FeetPage() {
           Feet
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding(true)}>
-          Measure a foot
+          Measure somebody’s feet
         </Button>
       </Flex>
       <HowToMeasure />
@@ -44,7 +40,9 @@ export function FeetPage() {
         ))}
       </Box>
       {feet.data.length === 0 && !adding && (
-        <Box mt={4}>No feet are here yet. Measure one, or name one with your first pair.</Box>
+        <Box mt={4}>
+          No feet are here yet. Measure somebody’s, or name them with your first pair.
+        </Box>
       )}
     </Box>
   );
@@ -65,8 +63,12 @@ function HowToMeasure() {
         </li>
         <li>Heel: the tape under the heel and over the front of the ankle.</li>
         <li>Leg: round it where the cuff’s top edge will sit.</li>
-        <li>Both feet, where they differ: keep each under its own name.</li>
+        <li>The right foot by itself where it differs from the left.</li>
+        <li>Growing feet: measure again every few months; what they measured before is kept.</li>
       </Box>
+      <Link asChild color="chosen" textDecoration="underline" minH="44px">
+        <RouteLink to="/feet/sheet">Print a measuring sheet, true to size</RouteLink>
+      </Link>
       <Box mt={2} fontSize="sm" color="quiet">
         With diabetes, numbness, poor circulation, swelling or wounds, ask the treating professional
         before anything is worn. This application gives no medical advice.
@@ -76,16 +78,29 @@ function HowToMeasure() {
 }
 
 function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () => void }) {
+  const value: TypedFeet = kept ?? { foot: {}, measuredOn: today() };
   return (
-    <ShelfItem<KeptFoot, Typed>
+    <ShelfItem<KeptFoot, TypedFeet>
       shelf="feet"
       kept={kept}
-      nameLabel="Whose foot"
-      value={kept?.foot ?? {}}
-      write={(foot) => ({ foot: { ballGirthMm: 0, ...foot } })}
-      fields={(foot, change, problemAt) => (
-        <FootFields foot={foot} change={change} problemAt={problemAt} />
+      nameLabel="Whose feet"
+      value={value}
+      write={({ foot, otherFoot, measuredOn, notes }) => ({
+        foot: { ballGirthMm: 0, ...foot },
+        otherFoot: otherFoot && { ballGirthMm: 0, ...otherFoot },
+        measuredOn,
+        notes,
+      })}
+      fields={(feet, change, problemAt) => (
+        <FootFields feet={feet} change={change} problemAt={problemAt} />
       )}
+      {...(kept && {
+        again: {
+          word: 'Measure again',
+          value: { ...value, measuredOn: today() },
+          write: { measuredAgain: true },
+        },
+      })}
       {...(onDone ? { onDone } : {})}
     >
       {kept && <FootSummary kept={kept} />}
@@ -93,74 +108,23 @@ function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () =>
   );
 }
 
-interface FootFieldsProps {
-  foot: Typed;
-  change: (part: Typed) => void;
-  problemAt: (field: string) => string | undefined;
-}
-
-const LENGTHS: readonly (readonly [
-  'lengthMm' | 'ballGirthMm' | 'heelDiagonalMm' | 'legGirthMm',
-  string,
-])[] = [
-  ['lengthMm', 'Longest toe to heel'],
-  ['ballGirthMm', 'Round the ball'],
-  ['heelDiagonalMm', 'Under the heel, over the ankle'],
-  ['legGirthMm', 'Round the leg at the cuff'],
-];
-
-function FootFields({ foot, change, problemAt }: FootFieldsProps) {
-  const { lengths } = useSettings();
-  return (
-    <Flex gap={4} wrap="wrap">
-      {LENGTHS.map(([field, label]) => (
-        <Box key={field} w="12rem">
-          <NumberField
-            key={lengths}
-            label={label}
-            kind="length"
-            lengths={lengths}
-            mayBeEmpty
-            value={foot[field]}
-            problem={problemAt(`foot.${field}`)}
-            onChange={(mm) => change({ [field]: mm })}
-          />
-        </Box>
-      ))}
-      <Box w="14rem" mt={-2}>
-        <ToeAndShoe foot={foot} change={change} problemAt={problemAt} />
-      </Box>
-    </Flex>
-  );
-}
-
 function FootSummary({ kept }: { kept: KeptFoot }) {
-  const { lengths } = useSettings();
-  const almanac = useAlmanac();
   const pairs = usePairs();
-  const { foot } = kept;
-  const title = (id: string) => almanac.data?.find((entry) => entry.id === id)?.title;
-  const facts = [
-    foot.lengthMm === undefined
-      ? foot.shoe &&
-        `shoe ${foot.shoe.size}, ${title(`school.ShoeSystem.${foot.shoe.system}`)}: the length is only estimated`
-      : `${lengthText(foot.lengthMm, lengths)} long`,
-    `${lengthText(foot.ballGirthMm, lengths)} round the ball`,
-    foot.heelDiagonalMm !== undefined &&
-      `${lengthText(foot.heelDiagonalMm, lengths)} over the heel`,
-    foot.legGirthMm !== undefined && `${lengthText(foot.legGirthMm, lengths)} round the leg`,
-    foot.toeForm && `${title(`school.ToeForm.${foot.toeForm}`)} toes`,
-  ].filter(Boolean);
   const mine = (pairs.data ?? []).filter((pair) => pair.foot?.id === kept.id);
   return (
     <Box>
-      <Box className="figures">{facts.join(' · ')}</Box>
-      <Box fontSize="sm" color="quiet">
+      <FootTable kept={kept} />
+      {kept.notes && (
+        <Box mt={1} maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
+          {kept.notes}
+        </Box>
+      )}
+      <Box fontSize="sm" color="quiet" mt={1}>
         {mine.length === 0 ? (
-          'No pair is planned for it yet.'
+          'No pair is planned for them yet.'
         ) : (
           <>
-            Planned for it:{' '}
+            Planned for them:{' '}
             {mine.map((pair, i) => (
               <span key={pair.id}>
                 {i > 0 && ', '}

@@ -25,6 +25,8 @@ interface ShelfItemProps<K extends Kept, V> {
     change: (part: Partial<V>) => void,
     problemAt: (field: string) => string | undefined,
   ) => ReactNode;
+  /** Another way to edit: its word, the value it begins with, and what is written besides. */
+  again?: { word: string; value: V; write: object };
   /** What is shown while nobody edits. */
   children?: ReactNode;
   onDone?: () => void;
@@ -33,15 +35,24 @@ interface ShelfItemProps<K extends Kept, V> {
 /** Something on a shelf: shown, edited in place, kept, thrown away. What is refused is said where it was typed. */
 export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
   const { shelf, kept, children } = props;
-  const [editing, setEditing] = useState(kept === undefined);
+  const [editing, setEditing] = useState<'change' | 'again' | undefined>(
+    kept === undefined ? 'change' : undefined,
+  );
+  const { again } = props;
   const remove = useThrowAway(shelf);
   return (
     <Box as="li" py={4} borderBottomWidth="1px" borderColor="line" data-kept={kept?.name}>
       {editing ? (
         <Editor
           {...props}
+          {...(editing === 'again' && again
+            ? {
+                value: again.value,
+                write: (value: V) => ({ ...props.write(value), ...again.write }),
+              }
+            : {})}
           onDone={() => {
-            setEditing(false);
+            setEditing(undefined);
             props.onDone?.();
           }}
         />
@@ -53,16 +64,10 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
             </Box>
             {children}
           </Box>
-          <Button
-            variant="outline"
-            borderColor="ink"
-            color="ink"
-            minH="44px"
-            aria-label={`Change ${kept?.name}`}
-            onClick={() => setEditing(true)}
-          >
-            Change
-          </Button>
+          {again && (
+            <EditButton word={again.word} name={kept?.name} onClick={() => setEditing('again')} />
+          )}
+          <EditButton word="Change" name={kept?.name} onClick={() => setEditing('change')} />
           {kept && (
             <ThrowAway
               name={kept.name}
@@ -73,6 +78,27 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
         </Flex>
       )}
     </Box>
+  );
+}
+
+interface EditButtonProps {
+  word: string;
+  name: string | undefined;
+  onClick: () => void;
+}
+
+function EditButton({ word, name, onClick }: EditButtonProps) {
+  return (
+    <Button
+      variant="outline"
+      borderColor="ink"
+      color="ink"
+      minH="44px"
+      aria-label={`${word} ${name}`}
+      onClick={onClick}
+    >
+      {word}
+    </Button>
   );
 }
 

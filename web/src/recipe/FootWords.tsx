@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
-import type { Foot } from '../api/types';
+import type { Foot, Spec } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { Choice } from './Choice';
@@ -94,18 +94,22 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
   }
   return (
     <Box maxH="18rem" overflowY="auto">
-      {feet.data.map(({ id, name, foot }) => (
+      {feet.data.map(({ id, name, foot, otherFoot }) => (
         <Choice
           key={id}
           chosen={id === draft.foot?.id}
           title={name}
-          note={footNote(foot, lengths)}
+          note={
+            id === draft.foot?.id && !sameFeet(draft.spec, { foot, otherFoot })
+              ? `the shelf now says ${footNote(foot, lengths)}; press to take that over`
+              : footNote(foot, lengths)
+          }
           onChoose={() =>
             onChange({
               ...draft,
               footName: undefined,
               foot: { id, name },
-              spec: { ...draft.spec, foot },
+              spec: { ...draft.spec, foot, otherFoot, planOn: undefined },
             })
           }
         />
@@ -115,6 +119,13 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
       </Why>
     </Box>
   );
+}
+
+/** Whether the measures of a pair are those of the shelf. */
+function sameFeet(mine: Pick<Spec, 'foot' | 'otherFoot'>, shelf: typeof mine): boolean {
+  const told = ({ foot, otherFoot }: typeof mine) =>
+    JSON.stringify([foot, otherFoot ?? {}].map((each) => Object.entries(each).sort()));
+  return told(mine) === told(shelf);
 }
 
 function footNote(foot: Foot, lengths: Lengths): string {

@@ -59,7 +59,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
           onChange={(legGirthMm) => set({ legGirthMm })}
         />
       </Box>
-      <ToeAndShoe foot={foot} change={set} problemAt={problemAt} />
+      <ToeAndShoe foot={foot} change={set} problemAt={(field) => problemAt(`foot.${field}`)} />
       <Why>
         Without the heel’s measure it is taken as 1.36 times the ball, which is only an estimate. A
         shoe size serves the placing by shoe size, and stands in for a length nobody measured.

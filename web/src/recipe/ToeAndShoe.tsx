@@ -44,7 +44,7 @@ export function ToeAndShoe({ foot, change, problemAt }: ToeAndShoeProps) {
           unit=""
           lengths={lengths}
           value={shoe.size}
-          problem={problemAt('foot.shoe.size')}
+          problem={problemAt('shoe.size')}
           onChange={(size) => size !== undefined && change({ shoe: { ...shoe, size } })}
         />
       )}

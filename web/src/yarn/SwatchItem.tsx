@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { KeptSwatch, Reading } from '../api/types';
+import { NotesField } from '../layout/NotesField';
 import { ShelfItem } from '../layout/ShelfItem';
 import { NumberField } from '../recipe/NumberField';
 import { useTitles } from '../recipe/titles';
@@ -9,6 +10,7 @@ import { decimal, gaugeSpanMm, lengthText } from '../units/units';
 interface Typed {
   stitches: Partial<Reading>[];
   rounds: Partial<Reading>[];
+  notes?: string | undefined;
 }
 
 const READINGS = [
@@ -31,8 +33,13 @@ export function SwatchItem({
       shelf="swatches"
       kept={kept}
       nameLabel="Name of the swatch"
-      value={kept?.swatch ?? { stitches: [{ spanMm: span }], rounds: [{ spanMm: span }] }}
-      write={({ stitches, rounds }) => ({
+      value={
+        kept
+          ? { ...kept.swatch, notes: kept.notes }
+          : { stitches: [{ spanMm: span }], rounds: [{ spanMm: span }] }
+      }
+      write={({ stitches, rounds, notes }) => ({
+        notes,
         swatch: {
           ...kept?.swatch,
           stitches: stitches.map(whole),
@@ -88,6 +95,11 @@ export function SwatchItem({
               </Box>
             </Box>
           ))}
+          <NotesField
+            notes={swatch.notes}
+            problem={problemAt('notes')}
+            onChange={(notes) => change({ notes })}
+          />
         </Flex>
       )}
       {...(onDone ? { onDone } : {})}
@@ -124,6 +136,11 @@ function SwatchSummary({ kept }: { kept: KeptSwatch }) {
       {swatch.fabric?.state && (
         <Box fontSize="sm" color="quiet">
           {titles('FabricState', swatch.fabric.state)}
+        </Box>
+      )}
+      {kept.notes && (
+        <Box maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
+          {kept.notes}
         </Box>
       )}
     </Box>

@@ -2,6 +2,7 @@ package roundpocket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -28,8 +29,8 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void aFootIsMeasuredChangedAndThrownAway() {
         Page page = visit("/feet");
-        press(page, "Measure a foot");
-        page.getByLabel("Whose foot").fill("Tora");
+        press(page, "Measure somebody’s feet");
+        page.getByLabel("Whose feet").fill("Tora");
         page.getByLabel("Round the ball").fill("22,4");
         press(page, "Keep it");
         assertThat(page.getByText("The length of the foot is missing.").first()).isVisible();
@@ -40,17 +41,77 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Under the heel, over the ankle").fill("30.5");
         page.getByLabel("How the toes end").selectOption("ROUND");
         press(page, "Keep it");
-        assertThat(kept(page, "Tora")).containsText("24.1 cm long · 22.4 cm round the ball · 30.5 cm over the heel");
-        assertThat(kept(page, "Tora")).containsText("round toes");
+        assertThat(measures(page, "Tora").nth(0))
+                .containsText(line("both", "24.1 cm", "22.4 cm", "30.5 cm", "–", "round"));
         page.reload();
         press(page, "Change Tora");
         page.getByLabel("Longest toe to heel").fill("24.3");
         press(page, "Leave it as it was");
-        assertThat(kept(page, "Tora")).containsText("24.1 cm long");
+        assertThat(kept(page, "Tora")).containsText("24.1 cm");
         press(page, "Throw away Tora");
         press(page, "For good");
         assertThat(kept(page, "Tora")).hasCount(0);
         assertThat(server().json("/api/feet").findValuesAsString("name")).doesNotContain("Tora");
+    }
+
+    /** The lines of somebody's measures, the latest first. */
+    private static Locator measures(Page page, String name) {
+        return kept(page, name).locator("tbody tr");
+    }
+
+    private static Pattern line(String... cells) {
+        return Pattern.compile(String.join("\\s*", cells).replace(".", "\\."));
+    }
+
+    @Test
+    public void growingFeetAreMeasuredAgainAndTheRightOneByItself() {
+        Page page = visit("/feet");
+        press(page, "Measure somebody’s feet");
+        page.getByLabel("Whose feet").fill("Lilje");
+        page.getByLabel("Longest toe to heel").fill("16.1");
+        page.getByLabel("Round the ball").fill("15.9");
+        page.getByLabel("Measured on").fill("2026-02-01");
+        press(page, "Keep it");
+        assertThat(measures(page, "Lilje")).hasCount(1);
+
+        press(page, "Measure again Lilje");
+        page.getByLabel("Longest toe to heel").fill("17");
+        press(page, "The right foot differs");
+        Locator right = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Right foot"));
+        right.getByLabel("Longest toe to heel").fill("99");
+        page.getByLabel("Measured on").fill("2026-01-15");
+        press(page, "Keep it");
+        assertThat(right.getByText("A foot of 99.0 cm is outside")).isVisible();
+        right.getByLabel("Longest toe to heel").fill("17.4");
+        press(page, "Keep it");
+        assertThat(page.getByText("last measured on 2026-02-01").first()).isVisible();
+        page.getByLabel("Measured on").fill("2026-08-15");
+        page.getByLabel("Notes").fill("Grew over the summer.");
+        press(page, "Keep it");
+        assertThat(measures(page, "Lilje")).hasCount(3);
+        assertThat(measures(page, "Lilje").nth(0)).containsText(line("left", "17.0 cm", "15.9 cm"));
+        assertThat(measures(page, "Lilje").nth(1)).containsText(line("right", "17.4 cm", "15.9 cm"));
+        assertThat(measures(page, "Lilje").nth(2)).containsText(line("both", "16.1 cm", "15.9 cm"));
+
+        // the next pair is planned on the longer of the two
+        page.navigate(server().url("/new"));
+        press(page, "Lilje");
+        page.getByLabel("Stitches").fill("30");
+        page.getByLabel("Rounds").fill("42");
+        page.getByLabel("Rounds").press("Enter");
+        assertThat(page.locator("[data-word='other-foot']")).containsText("17.4 cm");
+    }
+
+    /** A CSS millimetre is 96 / 25.4 pixels by definition, so what is drawn is as long as it says. */
+    @Test
+    public void theMeasuringSheetIsTrueToSize() {
+        Page page = visit("/feet/sheet");
+        Locator square = page.locator("svg rect");
+        assertThat(page.getByText("5 cm each way")).isVisible();
+        assertThat(square.boundingBox().width).isCloseTo(50 * 96 / 25.4, within(0.7));
+        press(page, "Lengths in inches");
+        assertThat(page.getByText("2 in each way")).isVisible();
+        assertThat(square.boundingBox().height).isCloseTo(2 * 96, within(0.7));
     }
 
     @Test
@@ -69,7 +130,7 @@ public class PlacesTest extends BrowserTest {
         press(page, "Keep it");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("changed elsewhere");
         press(page, "Keep mine");
-        assertThat(kept(page, "Runa")).containsText("25.5 cm long");
+        assertThat(kept(page, "Runa")).containsText("25.5 cm");
     }
 
     @Test
@@ -93,6 +154,53 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Rounds", new Page.GetByLabelOptions().setExact(true)).fill("42");
         press(page, "Keep it");
         assertThat(kept(page, "Clapper, twice washed")).containsText("Stitches: 30.5 over 10.0 cm");
+    }
+
+    private void keepPair(String name, int lengthMm, int ballMm) {
+        String spec = "{\"foot\": {\"lengthMm\": " + lengthMm + ", \"ballGirthMm\": " + ballMm + "}, \"swatch\": {"
+                + "\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]},"
+                + "\"choices\": {\"tube\": {\"legMm\": 70}}}";
+        server().post("/api/pairs", "{\"name\": \"" + name + "\", \"spec\": " + spec + "}");
+    }
+
+    @Test
+    public void stripesAndAKnotAreKeptAndItsEnoughForALittlePair() {
+        keepPair("Great pair", 288, 272);
+        keepPair("Little pair", 140, 140);
+        Page page = visit("/yarn");
+        press(page, "Add a yarn");
+        page.getByLabel("Name of the yarn").fill("Rope’s end");
+        page.getByLabel("Label says").fill("400");
+        page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).fill("100");
+        page.getByLabel("At hand").fill("34");
+        page.getByLabel("Fibre").fill("80 % wool, 20 % nylon");
+        page.getByLabel("remnant").check();
+        press(page, "It is striped");
+        page.getByLabel("Yarn in it").first().fill("4.5");
+        press(page, "One more stripe");
+        press(page, "It has a knot");
+        page.getByLabel("Knot 1, from the outer end").fill("12");
+        press(page, "Keep it");
+        Locator yarn = kept(page, "Rope’s end");
+        assertThat(yarn)
+                .containsText(
+                        "remnant · 400 m in 100 g · 34 g at hand · 80 % wool, 20 % nylon · a knot 12 m from the outer end");
+        yarn.getByText("Is it enough for another pair?").click();
+        Locator verdicts = yarn.locator("tbody tr");
+        assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Great pair")))
+                .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g short\\s*not enough"));
+        assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Little pair")))
+                .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g\\s*sure"));
+        press(page, "Change Rope’s end");
+        press(page, "Leave stripe 3 out");
+        press(page, "Keep it");
+        JsonNode kept = server().json("/api/yarns")
+                .valueStream()
+                .filter(each -> each.get("name").asString().equals("Rope’s end"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(kept.at("/cake/stripes")).hasSize(2);
+        assertThat(kept.at("/cake/stripes/0/lengthM").asDouble()).isEqualTo(4.5);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package roundpocket.app.demo;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,7 @@ import roundpocket.app.plans.FinishPart;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.ShapingPart;
+import roundpocket.app.plans.ShoePart;
 import roundpocket.app.plans.SizePart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.SwatchPart;
@@ -25,12 +27,17 @@ import roundpocket.app.plans.YarnPart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.swatches.SwatchWrite;
 import roundpocket.app.swatches.SwatchesShelf;
+import roundpocket.app.yarns.CakeForm;
+import roundpocket.app.yarns.CakePart;
+import roundpocket.app.yarns.StripePart;
 import roundpocket.app.yarns.YarnView;
 import roundpocket.app.yarns.YarnWrite;
 import roundpocket.app.yarns.YarnsShelf;
+import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.foot.ToeForm;
 
 /**
- * Fills an empty home with three ringers, two yarns and three pairs. Leaves a home alone that has a pair in it.
+ * Fills an empty home with six ringers, four yarns and three pairs. Leaves a home alone that has a pair in it.
  * Done before the first request is taken, so that nobody sees the basket half full.
  */
 @Component
@@ -56,11 +63,16 @@ class RingersDemo implements SmartInitializingSingleton {
         }
         FootView marit = feet.create(new FootWrite("Marit", new FootPart(246, 231)));
         FootView odd = feet.create(new FootWrite("Odd", new FootPart(288, 272)));
-        FootView pia = feet.create(new FootWrite("Pia", new FootPart(172, 168)));
-
-        YarnView bellrope = yarns.create(new YarnWrite("Bellrope 4-ply", "#2f6f8f", new YarnPart(420, 100, 100.0)));
+        FootView pia = pia();
+        moreFeet();
+        YarnView bellrope = yarns.create(new YarnWrite(
+                null,
+                "Bellrope 4-ply",
+                "#2f6f8f",
+                new YarnPart(420, 100, 100.0, 0.25),
+                new CakePart(CakeForm.SKEIN, "75 % wool, 25 % nylon", null, null, null)));
         YarnView frost = yarns.create(new YarnWrite("Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
-
+        moreYarns();
         SwatchView fine = swatches.create(new SwatchWrite(
                 "Bellrope, washed",
                 new SwatchPart(
@@ -73,6 +85,73 @@ class RingersDemo implements SmartInitializingSingleton {
         keep("Marit’s chamber socks", marit, fine, bellrope, choices(null, 140, ShapingPart.plain(5), null, 16));
         keep("Odd’s tenor socks", odd, fine, bellrope, choices(0.12, 160, null, ShapingPart.plain(2), null));
         keep("Pia’s first ringing socks", pia, firm, frost, null);
+    }
+
+    /** A child's feet, measured twice. */
+    private FootView pia() {
+        FootView spring = feet.create(
+                new FootWrite(null, "Pia", new FootPart(163, 161), null, LocalDate.of(2026, 2, 14), null, null));
+        return feet.update(
+                spring.id(),
+                new FootWrite(
+                        spring.version(),
+                        "Pia",
+                        new FootPart(172, 168),
+                        null,
+                        LocalDate.of(2026, 10, 3),
+                        "Rings the treble from a box.",
+                        true));
+    }
+
+    /** Unequal feet with a high instep, wide feet, and a shoe size only. */
+    private void moreFeet() {
+        feet.create(new FootWrite(
+                null,
+                "Tore",
+                new FootPart(271.0, null, 252, 358.0, 262.0, ToeForm.SQUARE),
+                new FootPart(277.0, null, 255, 361.0, 262.0, ToeForm.SQUARE),
+                LocalDate.of(2026, 9, 20),
+                "High instep; the right foot was broken once.",
+                null));
+        feet.create(new FootWrite(
+                null,
+                "Åshild",
+                new FootPart(238.0, null, 248, 318.0, 246.0, ToeForm.ROUND),
+                null,
+                LocalDate.of(2026, 9, 20),
+                null,
+                null));
+        feet.create(new FootWrite(
+                null,
+                "Jens",
+                new FootPart(null, new ShoePart(ShoeSystem.EU, 44), 258, null, null, null),
+                null,
+                LocalDate.of(2026, 11, 1),
+                "A surprise: the size is from his boots.",
+                null));
+    }
+
+    private void moreYarns() {
+        yarns.create(new YarnWrite(
+                null,
+                "Sally stripe",
+                null,
+                new YarnPart(400, 100, 96.0, 0.2),
+                new CakePart(
+                        CakeForm.CAKE,
+                        "80 % wool, 20 % nylon",
+                        List.of(
+                                new StripePart("#a13d4b", 5.2),
+                                new StripePart("#efe6d2", 3.4),
+                                new StripePart("#2b4a6f", 5.2)),
+                        List.of(148.0),
+                        "Striped like the grip of the bell rope.")));
+        yarns.create(new YarnWrite(
+                null,
+                "Tenor grey, last of",
+                "#7b8187",
+                new YarnPart(420, 100, 23.0),
+                new CakePart(CakeForm.REMNANT, null, null, null, "Enough for a pair of heels and toes.")));
     }
 
     private static ReadingPart reading(double count) {

@@ -80,6 +80,23 @@ public record SpecPart(
                 null);
     }
 
+    /** The same pair from another yarn, of which nothing has been weighed yet. */
+    public SpecPart from(YarnPart another) {
+        return new SpecPart(
+                version,
+                foot,
+                otherFoot,
+                planOn,
+                swatch,
+                tubeReading,
+                another,
+                contrast,
+                contrastSections,
+                null,
+                choices,
+                null);
+    }
+
     /** The core's specification. Refuses with everything that is wrong in any part. */
     public SockSpec toCore() {
         Problems problems = new Problems();

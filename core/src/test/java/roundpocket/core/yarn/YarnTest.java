@@ -21,6 +21,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.measure.Length;
+import roundpocket.core.plan.RoleYarn;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnNeed;
@@ -128,6 +129,21 @@ public class YarnTest {
                 .afterTwoPairs()
                 .orElseThrow()
                 .enough();
+    }
+
+    /** Several pairs from one yarn: the same pair again leaves what the plan says of two, and no surer. */
+    @Test
+    public void whatIsLeftAfterPairsInTurnAgreesWithTwoPairsAlike() {
+        RoleYarn twice = withGrams(100).plan().yarn().of(YarnRole.MAIN);
+        Left first = twice.left().orElseThrow();
+        Left second = twice.afterTwoPairs().orElseThrow();
+        List<Left> inTurn = Left.inTurn(first.atHand(), List.of(twice.pairGrams(), twice.pairGrams()));
+        assertThat(inTurn)
+                .extracting(left -> left.left().value())
+                .containsExactly(first.left().value(), second.left().value());
+        assertThat(inTurn.get(0).margin().value()).isCloseTo(first.margin().value(), within(1e-9));
+        assertThat(inTurn.get(1).margin().value()).isCloseTo(second.margin().value(), within(1e-9));
+        assertThat(Left.inTurn(first.atHand(), List.of())).isEmpty();
     }
 
     /** Of 100 g, 12 g put by are enough for both heels with their tails (common practice). */

@@ -1,0 +1,120 @@
+import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
+import type { Foot } from '../api/types';
+import { NotesField } from '../layout/NotesField';
+import { NumberField } from '../recipe/NumberField';
+import { ToeAndShoe } from '../recipe/ToeAndShoe';
+import { useSettings } from '../settings/settings';
+import { today } from '../units/days';
+
+/** The feet of one person while they are typed: a ball may still be missing. */
+export interface TypedFeet {
+  foot: Partial<Foot>;
+  otherFoot?: Partial<Foot> | undefined;
+  measuredOn: string;
+  notes?: string | undefined;
+}
+
+interface FootFieldsProps {
+  feet: TypedFeet;
+  change: (part: Partial<TypedFeet>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** Left and right, the day and the notes. */
+export function FootFields({ feet, change, problemAt }: FootFieldsProps) {
+  const { foot, otherFoot } = feet;
+  return (
+    <>
+      <OneFoot
+        title={otherFoot ? 'Left foot' : 'Both feet, or the left'}
+        foot={foot}
+        change={(part) => change({ foot: { ...foot, ...part } })}
+        problemAt={(field) => problemAt(`foot.${field}`)}
+      />
+      {otherFoot && (
+        <OneFoot
+          title="Right foot"
+          foot={otherFoot}
+          change={(part) => change({ otherFoot: { ...otherFoot, ...part } })}
+          problemAt={(field) => problemAt(`otherFoot.${field}`)}
+        />
+      )}
+      <chakra.button
+        type="button"
+        color="chosen"
+        textDecoration="underline"
+        minH="44px"
+        cursor="pointer"
+        onClick={() => change({ otherFoot: otherFoot ? undefined : { ...foot } })}
+      >
+        {otherFoot ? 'Both feet are alike' : 'The right foot differs'}
+      </chakra.button>
+      <Flex gap={4} wrap="wrap" mt={1}>
+        <Field.Root invalid={problemAt('measuredOn') !== undefined} w="12rem">
+          <Field.Label fontWeight="600">Measured on</Field.Label>
+          <Input
+            type="date"
+            size="lg"
+            bg="sheet"
+            borderColor="quiet"
+            value={feet.measuredOn}
+            onChange={(event) => change({ measuredOn: event.target.value || today() })}
+          />
+          <Field.ErrorText color="amiss">{problemAt('measuredOn')}</Field.ErrorText>
+        </Field.Root>
+        <NotesField
+          notes={feet.notes}
+          problem={problemAt('notes')}
+          onChange={(notes) => change({ notes })}
+        />
+      </Flex>
+    </>
+  );
+}
+
+const LENGTHS: readonly (readonly [
+  'lengthMm' | 'ballGirthMm' | 'heelDiagonalMm' | 'legGirthMm',
+  string,
+])[] = [
+  ['lengthMm', 'Longest toe to heel'],
+  ['ballGirthMm', 'Round the ball'],
+  ['heelDiagonalMm', 'Under the heel, over the ankle'],
+  ['legGirthMm', 'Round the leg at the cuff'],
+];
+
+interface OneFootProps {
+  title: string;
+  foot: Partial<Foot>;
+  change: (part: Partial<Foot>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+function OneFoot({ title, foot, change, problemAt }: OneFootProps) {
+  const { lengths } = useSettings();
+  return (
+    <Box role="group" aria-label={title} mb={2}>
+      <Box fontWeight="700" mb={1}>
+        {title}
+      </Box>
+      <Flex gap={4} wrap="wrap">
+        {LENGTHS.map(([field, label]) => (
+          <Box key={field} w="12rem">
+            <NumberField
+              key={lengths}
+              label={label}
+              kind="length"
+              lengths={lengths}
+              mayBeEmpty
+              value={foot[field]}
+              problem={problemAt(field)}
+              onChange={(mm) => change({ [field]: mm })}
+            />
+          </Box>
+        ))}
+        <Box w="14rem" mt={-2}>
+          <ToeAndShoe foot={foot} change={change} problemAt={problemAt} />
+        </Box>
+      </Flex>
+    </Box>
+  );
+}

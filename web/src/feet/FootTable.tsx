@@ -1,0 +1,83 @@
+import { chakra } from '@chakra-ui/react';
+import type { Foot, KeptFoot } from '../api/types';
+import { useTitles } from '../recipe/titles';
+import { useSettings, type Lengths } from '../settings/settings';
+import { dayText } from '../units/days';
+import { lengthText } from '../units/units';
+
+interface Line {
+  key: string;
+  day: string;
+  side: string;
+  foot: Foot;
+  earlier: boolean;
+}
+
+/** What feet measure, and what they measured before: a line a foot and day, the numbers under one another. */
+export function FootTable({ kept }: { kept: KeptFoot }) {
+  const { lengths } = useSettings();
+  const titles = useTitles();
+  const lines = [kept, ...kept.earlier].flatMap(({ measuredOn, foot, otherFoot }, i): Line[] => {
+    const line = (side: string, of: Foot) => ({
+      key: `${i} ${side}`,
+      day: dayText(measuredOn),
+      side,
+      foot: of,
+      earlier: i > 0,
+    });
+    return otherFoot ? [line('left', foot), line('right', otherFoot)] : [line('both', foot)];
+  });
+  const columns = measures(lengths, titles);
+  return (
+    <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={`Measures of ${kept.name}`}>
+      <chakra.table className="figures" borderCollapse="collapse" fontSize="md">
+        <thead>
+          <chakra.tr fontSize="sm" color="quiet" textAlign="left">
+            {[...DAY_AND_SIDE, ...columns].map(([title, width]) => (
+              <chakra.th key={title} scope="col" fontWeight="400" pr={4} minW={width}>
+                {title}
+              </chakra.th>
+            ))}
+          </chakra.tr>
+        </thead>
+        <tbody>
+          {lines.map(({ key, day, side, foot, earlier }) => (
+            <chakra.tr key={key} color={earlier ? 'quiet' : 'ink'}>
+              <chakra.td pr={4} whiteSpace="nowrap">
+                {side === 'right' ? '' : day}
+              </chakra.td>
+              <chakra.td pr={4}>{side}</chakra.td>
+              {columns.map(([title, , value]) => (
+                <chakra.td key={title} pr={4} whiteSpace="nowrap">
+                  {value(foot) ?? '–'}
+                </chakra.td>
+              ))}
+            </chakra.tr>
+          ))}
+        </tbody>
+      </chakra.table>
+    </chakra.div>
+  );
+}
+
+/** Columns as wide for everybody, so that the numbers of all feet stand under one another. */
+const DAY_AND_SIDE = [
+  ['Measured', '7.5rem'],
+  ['Foot', '3.5rem'],
+] as const;
+
+/** Title, width, and what stands there. */
+type Measured = readonly [string, string, (foot: Foot) => string | undefined];
+
+function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): readonly Measured[] {
+  const length = (mm: number | undefined) =>
+    mm === undefined ? undefined : lengthText(mm, lengths);
+  return [
+    ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'by the shoe only')],
+    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm)],
+    ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
+    ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],
+    ['Toes', '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],
+    ['Shoe', '11rem', ({ shoe }) => shoe && `${shoe.size} ${titles('ShoeSystem', shoe.system)}`],
+  ];
+}

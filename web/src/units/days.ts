@@ -1,0 +1,15 @@
+/** Days, as yyyy-mm-dd on the wire and in the reader's own way on the screen. */
+
+const WRITTEN = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+
+/** A day as the reader writes it. */
+export function dayText(day: string): string {
+  return WRITTEN.format(new Date(`${day}T00:00`));
+}
+
+/** Today, where the reader is. */
+export function today(): string {
+  const now = new Date();
+  const two = (number: number) => String(number).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

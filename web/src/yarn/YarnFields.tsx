@@ -1,0 +1,255 @@
+import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
+import type { Cake, Stripe, Yarn } from '../api/types';
+import { NotesField } from '../layout/NotesField';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+
+/** A yarn while it is typed. */
+export type TypedYarn = Partial<Yarn> & Cake & { colour?: string };
+
+/** The colour of wool that nobody gave a colour. */
+const UNDYED = '#d9cdb8';
+
+/** How a yarn may lie there. */
+export const FORMS = [
+  ['SKEIN', 'skein as sold'],
+  ['CAKE', 'wound into a cake'],
+  ['REMNANT', 'remnant'],
+] as const;
+
+const NUMBERS: readonly (readonly [
+  'lengthM' | 'massG' | 'onHandG' | 'nylonShare',
+  string,
+  string,
+  'number' | 'percent',
+])[] = [
+  ['lengthM', 'Label says', 'm', 'number'],
+  ['massG', 'in', 'g', 'number'],
+  ['onHandG', 'At hand', 'g', 'number'],
+  ['nylonShare', 'Nylon or the like', '%', 'percent'],
+];
+
+interface YarnFieldsProps {
+  yarn: TypedYarn;
+  change: (part: Partial<TypedYarn>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** What the label says, and what can be seen of the yarn. */
+export function YarnFields({ yarn, change, problemAt }: YarnFieldsProps) {
+  const { lengths } = useSettings();
+  return (
+    <>
+      <Flex gap={4} wrap="wrap" align="flex-start">
+        {NUMBERS.map(([field, label, unit, kind]) => (
+          <Box key={field} w="11rem">
+            <NumberField
+              label={label}
+              kind={kind}
+              unit={unit}
+              lengths={lengths}
+              mayBeEmpty
+              value={yarn[field]}
+              problem={problemAt(`yarn.${field}`)}
+              onChange={(value) => change({ [field]: value })}
+            />
+          </Box>
+        ))}
+        <Field.Root invalid={problemAt('cake.fibre') !== undefined} w="20rem">
+          <Field.Label fontWeight="600">Fibre</Field.Label>
+          <Input
+            size="lg"
+            bg="sheet"
+            borderColor="quiet"
+            maxLength={120}
+            placeholder="75 % wool, 25 % nylon"
+            value={yarn.fibre ?? ''}
+            onChange={(event) => change({ fibre: event.target.value })}
+          />
+          <Field.ErrorText color="amiss">{problemAt('cake.fibre')}</Field.ErrorText>
+        </Field.Root>
+      </Flex>
+      <Flex gap={6} wrap="wrap" mt={3} align="flex-start">
+        <FormChoice form={yarn.form} onChange={(form) => change({ form })} />
+        <Colours yarn={yarn} change={change} problemAt={problemAt} />
+        <Knots knots={yarn.knotsM ?? []} change={change} problemAt={problemAt} />
+      </Flex>
+      <Box mt={3}>
+        <NotesField
+          notes={yarn.notes}
+          problem={problemAt('cake.notes')}
+          onChange={(notes) => change({ notes })}
+        />
+      </Box>
+    </>
+  );
+}
+
+interface FormChoiceProps {
+  form: Cake['form'];
+  onChange: (form: Cake['form']) => void;
+}
+
+function FormChoice({ form, onChange }: FormChoiceProps) {
+  return (
+    <Box role="radiogroup" aria-label="How it lies there">
+      {FORMS.map(([value, words]) => (
+        <chakra.label key={value} display="flex" gap={2} minH="32px" cursor="pointer">
+          <input
+            type="radio"
+            name="form"
+            checked={form === value}
+            onChange={() => onChange(value)}
+          />
+          {words}
+        </chakra.label>
+      ))}
+    </Box>
+  );
+}
+
+/** One colour, or the stripes in their order. */
+function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
+  const { lengths } = useSettings();
+  const stripes = yarn.stripes ?? [];
+  const set = (next: Stripe[]) => change({ stripes: next.length > 0 ? next : undefined });
+  const at = (i: number, part: Partial<Stripe>) =>
+    set(stripes.map((stripe, j) => (i === j ? { ...stripe, ...part } : stripe)));
+  const next = stripes.at(-1)?.colour ?? yarn.colour ?? UNDYED;
+  return (
+    <Box role="group" aria-label="Colours">
+      {stripes.length === 0 && (
+        <ColourField
+          label="Colour"
+          colour={yarn.colour ?? UNDYED}
+          onChange={(colour) => change({ colour })}
+        />
+      )}
+      {stripes.map(({ colour, lengthM }, i) => (
+        <Flex key={i} gap={3} align="flex-start" mb={1}>
+          <ColourField
+            label={`Stripe ${i + 1}`}
+            colour={colour}
+            onChange={(chosen) => at(i, { colour: chosen })}
+          />
+          <Box w="9rem">
+            <NumberField
+              label="Yarn in it"
+              kind="number"
+              unit="m"
+              lengths={lengths}
+              mayBeEmpty
+              value={lengthM}
+              problem={problemAt(`cake.stripes[${i}].lengthM`)}
+              onChange={(value) => at(i, { lengthM: value })}
+            />
+          </Box>
+          <PlainButton
+            label={`Leave stripe ${i + 1} out`}
+            onClick={() => set(stripes.filter((_, j) => i !== j))}
+          >
+            Leave out
+          </PlainButton>
+        </Flex>
+      ))}
+      {stripes.length < 24 && (
+        <PlainButton
+          onClick={() =>
+            set(
+              stripes.length === 0
+                ? [{ colour: next }, { colour: UNDYED }]
+                : [...stripes, { colour: next }],
+            )
+          }
+        >
+          {stripes.length === 0 ? 'It is striped' : 'One more stripe'}
+        </PlainButton>
+      )}
+    </Box>
+  );
+}
+
+interface ColourFieldProps {
+  label: string;
+  colour: string;
+  onChange: (colour: string) => void;
+}
+
+function ColourField({ label, colour, onChange }: ColourFieldProps) {
+  return (
+    <Box as="label" fontWeight="600" fontSize="sm">
+      {label}
+      <input
+        type="color"
+        value={colour}
+        style={{ display: 'block', width: '5rem', height: '44px', cursor: 'pointer' }}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </Box>
+  );
+}
+
+interface KnotsProps {
+  knots: readonly number[];
+  change: YarnFieldsProps['change'];
+  problemAt: YarnFieldsProps['problemAt'];
+}
+
+function Knots({ knots, change, problemAt }: KnotsProps) {
+  const { lengths } = useSettings();
+  const set = (next: number[]) => change({ knotsM: next.length > 0 ? next : undefined });
+  return (
+    <Box role="group" aria-label="Knots">
+      {knots.map((metres, i) => (
+        <Flex key={`${i} of ${knots.length}`} gap={3} align="flex-start" mb={1}>
+          <Box w="13rem">
+            <NumberField
+              label={`Knot ${i + 1}, from the outer end`}
+              kind="number"
+              unit="m"
+              lengths={lengths}
+              value={metres}
+              problem={problemAt(`cake.knotsM[${i}]`)}
+              onChange={(value) =>
+                value !== undefined && set(knots.map((each, j) => (i === j ? value : each)))
+              }
+            />
+          </Box>
+          <PlainButton
+            label={`Leave knot ${i + 1} out`}
+            onClick={() => set(knots.filter((_, j) => i !== j))}
+          >
+            Leave out
+          </PlainButton>
+        </Flex>
+      ))}
+      {knots.length < 24 && (
+        <PlainButton onClick={() => set([...knots, 0])}>
+          {knots.length === 0 ? 'It has a knot' : 'One more knot'}
+        </PlainButton>
+      )}
+    </Box>
+  );
+}
+
+interface PlainButtonProps {
+  label?: string;
+  onClick: () => void;
+  children: string;
+}
+
+function PlainButton({ label, onClick, children }: PlainButtonProps) {
+  return (
+    <chakra.button
+      type="button"
+      {...(label && { 'aria-label': label })}
+      color="chosen"
+      textDecoration="underline"
+      minH="44px"
+      cursor="pointer"
+      onClick={onClick}
+    >
+      {children}
+    </chakra.button>
+  );
+}

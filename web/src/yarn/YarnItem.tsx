@@ -1,0 +1,76 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { KeptYarn } from '../api/types';
+import { ShelfItem } from '../layout/ShelfItem';
+import { decimal } from '../units/units';
+import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
+import { YarnUses } from './YarnUses';
+
+/** A yarn: what the label says, what lies there, and what becomes of it. */
+export function YarnItem({ kept, onDone }: { kept: KeptYarn | undefined; onDone?: () => void }) {
+  return (
+    <ShelfItem<KeptYarn, TypedYarn>
+      shelf="yarns"
+      kept={kept}
+      nameLabel="Name of the yarn"
+      value={kept ? { ...kept.yarn, ...kept.cake, colour: kept.colour } : {}}
+      write={({ colour, form, fibre, stripes, knotsM, notes, ...yarn }) => ({
+        colour: stripes?.[0]?.colour ?? colour,
+        yarn: { lengthM: 0, massG: 0, ...yarn },
+        cake: { form, fibre, stripes, knotsM, notes },
+      })}
+      fields={(yarn, change, problemAt) => (
+        <YarnFields yarn={yarn} change={change} problemAt={problemAt} />
+      )}
+      {...(onDone ? { onDone } : {})}
+    >
+      {kept && <YarnSummary kept={kept} />}
+    </ShelfItem>
+  );
+}
+
+function YarnSummary({ kept }: { kept: KeptYarn }) {
+  const { yarn, cake } = kept;
+  const facts = [
+    FORMS.find(([form]) => form === cake?.form)?.[1],
+    `${decimal(yarn.lengthM, 0)} m in ${decimal(yarn.massG, 0)} g`,
+    yarn.onHandG !== undefined ? `${decimal(yarn.onHandG, 0)} g at hand` : 'not weighed',
+    cake?.fibre,
+    !cake?.fibre &&
+      yarn.nylonShare !== undefined &&
+      `${decimal(yarn.nylonShare * 100, 0)} % nylon or the like`,
+    cake?.knotsM && knotWords(cake.knotsM),
+  ].filter(Boolean);
+  const stripes = cake?.stripes ?? [{ colour: kept.colour }];
+  return (
+    <Flex gap={3} align="flex-start">
+      <Flex
+        aria-hidden
+        direction="column"
+        w="28px"
+        h={stripes.length > 1 ? '72px' : '28px'}
+        mt={1}
+        borderWidth="1px"
+        borderColor="ink"
+        flexShrink={0}
+      >
+        {stripes.map(({ colour, lengthM }, i) => (
+          <Box key={i} style={{ background: colour, flex: `${lengthM ?? 1} 0 0` }} />
+        ))}
+      </Flex>
+      <Box minW={0}>
+        <Box className="figures">{facts.join(' · ')}</Box>
+        {cake?.notes && (
+          <Box maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
+            {cake.notes}
+          </Box>
+        )}
+        <YarnUses id={kept.id} name={kept.name} />
+      </Box>
+    </Flex>
+  );
+}
+
+function knotWords(knots: readonly number[]): string {
+  const places = knots.map((metres) => `${decimal(metres, 0)} m`).join(', ');
+  return `${knots.length === 1 ? 'a knot' : 'knots'} ${places} from the outer end`;
+}

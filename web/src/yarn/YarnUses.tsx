@@ -1,0 +1,99 @@
+import { Box, chakra, Link } from '@chakra-ui/react';
+import { Link as RouteLink } from 'react-router';
+import { useYarnUses } from '../api/queries';
+import type { YarnUse } from '../api/types';
+import { decimal } from '../units/units';
+
+/** What the pairs take of a yarn and what is left then; and for which others it would do. */
+export function YarnUses({ id, name }: { id: string; name: string }) {
+  const uses = useYarnUses(id);
+  if (!uses.data) {
+    return null;
+  }
+  const planned = uses.data.filter((use) => use.planned);
+  const others = uses.data.filter((use) => !use.planned);
+  const weighed = uses.data.some(({ leftG }) => leftG !== undefined);
+  return (
+    <Box fontSize="sm" mt={1}>
+      {planned.length === 0 ? (
+        <Box color="quiet">No pair is planned from it yet.</Box>
+      ) : (
+        <UseTable
+          uses={planned}
+          weighed={weighed}
+          caption={`Planned from ${name}`}
+          last="Left then"
+        />
+      )}
+      {others.length > 0 && (
+        <details>
+          <chakra.summary color="quiet" cursor="pointer" minH="32px">
+            Is it enough for another pair?
+          </chakra.summary>
+          <UseTable
+            uses={others}
+            weighed={weighed}
+            caption={`Not planned from ${name}`}
+            last="Left of it all"
+          />
+          {!weighed && <Box color="quiet">Weigh the yarn to know.</Box>}
+        </details>
+      )}
+    </Box>
+  );
+}
+
+interface UseTableProps {
+  uses: readonly YarnUse[];
+  weighed: boolean;
+  caption: string;
+  last: string;
+}
+
+function UseTable({ uses, weighed, caption, last }: UseTableProps) {
+  const titles = ['Pair', 'Takes', ...(weighed ? [last, 'Will it do'] : [])];
+  return (
+    <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={caption}>
+      <chakra.table className="figures" borderCollapse="collapse">
+        <thead>
+          <tr>
+            {titles.map((title) => (
+              <chakra.th
+                key={title}
+                scope="col"
+                fontWeight="400"
+                color="quiet"
+                pr={5}
+                textAlign={title === 'Takes' || title === last ? 'right' : 'left'}
+              >
+                {title}
+              </chakra.th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {uses.map(({ pairId, name, neededG, plusMinusG, leftG, words }) => (
+            <tr key={pairId}>
+              <chakra.td pr={5} maxW="24rem" overflowWrap="anywhere">
+                <Link asChild color="chosen" textDecoration="underline">
+                  <RouteLink to={`/pairs/${pairId}`}>{name}</RouteLink>
+                </Link>
+              </chakra.td>
+              <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
+                {`${decimal(neededG, 0)} ± ${decimal(plusMinusG, 0)} g`}
+              </chakra.td>
+              {leftG !== undefined && (
+                <>
+                  <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
+                    {leftG < 0 ? `${decimal(-leftG, 0)} g short` : `${decimal(leftG, 0)} g`}
+                  </chakra.td>
+                  <chakra.td>{words}</chakra.td>
+                </>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </chakra.table>
+    </chakra.div>
+  );
+}

@@ -5,7 +5,7 @@ import type { Plan, Spec } from '../api/types';
 import { NumberField } from '../recipe/NumberField';
 import { Select } from '../recipe/Select';
 import { useSettings, type Lengths } from '../settings/settings';
-import { figureText, gaugeSpanMm, gaugeSpanText } from '../units/units';
+import { figureText, gaugeSpanMm, gaugeSpanText, plusMinusText } from '../units/units';
 
 /** What the calculators reckon with where they ask for nothing else: a foot and a gauge in the middle of the range. */
 const MIDDLE: Spec = {
@@ -20,7 +20,8 @@ export function Calculators() {
       <Box as="h2" fontSize="lg" mb={2}>
         Small calculators
       </Box>
-      <Grid gap={4} templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: 'repeat(4, 1fr)' }}>
+      <Grid gap={4} templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: 'repeat(5, 1fr)' }}>
+        <GaugeCalculator />
         <StitchCalculator />
         <YarnCalculator />
         <ShoeCalculator />
@@ -75,6 +76,41 @@ function Result({
 
 function gaugeOf(stitches: number, lengths: Lengths): Spec['swatch'] {
   return { ...MIDDLE.swatch, stitches: [{ count: stitches, spanMm: gaugeSpanMm(lengths) }] };
+}
+
+function GaugeCalculator() {
+  const { lengths } = useSettings();
+  const [count, setCount] = useState(31);
+  const [span, setSpan] = useState<number | undefined>();
+  const spanMm = span ?? gaugeSpanMm(lengths);
+  const spec: Spec = { ...MIDDLE, swatch: { ...MIDDLE.swatch, stitches: [{ count, spanMm }] } };
+  return (
+    <Sheet title="Gauge of a swatch">
+      <NumberField
+        label="Counted"
+        kind="number"
+        unit="stitches"
+        lengths={lengths}
+        value={count}
+        onChange={(next) => next !== undefined && setCount(next)}
+      />
+      <NumberField
+        key={lengths}
+        label="over"
+        kind="length"
+        lengths={lengths}
+        value={spanMm}
+        onChange={(mm) => mm !== undefined && setSpan(mm)}
+      />
+      <Result
+        spec={spec}
+        name="gauge"
+        words={({ gauge }) =>
+          `${figureText(gauge.stitches, lengths)}, ${plusMinusText(gauge.stitches.plusMinus, gauge.stitches.unit, lengths)}`
+        }
+      />
+    </Sheet>
+  );
 }
 
 function StitchCalculator() {

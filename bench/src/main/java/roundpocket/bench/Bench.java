@@ -48,6 +48,7 @@ public final class Bench {
         bench.starts();
         bench.requests();
         bench.script();
+        bench.screen();
         bench.report();
     }
 
@@ -159,6 +160,17 @@ public final class Bench {
         }
     }
 
+    /** What somebody at the screen waits for. */
+    private void screen() throws IOException, InterruptedException {
+        try (Program program = ours();
+                Screen screen = new Screen(program.address(), project)) {
+            program.send("/api/pairs", "{\"name\":\"Measured\",\"spec\":" + SPEC + "}");
+            rows.addAll(screen.firstView());
+            rows.addAll(screen.scripts());
+            rows.addAll(screen.keys());
+        }
+    }
+
     /** The scripts that the page names itself: what a browser loads before anything is shown. */
     private void script() throws IOException {
         Path pages = project.resolve("web/target/classes/META-INF/resources");
@@ -176,7 +188,7 @@ public final class Bench {
         rows.add(Row.of("script loaded first, against all script, gzip", "kB", first, all, "first at most 220 kB"));
     }
 
-    private static double gzipKb(Path file) throws IOException {
+    static double gzipKb(Path file) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (GZIPOutputStream gzip = new GZIPOutputStream(bytes)) {
             Files.copy(file, gzip);
@@ -184,7 +196,7 @@ public final class Bench {
         return bytes.size() / 1000.0;
     }
 
-    private static double at(List<Double> values, double share) {
+    static double at(List<Double> values, double share) {
         List<Double> sorted = new ArrayList<>(values);
         Collections.sort(sorted);
         return sorted.get((int) Math.min(sorted.size() - 1L, Math.round(share * (sorted.size() - 1))));

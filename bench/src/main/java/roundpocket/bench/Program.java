@@ -83,6 +83,20 @@ final class Program implements AutoCloseable {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
     }
 
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Posts JSON, and fails where that is refused. */
+    void send(String path, String json) throws IOException, InterruptedException {
+        int status = send(request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(json)));
+        if (status != 201) {
+            throw new IllegalStateException(path + " answered " + status);
+        }
+    }
+
     private static double time(HttpRequest.Builder request) throws IOException, InterruptedException {
         long begun = System.nanoTime();
         int status = send(request);

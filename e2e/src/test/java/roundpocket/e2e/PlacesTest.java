@@ -108,10 +108,15 @@ public class PlacesTest extends BrowserTest {
         Page page = visit("/feet/sheet");
         Locator square = page.locator("svg rect");
         assertThat(page.getByText("5 cm each way")).isVisible();
-        assertThat(square.boundingBox().width).isCloseTo(50 * 96 / 25.4, within(0.7));
+        assertThat(drawn(square)).isCloseTo(50 * 96 / 25.4, within(0.01));
         press(page, "Lengths in inches");
         assertThat(page.getByText("2 in each way")).isVisible();
-        assertThat(square.boundingBox().height).isCloseTo(2 * 96, within(0.7));
+        assertThat(drawn(square)).isCloseTo(2 * 96, within(0.01));
+    }
+
+    /** How wide a drawn rectangle is on the screen, in pixels, without its outline. */
+    private static double drawn(Locator rectangle) {
+        return ((Number) rectangle.evaluate("r => r.getBBox().width * r.getScreenCTM().a")).doubleValue();
     }
 
     @Test
@@ -230,6 +235,11 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.getByText("about 24.5 cm, good to half a centimetre")).isVisible();
         assertThat(page.getByText("16 and 16 loops, 64 moves, a tail of 30.0 cm"))
                 .isVisible();
+        // 31 in 10 cm; half a stitch unsure over the span: 1.96 × 0.5 ÷ √3 = 0.57 (JCGM 100, 4.3.7)
+        assertThat(page.getByText("31 stitches to 10 cm, ± 0.6 stitches")).isVisible();
+        page.getByLabel("over", new Page.GetByLabelOptions().setExact(true)).fill("20");
+        page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
+        assertThat(page.getByText("31 stitches to 10 cm, ± 0.3 stitches")).isVisible();
         page.getByLabel("Round the ball").fill("5");
         assertThat(page.getByText("5.0 cm round the ball is outside")).isVisible();
     }
@@ -261,7 +271,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.getByTestId("csv")).containsText("Line 3, length_mm: A foot of 2.4 cm is outside");
         press(page, "Read only the lines that are right");
         assertThat(page.getByTestId("csv")).containsText("1 line was taken in");
-        assertThat(kept(page, "Yrsa")).containsText("24.6 cm long");
+        assertThat(kept(page, "Yrsa")).containsText("24.6 cm");
         assertThat(kept(page, "Einar")).hasCount(0);
         assertAccessible(page);
     }

@@ -1,0 +1,208 @@
+package roundpocket.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** Round Pocket in Chromium, as somebody sees it who sits before it. */
+final class Screen implements AutoCloseable {
+    private static final int VIEWS = 9;
+    private static final int KEYS = 200;
+    private static final int LEAST_BALL_CM = 15;
+
+    /** Where the figure is that follows the foot's girth: how much smaller than it the sock is. */
+    private static final String FIGURE = "//*[normalize-space(text())='Smaller than the foot at the ball']/..";
+
+    /** Waits for the next key, and tells how long after it something on the page was repainted with other words. */
+    private static final String WATCH = """
+            (path) => {
+              const words = () => document.evaluate(path, document, null, 9).singleNodeValue?.textContent;
+              const before = words();
+              window.repainted = new Promise((done) => {
+                let pressed;
+                addEventListener('keydown', (event) => { pressed = event.timeStamp; }, { capture: true, once: true });
+                const observer = new MutationObserver(() => {
+                  if (pressed === undefined || words() === before) return;
+                  observer.disconnect();
+                  requestAnimationFrame(() => {
+                    const channel = new MessageChannel();
+                    channel.port1.onmessage = () => done(performance.now() - pressed);
+                    channel.port2.postMessage('painted');
+                  });
+                });
+                observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+              });
+            }
+            """;
+
+    /** A field on the same page that does nothing but repeat what is typed. */
+    private static final String ECHO = """
+            () => {
+              const field = document.createElement('input');
+              const echo = document.createElement('output');
+              field.id = 'echo-field';
+              echo.id = 'echo';
+              field.addEventListener('input', () => { echo.textContent = field.value; });
+              document.querySelector('[role=dialog]').append(field, echo);
+            }
+            """;
+
+    private final String address;
+    private final Path assets;
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser;
+
+    Screen(String address, Path project) {
+        this.address = address;
+        this.assets = project.resolve("web/target/classes/META-INF/resources/assets");
+        this.browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-dev-shm-usage",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync",
+                                "--no-first-run")));
+    }
+
+    /** The basket with a pair in it, by a visitor who never was here, and again by the same. */
+    List<Row> firstView() {
+        List<Double> cold = new ArrayList<>();
+        List<Double> again = new ArrayList<>();
+        for (int i = 0; i < VIEWS; i++) {
+            try (BrowserContext visitor = browser.newContext()) {
+                Page page = visitor.newPage();
+                cold.add(view(page));
+                again.add(view(page));
+            }
+        }
+        return List.of(Row.of(
+                "first view of the basket from a cold cache, against the second, median of " + VIEWS,
+                "ms",
+                Bench.at(cold, 0.5),
+                Bench.at(again, 0.5),
+                "—"));
+    }
+
+    private double view(Page page) {
+        page.navigate(address + "/");
+        page.getByText("Measured").first().waitFor();
+        return ((Number) page.evaluate("() => performance.now()")).doubleValue();
+    }
+
+    /** Script that each place loads, against what the basket loads. */
+    List<Row> scripts() throws IOException {
+        double basket = loaded("/");
+        List<Row> rows = new ArrayList<>();
+        String pair = firstPair();
+        for (String[] place : new String[][] {
+            {"the plan", pair},
+            {"the card", pair + "/card"},
+            {"Feet", "/feet"},
+            {"Yarn", "/yarn"},
+            {"Almanac", "/almanac"}
+        }) {
+            rows.add(Row.of(
+                    "script loaded by " + place[0] + ", against the basket, gzip",
+                    "kB",
+                    loaded(place[1]),
+                    basket,
+                    "—"));
+        }
+        return rows;
+    }
+
+    private String firstPair() {
+        try (BrowserContext visitor = browser.newContext()) {
+            Page page = visitor.newPage();
+            page.navigate(address + "/");
+            return page.locator("a[href^='/pairs/']")
+                    .first()
+                    .getAttribute("href")
+                    .replaceAll("(/pairs/[^/]+).*", "$1");
+        }
+    }
+
+    private double loaded(String path) throws IOException {
+        Set<String> names = new TreeSet<>();
+        try (BrowserContext visitor = browser.newContext()) {
+            Page page = visitor.newPage();
+            page.onResponse(response -> {
+                if (response.url().endsWith(".js")) {
+                    names.add(response.url().replaceAll(".*/", ""));
+                }
+            });
+            page.navigate(address + path);
+            page.locator("h1").first().waitFor();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+        }
+        double kilobytes = 0;
+        for (String name : names) {
+            kilobytes += Bench.gzipKb(assets.resolve(name));
+        }
+        return kilobytes;
+    }
+
+    /** From the key that changes the foot's girth to the repainted figure, against a field that does nothing else. */
+    List<Row> keys() {
+        List<Double> figure = new ArrayList<>();
+        List<Double> echo = new ArrayList<>();
+        try (BrowserContext visitor = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            Page page = visitor.newPage();
+            page.navigate(address + firstPair());
+            page.locator("[data-word='foot-girth']").click();
+            page.evaluate(ECHO);
+            Locator girth = page.getByRole(AriaRole.DIALOG).getByLabel("Round the ball");
+            Locator plain = page.locator("#echo-field");
+            // Nine girths a centimetre, from 15.1 cm on, none of them asked for before; 30 of each to warm up.
+            for (int i = 0; i < KEYS + 30; i++) {
+                int tenths = 10 * (LEAST_BALL_CM + i / 9) + 1 + i % 9;
+                String text = String.format(Locale.ROOT, "%d.%d", tenths / 10, tenths % 10);
+                double followed = press(page, girth, FIGURE, text);
+                double echoed = press(page, plain, "//*[@id='echo']", text);
+                if (i >= 30) {
+                    figure.add(followed);
+                    echo.add(echoed);
+                }
+            }
+        }
+        String title = "from a key to the repainted figure, against a field that only repeats it, ";
+        return List.of(
+                Row.of(title + "median of " + KEYS, "ms", Bench.at(figure, 0.5), Bench.at(echo, 0.5), "—"),
+                Row.of(
+                        "the same, 95th percentile",
+                        "ms",
+                        Bench.at(figure, 0.95),
+                        Bench.at(echo, 0.95),
+                        "below 100 ms, and at most 3"));
+    }
+
+    private static double press(Page page, Locator field, String watched, String text) {
+        field.fill(text.substring(0, text.length() - 1));
+        page.waitForTimeout(60); // what the incomplete number changed is over
+        page.evaluate(WATCH, watched);
+        page.keyboard().press(text.substring(text.length() - 1));
+        return ((Number) page.evaluate("() => window.repainted")).doubleValue();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -25,7 +25,10 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.util.Statistics;
 
-/** Measures Round Pocket against what it is compared with, in one run, and writes docs/bench.md. */
+/**
+ * Measures Round Pocket against what it is compared with, in one run, and writes docs/bench.md. With any second argument it
+ * measures the screen alone and only says what it found.
+ */
 public final class Bench {
     private static final int[] STITCHES = {48, 96, 192, 384};
     private static final int STARTS = 7;
@@ -44,6 +47,11 @@ public final class Bench {
 
     public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
         Bench bench = new Bench(Path.of(args[0]));
+        if (args.length > 1) { // the screen alone, to try things out; nothing is written
+            bench.screen();
+            System.out.println(bench.table());
+            return;
+        }
         bench.plan();
         bench.starts();
         bench.requests();
@@ -202,8 +210,11 @@ public final class Bench {
         return sorted.get((int) Math.min(sorted.size() - 1L, Math.round(share * (sorted.size() - 1))));
     }
 
+    private String table() {
+        return rows.stream().map(Row::markdown).collect(Collectors.joining("\n"));
+    }
+
     private void report() throws IOException {
-        String table = rows.stream().map(Row::markdown).collect(Collectors.joining("\n"));
         String text =
                 """
             # Bench
@@ -214,7 +225,7 @@ public final class Bench {
             | what | Round Pocket | compared with | ratio | wanted |
             | --- | --- | --- | --- | --- |
             %s
-            """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), STARTS, WARM_UP, table);
+            """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), STARTS, WARM_UP, table());
         Files.writeString(project.resolve("docs/bench.md"), text);
         System.out.println(text);
     }

@@ -168,7 +168,8 @@ final class Screen implements AutoCloseable {
             page.navigate(address + firstPair());
             page.locator("[data-word='foot-girth']").click();
             page.evaluate(ECHO);
-            Locator girth = page.getByRole(AriaRole.DIALOG).getByLabel("Round the ball");
+            Locator girth = page.getByRole(AriaRole.DIALOG)
+                    .getByLabel("Round the ball", new Locator.GetByLabelOptions().setExact(true));
             Locator plain = page.locator("#echo-field");
             // Nine girths a centimetre, from 15.1 cm on, none of them asked for before; 30 of each to warm up.
             for (int i = 0; i < KEYS + 30; i++) {

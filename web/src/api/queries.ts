@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { replaceEqualDeep, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSettings } from '../settings/settings';
 import { call, Refused, TextFile, Unreachable } from './client';
 import type {
@@ -201,18 +201,26 @@ function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const preview = useQuery({
     queryKey: ['preview', spec, lengths],
     queryFn: async () => {
-      const plan = await call<Plan>('POST', '/api/plans/preview', spec);
+      const made = await call<Plan>('POST', '/api/plans/preview', spec);
+      // What is as it was in the plan before stays the same object, so that it is not drawn anew.
+      const plan = replaceEqualDeep(client.getQueryData<Plan>(lastGood), made);
       client.setQueryData(lastGood, plan);
       return plan;
     },
     enabled: spec !== undefined,
+    structuralSharing: false,
     staleTime: Infinity,
     gcTime: 60_000,
     networkMode: 'always',
     retry: (_, error) => error instanceof Unreachable,
     retryDelay: 1500,
   });
-  const last = useQuery<Plan>({ queryKey: lastGood, enabled: false, staleTime: Infinity });
+  const last = useQuery<Plan>({
+    queryKey: lastGood,
+    enabled: false,
+    staleTime: Infinity,
+    structuralSharing: false,
+  });
   return {
     plan: preview.data ?? last.data,
     behind: preview.data === undefined,

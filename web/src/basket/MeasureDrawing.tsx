@@ -1,8 +1,4 @@
-import { chakra } from '@chakra-ui/react';
-
-const Path = chakra('path');
-const Line = chakra('line');
-const Rect = chakra('rect');
+import { Line, Path, Rect } from '../tape/svg';
 
 /** How each of the three measurements is taken. */
 export type What = 'length' | 'girth' | 'swatch';

@@ -1,8 +1,9 @@
 import { Box } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Plan } from '../api/types';
 
 /** Where the work can hurt someone: briefly, with the steps of the work that each belongs to. */
-export function Cautions({ plan }: { plan: Plan }) {
+export const Cautions = memo(function Cautions({ plan }: { plan: Plan }) {
   return (
     <Box mt={4}>
       <Box as="h3" fontSize="md" mb={1}>
@@ -25,7 +26,7 @@ export function Cautions({ plan }: { plan: Plan }) {
       </Box>
     </Box>
   );
-}
+});
 
 const STAGES: Record<Plan['cautions'][number]['stages'][number], string> = {
   MEASURE: 'measuring',

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Doubt, Plan } from '../api/types';
 import { openWord, wordFor } from './words';
 
@@ -9,7 +10,7 @@ const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
 };
 
 /** What a careful friend would say of the plan, heaviest first, each with a press to the word that cures it. */
-export function Doubts({ plan }: { plan: Plan }) {
+export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
   return (
     <Box>
       <Box as="h3" id="doubts" fontSize="md" mb={1}>
@@ -51,10 +52,10 @@ export function Doubts({ plan }: { plan: Plan }) {
       </Box>
     </Box>
   );
-}
+});
 
 /** The heavy doubts in a line below the recipe, so that nobody begins without having seen them. */
-export function HeavyDoubts({ plan }: { plan: Plan }) {
+export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
   const heavy = plan.doubts.filter(({ weight }) => weight !== 'WORTH_KNOWING');
   const [first] = heavy;
   if (!first) {
@@ -81,4 +82,4 @@ export function HeavyDoubts({ plan }: { plan: Plan }) {
       </chakra.a>
     </Flex>
   );
-}
+});

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Plan } from '../api/types';
 import { useSettings } from '../settings/settings';
 import { figureNumber } from '../units/units';
@@ -13,7 +14,12 @@ interface FigureListProps {
 }
 
 /** The figures that matter while knitting, large; a press opens how one came about. */
-export function FigureList({ plan, lit, onLight, onWorking }: FigureListProps) {
+export const FigureList = memo(function FigureList({
+  plan,
+  lit,
+  onLight,
+  onWorking,
+}: FigureListProps) {
   const { lengths } = useSettings();
   return (
     <Box
@@ -67,4 +73,4 @@ export function FigureList({ plan, lit, onLight, onWorking }: FigureListProps) {
       ))}
     </Box>
   );
-}
+});

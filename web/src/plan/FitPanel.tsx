@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Figure, Plan } from '../api/types';
 import { useSettings } from '../settings/settings';
@@ -10,7 +11,7 @@ interface FitPanelProps {
 }
 
 /** How the sock sits: ease at ball and leg, room at the heel by its plain rounds, and whether it goes on. */
-export function FitPanel({ plan, onWorking }: FitPanelProps) {
+export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProps) {
   const { lengths } = useSettings();
   const { fit, stitchCount, tube } = plan;
   const most = Math.max(...fit.options.map(({ stretch }) => stretch.value), fit.limit.value);
@@ -83,7 +84,7 @@ export function FitPanel({ plan, onWorking }: FitPanelProps) {
       </Box>
     </Box>
   );
-}
+});
 
 interface LineProps {
   title: string;

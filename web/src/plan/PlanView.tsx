@@ -1,5 +1,5 @@
 import { Box, Grid } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
 import { Recipe } from '../recipe/Recipe';
@@ -9,7 +9,7 @@ import type { Draft } from './draft';
 import { Cautions } from './Cautions';
 import { Doubts, HeavyDoubts } from './Doubts';
 import { FigureList } from './FigureList';
-import type { Place } from './figures';
+import type { Entry, Place } from './figures';
 import { FitPanel } from './FitPanel';
 import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
@@ -34,7 +34,11 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
   const [opened, setOpened] = useState<Opened | undefined>();
   useSlashToRecipe();
   const colour = draft.yarn?.colour;
-  const work = (title: string, figures: readonly Figure[]) => setOpened({ title, figures });
+  const work = useCallback(
+    (title: string, figures: readonly Figure[]) => setOpened({ title, figures }),
+    [],
+  );
+  const workEntry = useCallback((entry: Entry) => work(entry.label, entry.figures), [work]);
   const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
   return (
     <Box>
@@ -67,12 +71,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           <Box as="h2" fontSize="md" mb={1}>
             To knit, twice
           </Box>
-          <FigureList
-            plan={plan}
-            lit={lit}
-            onLight={setLit}
-            onWorking={(entry) => work(entry.label, entry.figures)}
-          />
+          <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
         </Box>
       </Grid>
       <Box mt={4}>

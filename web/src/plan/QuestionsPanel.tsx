@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { usePreview } from '../api/queries';
 import type { Figure, Spec } from '../api/types';
 import { NumberField } from '../recipe/NumberField';
@@ -22,7 +22,10 @@ const FINISHED: readonly (readonly [keyof Finished, string, string])[] = [
 ];
 
 /** Questions that go the other way: from a wish, or from a finished sock. */
-export function QuestionsPanel({ spec, onWorking }: QuestionsPanelProps) {
+export const QuestionsPanel = memo(function QuestionsPanel({
+  spec,
+  onWorking,
+}: QuestionsPanelProps) {
   const { lengths } = useSettings();
   const [asked, setAsked] = useState<Questions>({});
   const [sock, setSock] = useState<Partial<Finished>>({});
@@ -120,7 +123,7 @@ export function QuestionsPanel({ spec, onWorking }: QuestionsPanelProps) {
       </Answer>
     </Box>
   );
-}
+});
 
 function Answer({
   children,

@@ -1,9 +1,7 @@
-import { Box, chakra, VisuallyHidden } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Box, VisuallyHidden } from '@chakra-ui/react';
+import { memo, useState } from 'react';
 import type { Shaping } from '../api/types';
-
-const Polygon = chakra('polygon');
-const Text = chakra('text');
+import { Polygon, Text } from '../tape/svg';
 
 const ROW = 14;
 const BAR_AREA = 210;
@@ -18,7 +16,7 @@ interface StaircaseProps {
 }
 
 /** The rounds of a heel or a toe, one bar a round, as wide as one side has stitches. */
-export function Staircase({ name, shaping, side }: StaircaseProps) {
+export const Staircase = memo(function Staircase({ name, shaping, side }: StaircaseProps) {
   const [chosen, setChosen] = useState<number | undefined>();
   const { list } = shaping;
   const height = list.length * ROW + 22;
@@ -96,7 +94,7 @@ export function Staircase({ name, shaping, side }: StaircaseProps) {
       </VisuallyHidden>
     </Box>
   );
-}
+});
 
 /** A round in a few words, beside its bar. */
 function rowWords(list: Shaping['list'], i: number): string {

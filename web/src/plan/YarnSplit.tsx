@@ -1,4 +1,5 @@
 import { Box, Table } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Figure, Plan } from '../api/types';
 import { useSettings } from '../settings/settings';
 import { YarnVerdict } from './YarnVerdict';
@@ -11,7 +12,7 @@ interface YarnSplitProps {
 }
 
 /** The yarn of one sock, section by section. */
-export function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
+export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
   const { lengths } = useSettings();
   const { yarn } = plan;
   const most = Math.max(...yarn.sections.map(({ grams }) => grams.value));
@@ -99,4 +100,4 @@ export function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
       <YarnVerdict plan={plan} onWorking={onWorking} />
     </Box>
   );
-}
+});

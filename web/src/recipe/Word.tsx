@@ -1,5 +1,6 @@
-import { Box, chakra, CloseButton, Popover, Portal } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import './word.css';
+import { Box, CloseButton, Popover, Portal } from '@chakra-ui/react';
+import { useRef, useState, type ReactNode, type RefObject } from 'react';
 
 /** Whether a word was measured or chosen, or is the usual one, or cannot be used. */
 export type WordState = 'own' | 'usual';
@@ -18,35 +19,48 @@ interface WordProps {
 }
 
 /** A live word of the recipe: press it and its panel opens. */
-export function Word({ id, title, text, state, problem, after, children }: WordProps) {
-  const own = state === 'own';
+export function Word(props: WordProps) {
+  const { id, title, text, state, problem, after } = props;
+  const button = useRef<HTMLButtonElement>(null);
+  const [open, setOpen] = useState(false);
   return (
-    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'bottom-start' }}>
+    <>
       <span style={{ whiteSpace: 'nowrap' }}>
-        <Popover.Trigger asChild>
-          <chakra.button
-            type="button"
-            data-word={id}
-            data-state-of-word={problem ? 'amiss' : state}
-            aria-label={`${text}. ${title}${own ? '' : ', the usual'}${problem ? '. Cannot be used: ' + problem : ''}`}
-            cursor="pointer"
-            whiteSpace="normal"
-            textAlign="left"
-            fontWeight={own ? '650' : '400'}
-            color={problem ? 'amiss' : 'chosen'}
-            bg={problem ? 'amissGround' : undefined}
-            textDecorationLine="underline"
-            textDecorationStyle={problem ? 'wavy' : own ? 'solid' : 'dotted'}
-            textDecorationThickness={own ? '2px' : '1.5px'}
-            textUnderlineOffset="4px"
-            _hover={{ bg: problem ? 'amissGround' : 'chosenGround' }}
-            _expanded={{ bg: 'chosenGround' }}
-          >
-            {text}
-          </chakra.button>
-        </Popover.Trigger>
+        <button
+          ref={button}
+          type="button"
+          className="word"
+          data-word={id}
+          data-state-of-word={problem ? 'amiss' : state}
+          aria-label={`${text}. ${title}${state === 'own' ? '' : ', the usual'}${problem ? '. Cannot be used: ' + problem : ''}`}
+          aria-haspopup="dialog"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          {text}
+        </button>
         {after}
       </span>
+      {open && <Panel {...props} button={button} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+interface PanelProps extends WordProps {
+  button: RefObject<HTMLButtonElement | null>;
+  onClose: () => void;
+}
+
+/** The panel of an open word; closed ones have none, so that a key in one word costs nothing in the others. */
+function Panel({ title, button, onClose, children }: PanelProps) {
+  return (
+    <Popover.Root
+      open
+      onOpenChange={({ open }) => open || onClose()}
+      positioning={{ placement: 'bottom-start', getAnchorElement: () => button.current }}
+      persistentElements={[() => button.current]}
+      finalFocusEl={() => button.current}
+    >
       <Portal>
         <Popover.Positioner>
           <Popover.Content

@@ -1,11 +1,9 @@
-import { chakra } from '@chakra-ui/react';
 import type { Plan } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { SECTION_NAMES } from './reading';
 import type { Scale } from './scale';
-
-const Text = chakra('text');
+import { Text } from './svg';
 
 /** The names of the sections, on them. */
 export function Captions({

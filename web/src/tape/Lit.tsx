@@ -1,11 +1,9 @@
-import { chakra } from '@chakra-ui/react';
 import type { Plan } from '../api/types';
 import type { Place } from '../plan/figures';
 import { SECTION_NAMES } from './reading';
 import type { Scale } from './scale';
 import { YARN_HEIGHT } from './YarnLane';
-
-const Rect = chakra('rect');
+import { Rect } from './svg';
 
 interface LitProps {
   plan: Plan;

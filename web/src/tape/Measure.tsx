@@ -1,11 +1,7 @@
-import { chakra } from '@chakra-ui/react';
 import type { AxisRound } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import type { Scale } from './scale';
-
-const Rect = chakra('rect');
-const Line = chakra('line');
-const Text = chakra('text');
+import { Line, Rect, Text } from './svg';
 
 export const TAPE_HEIGHT = 50;
 const LEAST_PIXELS_BETWEEN_ROUNDS = 3;

@@ -1,12 +1,8 @@
-import { chakra } from '@chakra-ui/react';
 import type { Figure, Placing, Plan } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Scale } from './scale';
-
-const Path = chakra('path');
-const Line = chakra('line');
-const Text = chakra('text');
+import { Line, Path, Text } from './svg';
 
 const ROW = 16;
 const PER_SIGN = 6.6;

@@ -1,10 +1,6 @@
-import { chakra } from '@chakra-ui/react';
 import type { Outline } from '../api/types';
 import { points, type Scale } from './scale';
-
-const Line = chakra('line');
-const Polygon = chakra('polygon');
-const Rect = chakra('rect');
+import { Line, Polygon, Rect } from './svg';
 
 interface ShapeProps {
   outline: Outline;

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Plan } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
@@ -14,10 +14,7 @@ import { Lit } from './Lit';
 import { SectionTable } from './SectionTable';
 import { useWidth } from './useWidth';
 import { YARN_HEIGHT, YarnLane } from './YarnLane';
-
-const Line = chakra('line');
-const Path = chakra('path');
-const Text = chakra('text');
+import { Line, Path, Text } from './svg';
 
 const MARGIN = 14;
 const MARK_LANE = 26;
@@ -32,7 +29,7 @@ interface TapeProps {
 }
 
 /** The sock to scale along a tape, with a needle that reads it round by round. */
-export function Tape({ plan, colour, lit, onLight }: TapeProps) {
+export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps) {
   const { lengths } = useSettings();
   const [measure, width] = useWidth(860);
   const [chosen, setChosen] = useState<number | undefined>();
@@ -147,7 +144,7 @@ export function Tape({ plan, colour, lit, onLight }: TapeProps) {
       </VisuallyHidden>
     </Box>
   );
-}
+});
 
 function keyTarget(event: KeyboardEvent, round: number, last: number): number | undefined {
   const by = event.shiftKey ? 10 : 1;

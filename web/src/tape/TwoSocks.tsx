@@ -1,12 +1,9 @@
-import { chakra } from '@chakra-ui/react';
 import type { Outline } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import { LengthTicks } from './Measure';
 import { scaleFor } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
-
-const Rect = chakra('rect');
-const Text = chakra('text');
+import { Rect, Text } from './svg';
 
 const WIDTH = 760;
 const MARGIN = 14;

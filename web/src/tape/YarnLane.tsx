@@ -1,12 +1,8 @@
-import { chakra } from '@chakra-ui/react';
 import type { Plan } from '../api/types';
 import type { Lengths } from '../settings/settings';
 import { valueText } from '../units/units';
 import { points, type Scale } from './scale';
-
-const Line = chakra('line');
-const Polyline = chakra('polyline');
-const Text = chakra('text');
+import { Line, Polyline, Text } from './svg';
 
 export const YARN_HEIGHT = 76;
 const LABELS = 16;

@@ -53,14 +53,17 @@ interface PanelProps extends WordProps {
 
 /** The panel of an open word; closed ones have none, so that a key in one word costs nothing in the others. */
 function Panel({ title, button, onClose, children }: PanelProps) {
+  // The same objects at every drawing: a new one would make the panel look for its place anew.
+  const [fixed] = useState(() => {
+    const word = () => button.current;
+    return {
+      positioning: { placement: 'bottom-start', getAnchorElement: word } as const,
+      persistentElements: [word],
+      finalFocusEl: word,
+    };
+  });
   return (
-    <Popover.Root
-      open
-      onOpenChange={({ open }) => open || onClose()}
-      positioning={{ placement: 'bottom-start', getAnchorElement: () => button.current }}
-      persistentElements={[() => button.current]}
-      finalFocusEl={() => button.current}
-    >
+    <Popover.Root open onOpenChange={({ open }) => open || onClose()} {...fixed}>
       <Portal>
         <Popover.Positioner>
           <Popover.Content

@@ -43,7 +43,7 @@ final class Screen implements AutoCloseable {
                     channel.port2.postMessage('painted');
                   });
                 });
-                observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+                observer.observe(document, { subtree: true, childList: true, characterData: true });
               });
             }
             """;

@@ -41,17 +41,25 @@ interface ProblemDetail {
 /** Sends a request and gives back the answer; throws {@link Refused} or {@link Unreachable}. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   const response = await send(method, path, body);
-  if (response.status === 204) {
-    return undefined as T;
-  }
-  const json: unknown = await response.json().catch(() => ({}));
+  await refuseUnlessOk(response);
+  return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}
+
+/** Sends a request whose answer is a file. */
+export async function callForFile(path: string, body: unknown): Promise<Blob> {
+  const response = await send('POST', path, body);
+  await refuseUnlessOk(response);
+  return response.blob();
+}
+
+async function refuseUnlessOk(response: Response): Promise<void> {
   if (response.ok) {
-    return json as T;
+    return;
   }
   if (response.status >= 502 && response.status <= 504) {
     throw new Unreachable();
   }
-  const problem = json as ProblemDetail;
+  const problem = (await response.json().catch(() => ({}))) as ProblemDetail;
   throw new Refused(
     response.status,
     problem.code ?? 'unexpected',

@@ -1,9 +1,13 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useRef, type RefObject } from 'react';
 import { Link, useParams } from 'react-router';
+import { callForFile, TextFile } from '../api/client';
 import { usePair, usePreview } from '../api/queries';
 import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
 import { useSettings } from '../settings/settings';
+import { drawingOf } from './drawing';
 import { PocketCard } from './PocketCard';
 
 /** The card for the project bag: on the screen as it will be printed. */
@@ -23,7 +27,9 @@ export function CardPage() {
 function Card({ pair }: { pair: Pair }) {
   const { lengths } = useSettings();
   const preview = usePreview(pair.spec, pair.id);
-  const paper = lengths === 'INCH' ? 'half-letter' : 'A6';
+  const card = useRef<HTMLElement>(null);
+  const half = lengths === 'INCH';
+  const paper = half ? 'half-letter' : 'A6';
   return (
     <Box>
       <title>{`Pocket card: ${pair.name} · Round Pocket`}</title>
@@ -35,12 +41,13 @@ function Card({ pair }: { pair: Pair }) {
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
           Print
         </Button>
+        <PdfButton name={pair.name} paper={half ? 'HALF_LETTER' : 'A6'} card={card} />
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
           <Link to={`/pairs/${pair.id}`}>Plan</Link>
         </Button>
       </Flex>
       {preview.plan ? (
-        <PocketCard pair={pair} plan={preview.plan} lengths={lengths} />
+        <PocketCard ref={card} pair={pair} plan={preview.plan} lengths={lengths} />
       ) : preview.refused ? (
         <Notice title="No plan can be made from this" error={preview.refused} />
       ) : (
@@ -48,4 +55,51 @@ function Card({ pair }: { pair: Pair }) {
       )}
     </Box>
   );
+}
+
+interface PdfButtonProps {
+  name: string;
+  paper: string;
+  card: RefObject<HTMLElement | null>;
+}
+
+/** The same drawing as a file, from the server. */
+function PdfButton({ name, paper, card }: PdfButtonProps) {
+  const pdf = useMutation({
+    networkMode: 'always',
+    mutationFn: (drawing: string) =>
+      callForFile(
+        `/api/files/card.pdf?${new URLSearchParams({ title: name, paper })}`,
+        new TextFile('application/xhtml+xml', drawing),
+      ),
+    onSuccess: (file) => save(file, `${name}.pdf`),
+  });
+  return (
+    <>
+      <Button
+        variant="outline"
+        borderColor="ink"
+        color="ink"
+        minH="44px"
+        loading={pdf.isPending}
+        onClick={() => card.current && pdf.mutate(drawingOf(card.current))}
+      >
+        PDF
+      </Button>
+      {pdf.error && (
+        <Box role="alert" color="amiss" fontSize="sm">
+          {pdf.error.message}
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Hands a file to the browser's downloads. */
+function save(file: Blob, name: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(file);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }

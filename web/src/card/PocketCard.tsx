@@ -1,4 +1,5 @@
 import './card.css';
+import type { RefObject } from 'react';
 import type { Pair, Plan } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { entries } from '../plan/figures';
@@ -10,65 +11,69 @@ interface PocketCardProps {
   pair: Pair;
   plan: Plan;
   lengths: Lengths;
+  /** Where the card stands, for whoever wants to copy it. */
+  ref: RefObject<HTMLElement | null>;
 }
 
 /** The card itself: one page that goes into the project bag. */
-export function PocketCard({ pair, plan, lengths }: PocketCardProps) {
+export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
   const { yarn } = plan;
   const { hand } = useSettings();
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
-    <article className={half ? 'card half-letter' : 'card'} data-testid="card">
+    <>
       <style>{`@page { size: ${page}; margin: 0 }`}</style>
-      <h2>{pair.name}</h2>
-      <div>
-        {[
-          pair.foot && `for ${pair.foot.name}`,
-          pair.yarn?.name,
-          `${figureText(yarn.pairGrams, lengths)} for the pair`,
-        ]
-          .filter(Boolean)
-          .join(' · ')}
-      </div>
-      <CardTape plan={plan} lengths={lengths} />
-      <table>
-        <tbody>
-          {entries(plan, lengths)
-            .filter(({ id }) => id !== 'yarn')
-            .map(({ id, label, note, figures, unit }) => (
-              <Row
-                key={id}
-                what={`${label}: ${note}${tailNote(id, plan, lengths)}`}
-                number={`${figures.map((figure) => figureNumber(figure, lengths)).join(' + ')} ${unit}`}
-              />
+      <article ref={ref} className={half ? 'card half-letter' : 'card'} data-testid="card">
+        <h2>{pair.name}</h2>
+        <div>
+          {[
+            pair.foot && `for ${pair.foot.name}`,
+            pair.yarn?.name,
+            `${figureText(yarn.pairGrams, lengths)} for the pair`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </div>
+        <CardTape plan={plan} lengths={lengths} />
+        <table>
+          <tbody>
+            {entries(plan, lengths)
+              .filter(({ id }) => id !== 'yarn')
+              .map(({ id, label, note, figures, unit }) => (
+                <Row
+                  key={id}
+                  what={`${label}: ${note}${tailNote(id, plan, lengths)}`}
+                  number={`${figures.map((figure) => figureNumber(figure, lengths)).join(' + ')} ${unit}`}
+                />
+              ))}
+          </tbody>
+        </table>
+        <h3>
+          Rounds, ticked by tens
+          <span style={{ float: 'right' }} className="boxes">
+            <span className="box">
+              <i />
+              first sock
+            </span>
+            <span className="box">
+              <i />
+              second
+            </span>
+          </span>
+        </h3>
+        <table>
+          <tbody>
+            {sections(plan).map(([name, rounds]) => (
+              <Ticks key={name} name={name} rounds={rounds} />
             ))}
-        </tbody>
-      </table>
-      <h3>
-        Rounds, ticked by tens
-        <span style={{ float: 'right' }} className="boxes">
-          <span className="box">
-            <i />
-            first sock
-          </span>
-          <span className="box">
-            <i />
-            second
-          </span>
-        </span>
-      </h3>
-      <table>
-        <tbody>
-          {sections(plan).map(([name, rounds]) => (
-            <Ticks key={name} name={name} rounds={rounds} />
-          ))}
-        </tbody>
-      </table>
-      <div
-        style={{ marginTop: '1.4mm' }}
-      >{`Pick up the ${hand} leg of every stitch. ${roundWords(plan)}`}</div>
-    </article>
+          </tbody>
+        </table>
+        <div
+          style={{ marginTop: '1.4mm' }}
+        >{`Pick up the ${hand} leg of every stitch. ${roundWords(plan)}`}</div>
+      </article>
+    </>
   );
 }
 

@@ -52,11 +52,11 @@ public abstract class AppTest extends AbstractTestNGSpringContextTests {
     }
 
     protected MvcTestResult postText(String path, String text) {
-        return mvc.post()
-                .uri(path)
-                .contentType("text/csv;charset=UTF-8")
-                .content(text)
-                .exchange();
+        return postAs("text/csv;charset=UTF-8", path, text);
+    }
+
+    protected MvcTestResult postAs(String type, String path, String text) {
+        return mvc.post().uri(path).contentType(type).content(text).exchange();
     }
 
     protected MvcTestResult put(String path, String body) {

@@ -2,7 +2,9 @@ package roundpocket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
 import org.apache.pdfbox.Loader;
@@ -58,6 +60,27 @@ public class CardTest extends BrowserTest {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text).contains("Rounds, ticked by tens", "K2tog: knit two together.");
+        }
+    }
+
+    /** The server's PDF is of the same drawing: it has every word of the card, on one page of its size. */
+    @Test(dataProvider = "choices")
+    public void theServersPdfHasEveryWordOfTheCard(String choices, String words) throws IOException {
+        String pair = "{\"name\": \"Åshild’s <long> & wide ones\", \"spec\": " + SPEC.formatted(choices) + "}";
+        JsonNode kept =
+                new JsonMapper().readTree(server().post("/api/pairs", pair).body());
+        Page page = visit("/pairs/" + kept.get("id").asString() + "/card");
+        assertThat(page.getByTestId("card")).containsText(words);
+        Download download = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+                .click());
+        assertThat(download.suggestedFilename()).endsWith(".pdf");
+        try (PDDocument document = Loader.loadPDF(download.path().toFile())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isCloseTo(105 / 25.4f * 72, within(0.1f));
+            String text = new PDFTextStripper().getText(document);
+            for (String word : page.getByTestId("card").innerText().split("\\s+")) {
+                assertThat(text).contains(word);
+            }
         }
     }
 }

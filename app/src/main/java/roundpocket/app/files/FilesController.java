@@ -2,6 +2,7 @@ package roundpocket.app.files;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,9 +11,10 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.Names;
 import roundpocket.app.kept.ReaderLengths;
 
-/** Feet and yarns as CSV files. */
+/** Feet and yarns as CSV files, pocket cards as PDF. */
 @RestController
 @RequestMapping("/api/files")
 public class FilesController {
@@ -21,8 +23,10 @@ public class FilesController {
     private final CsvFiles files;
     private final CsvFeet feet;
     private final CsvYarns yarns;
+    private final CardPdf cards;
 
-    FilesController(CsvFiles files, CsvFeet feet, CsvYarns yarns) {
+    FilesController(CsvFiles files, CsvFeet feet, CsvYarns yarns, CardPdf cards) {
+        this.cards = cards;
         this.files = files;
         this.feet = feet;
         this.yarns = yarns;
@@ -54,6 +58,16 @@ public class FilesController {
             @RequestParam(defaultValue = "false") boolean onlyRight,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return files.read(yarns, text, onlyRight, ReaderLengths.of(lengths));
+    }
+
+    /** The drawing of a pocket card as the screen made it, on a page of paper. */
+    @PostMapping(path = "/card.pdf", consumes = "application/xhtml+xml", produces = "application/pdf")
+    public ResponseEntity<byte[]> card(
+            @RequestBody String drawing, @RequestParam String title, @RequestParam Paper paper) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pocket-card.pdf\"")
+                .body(cards.write(drawing, Names.checked(title, "title"), paper));
     }
 
     private static ResponseEntity<String> download(String name, String text) {

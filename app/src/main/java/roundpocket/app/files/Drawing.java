@@ -1,0 +1,140 @@
+package roundpocket.app.files;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilder;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NamedNodeMap;
+import org.w3c.dom.Node;
+import org.xml.sax.InputSource;
+import org.xml.sax.SAXException;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+
+/** Reads a card as the screen drew it: tables, words and shapes, and nothing that could fetch or run anything. */
+final class Drawing {
+    private static final Set<String> ELEMENTS = Set.of(
+            "article",
+            "h2",
+            "h3",
+            "div",
+            "span",
+            "i",
+            "table",
+            "tbody",
+            "tr",
+            "td",
+            "th",
+            "svg",
+            "g",
+            "line",
+            "rect",
+            "path",
+            "polygon",
+            "polyline",
+            "text");
+    private static final Set<String> ATTRIBUTES = Set.of(
+            "xmlns",
+            "class",
+            "style",
+            "scope",
+            "role",
+            "aria-label",
+            "data-testid",
+            "viewBox",
+            "width",
+            "height",
+            "x",
+            "y",
+            "x1",
+            "x2",
+            "y1",
+            "y2",
+            "d",
+            "points",
+            "fill",
+            "stroke",
+            "stroke-width",
+            "stroke-dasharray",
+            "stroke-linejoin",
+            "opacity",
+            "text-anchor",
+            "font-size",
+            "font-weight",
+            "transform");
+
+    private Drawing() {}
+
+    /** The drawing as a document whose root is its article; refused where anything else is in it. */
+    static Document read(String xhtml) {
+        try {
+            Document document = parser().parse(new InputSource(new StringReader(xhtml)));
+            if (!"article".equals(document.getDocumentElement().getLocalName())) {
+                throw refusal("This is not the drawing of a card.");
+            }
+            check(document.getDocumentElement());
+            return document;
+        } catch (SAXException | IOException unreadable) {
+            throw refusal("This is not a drawing that can be read.");
+        }
+    }
+
+    private static DocumentBuilder parser() {
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            factory.setNamespaceAware(true);
+            DocumentBuilder parser = factory.newDocumentBuilder();
+            parser.setErrorHandler(null); // what is wrong is said in the answer, not on the console
+            return parser;
+        } catch (ParserConfigurationException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static void check(Element element) {
+        if (!ELEMENTS.contains(element.getLocalName())) {
+            throw refusal("There is no “" + element.getLocalName() + "” on a card.");
+        }
+        NamedNodeMap attributes = element.getAttributes();
+        for (int i = 0; i < attributes.getLength(); i++) {
+            Node attribute = attributes.item(i);
+            String value = attribute.getNodeValue();
+            // Only what is drawn: an address in a value would make the printer fetch it.
+            boolean fetches = value.contains("(") && !attribute.getNodeName().equals("transform") && !plain(value);
+            if (!ATTRIBUTES.contains(attribute.getNodeName())
+                    || fetches
+                    || value.contains("\\")
+                    || value.contains("@")) {
+                if (!attribute.getNodeName().equals("aria-label")) {
+                    throw refusal("There is no “" + attribute.getNodeName() + "” like this on a card.");
+                }
+            }
+        }
+        for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
+            if (child instanceof Element inner) {
+                check(inner);
+            } else if (child.getNodeType() != Node.TEXT_NODE) {
+                throw refusal("There is more than words and shapes in this drawing.");
+            }
+        }
+    }
+
+    /** Whether the only brackets in a value are those of a colour. */
+    private static boolean plain(String value) {
+        return !value.replaceAll("rgba?\\([0-9., %/]*\\)", "").contains("(");
+    }
+
+    private static Refusal refusal(String template) {
+        return new Refusal(List.of(new Problem(
+                "card.drawing", "", template, "Open the pocket card and take the PDF from there.", Map.of())));
+    }
+}

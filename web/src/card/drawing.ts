@@ -1,0 +1,28 @@
+const INK = ['fill', 'stroke', 'stroke-width', 'font-size', 'font-weight', 'opacity'] as const;
+
+/**
+ * A card as it stands on the screen, as a drawing that needs nothing but its own style: colours and sizes of the shapes as
+ * they are seen, without the theme's names.
+ */
+export function drawingOf(card: HTMLElement): string {
+  const copy = card.cloneNode(true) as HTMLElement;
+  const seen = [...card.querySelectorAll('svg, svg *')];
+  [...copy.querySelectorAll('svg, svg *')].forEach((shape, i) => {
+    const original = seen[i];
+    if (!original) {
+      return;
+    }
+    const look = getComputedStyle(original);
+    shape.removeAttribute('style');
+    shape.removeAttribute('class');
+    for (const each of INK) {
+      shape.setAttribute(each, look.getPropertyValue(each));
+    }
+    if (original instanceof SVGSVGElement) {
+      const { width, height } = original.getBoundingClientRect();
+      shape.setAttribute('width', `${width.toFixed(1)}px`);
+      shape.setAttribute('height', `${height.toFixed(1)}px`);
+    }
+  });
+  return new XMLSerializer().serializeToString(copy);
+}

@@ -1,3 +1,4 @@
+import { answered, silent } from './connection';
 import { currentSettings } from '../settings/settings';
 import type { Pair } from './types';
 
@@ -81,7 +82,7 @@ export class TextFile {
 async function send(method: string, path: string, body: unknown): Promise<Response> {
   const file = body instanceof TextFile ? body : undefined;
   try {
-    return await fetch(path, {
+    const response = await fetch(path, {
       method,
       headers: {
         'Content-Type': file?.type ?? 'application/json',
@@ -90,7 +91,10 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
       body: file?.text ?? (body === undefined ? null : JSON.stringify(body)),
       keepalive: method === 'PUT',
     });
+    answered();
+    return response;
   } catch {
+    silent();
     throw new Unreachable();
   }
 }

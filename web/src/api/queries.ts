@@ -1,4 +1,5 @@
 import { replaceEqualDeep, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { leaveBehind } from '../plan/leftBehind';
 import { useSettings } from '../settings/settings';
 import { call, Refused, TextFile, Unreachable } from './client';
 import type {
@@ -91,6 +92,11 @@ export function useUpdatePair(id: string) {
       client.setQueryData([...PAIRS, id], pair);
       return client.invalidateQueries({ queryKey: PAIRS, exact: true });
     },
+    onError: (error, write) => {
+      if (error instanceof Refused) {
+        leaveBehind({ pairId: id, write: write(), refused: error });
+      }
+    },
   });
 }
 
@@ -175,6 +181,8 @@ export interface Preview {
   plan: Plan | undefined;
   /** Whether the plan is of an earlier specification. */
   behind: boolean;
+  /** When that plan was made, as milliseconds. */
+  madeAt: number;
   refused: Refused | undefined;
   unreachable: boolean;
 }
@@ -224,6 +232,7 @@ function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   return {
     plan: preview.data ?? last.data,
     behind: preview.data === undefined,
+    madeAt: last.dataUpdatedAt,
     refused: preview.error instanceof Refused ? preview.error : undefined,
     unreachable: preview.failureReason instanceof Unreachable,
   };

@@ -3,7 +3,9 @@ import { Link as RouteLink, NavLink, Outlet } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
 import { LightSwitch } from './LightSwitch';
+import { Silence } from './Silence';
 import { Switch } from './Switch';
+import { Unstored } from './Unstored';
 
 const PLACES = [
   ['/', 'Basket'],
@@ -71,6 +73,8 @@ export function Shell() {
         </Box>
         <KeysAndSettings />
       </Flex>
+      <Silence />
+      <Unstored />
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         <Outlet />
       </Box>

@@ -2,6 +2,7 @@ import { Box, Grid } from '@chakra-ui/react';
 import { useCallback, useEffect, useState } from 'react';
 import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
+import { timeText } from '../units/days';
 import { Recipe } from '../recipe/Recipe';
 import { Tape } from '../tape/Tape';
 import { Compare } from './Compare';
@@ -51,8 +52,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       <HeavyDoubts plan={plan} />
       {preview.unreachable && (
         <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
-          Round Pocket does not answer, so this is the last plan it made. It is asked again by
-          itself.
+          {`Below is the plan of ${timeText(preview.madeAt)}, the last one that could be made.`}
         </Box>
       )}
       <Grid

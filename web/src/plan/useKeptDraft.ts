@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
 import type { Pair } from '../api/types';
+import { pageOpened } from './leftBehind';
 import { draftOf, writeOf, type Draft } from './draft';
 
 /** A pause in typing after which what was typed is stored, in milliseconds. */
@@ -71,6 +72,7 @@ export function useKeptDraft(pair: Pair): KeptDraft {
   };
 
   useStoreOnLeaving(store);
+  useEffect(() => pageOpened(pair.id), [pair.id]);
 
   const kept = keptOf(update.error, pausing || update.isPending, update.failureReason);
   return {

@@ -13,3 +13,10 @@ export function today(): string {
   const two = (number: number) => String(number).padStart(2, '0');
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
+
+const CLOCK = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
+
+/** The time of day of an instant, as the reader writes it. */
+export function timeText(instant: number): string {
+  return CLOCK.format(new Date(instant));
+}

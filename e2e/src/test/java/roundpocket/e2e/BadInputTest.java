@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -114,12 +115,51 @@ public class BadInputTest extends BrowserTest {
         Page page = plan();
         server().kill();
         changeLeg(page, "17");
-        assertThat(page.locator("body")).containsText("Round Pocket does not answer");
+        assertThat(page.getByTestId("kept")).containsText("Round Pocket does not answer");
+        assertThat(page.getByTestId("silence")).containsText(Pattern.compile("has not answered since \\d"));
+        assertThat(page.getByText(Pattern.compile("Below is the plan of \\d+:\\d\\d")))
+                .isVisible();
         assertThat(page.locator("[data-figure=opening]")).isVisible();
         server().start();
         assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("silence")).isEmpty();
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(170);
         changeLeg(page, "14");
         assertThat(page.getByTestId("kept")).hasText("Stored");
+    }
+
+    @Test
+    public void theBasketSaysSinceWhenItIsNotAnsweredAndThatItIsOver() {
+        Page page = visit("/");
+        assertThat(page.locator("li").first()).isVisible();
+        server().kill();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Feet"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Basket"))
+                .click();
+        assertThat(page.getByTestId("silence")).containsText("has not answered since");
+        assertThat(page.locator("li").first()).isVisible();
+        server().start();
+        assertThat(page.getByTestId("silence")).isEmpty();
+    }
+
+    /** A change that is refused after its page was left is said wherever the knitter is, and is not lost. */
+    @Test
+    public void aChangeThatIsRefusedAfterThePageWasLeftIsKeptUntilSomebodyDecides() {
+        Page first = plan();
+        Page second = plan();
+        changeLeg(first, "15.5");
+        assertThat(first.getByTestId("kept")).hasText("Stored");
+        second.locator("[data-word=leg]").click();
+        second.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill("16.5");
+        second.keyboard().press("Escape");
+        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Almanac"))
+                .click();
+        assertThat(second.getByRole(AriaRole.ALERT)).containsText("is not stored");
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(155);
+        second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
+                .click();
+        assertThat(second.getByRole(AriaRole.ALERT)).hasCount(0);
+        assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(165);
     }
 }

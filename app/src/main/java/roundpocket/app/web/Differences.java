@@ -13,6 +13,9 @@ import tools.jackson.databind.ObjectMapper;
 class Differences {
     private static final Set<String> NOT_TYPED = Set.of("version", "footName");
 
+    /** How what is written names something on a shelf, which is read with its name. */
+    private static final String LINK = "Id";
+
     private final ObjectMapper mapper;
 
     Differences(ObjectMapper mapper) {
@@ -28,6 +31,10 @@ class Differences {
                 .filter(entry -> !NOT_TYPED.contains(entry.getKey()))
                 .filter(entry -> stored.has(entry.getKey()))
                 .forEach(entry -> compare(entry.getKey(), entry.getValue(), stored.get(entry.getKey()), paths));
+        written.propertyStream().filter(entry -> entry.getKey().endsWith(LINK)).forEach(entry -> {
+            String linked = entry.getKey().substring(0, entry.getKey().length() - LINK.length());
+            compare(linked, entry.getValue(), stored.path(linked).path("id"), paths);
+        });
         return paths;
     }
 

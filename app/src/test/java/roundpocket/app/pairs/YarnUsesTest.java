@@ -62,4 +62,17 @@ public class YarnUsesTest extends AppTest {
         assertThat(uses(skein).get(0).has("leftG")).isFalse();
         assertThat(get("/api/yarns/00000000-0000-0000-0000-000000000000/uses")).hasStatus(404);
     }
+
+    @Test
+    public void aConflictNamesTheShelfThatAPairWasLinkedTo() {
+        String skein = yarn("");
+        JsonNode made = body(post("/api/pairs", "{\"name\": \"linked\", \"spec\": " + SPEC + "}"));
+        String at = "/api/pairs/" + made.get("id").asString();
+        String write = "{\"name\": \"linked\", \"version\": 0, \"swatchId\": \""
+                + made.at("/swatch/id").asString() + "\", %s \"spec\": " + SPEC + "}";
+        body(put(at, write.formatted("\"yarnId\": \"" + skein + "\",")));
+        var stale = put(at, write.formatted(""));
+        assertThat(stale).hasStatus(409);
+        assertThat(body(stale).get("differs").toString()).isEqualTo("[\"yarn\"]");
+    }
 }

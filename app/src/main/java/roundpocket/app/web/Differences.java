@@ -31,11 +31,22 @@ class Differences {
                 .filter(entry -> !NOT_TYPED.contains(entry.getKey()))
                 .filter(entry -> stored.has(entry.getKey()))
                 .forEach(entry -> compare(entry.getKey(), entry.getValue(), stored.get(entry.getKey()), paths));
-        written.propertyStream().filter(entry -> entry.getKey().endsWith(LINK)).forEach(entry -> {
-            String linked = entry.getKey().substring(0, entry.getKey().length() - LINK.length());
-            compare(linked, entry.getValue(), stored.path(linked).path("id"), paths);
-        });
+        links(written, stored)
+                .forEach(name -> compare(
+                        name, written.path(name + LINK), stored.path(name).path("id"), paths));
         return paths;
+    }
+
+    /** What is linked on either side. */
+    private static Set<String> links(JsonNode written, JsonNode stored) {
+        Set<String> names = new LinkedHashSet<>();
+        stored.propertyNames().stream()
+                .filter(name -> stored.get(name).has("id"))
+                .forEach(names::add);
+        written.propertyNames().stream()
+                .filter(name -> name.endsWith(LINK))
+                .forEach(name -> names.add(name.substring(0, name.length() - LINK.length())));
+        return names;
     }
 
     private static void compare(String path, JsonNode written, JsonNode stored, List<String> paths) {

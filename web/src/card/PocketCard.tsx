@@ -1,6 +1,7 @@
 import './card.css';
 import type { RefObject } from 'react';
 import type { Pair, Plan } from '../api/types';
+import { handWords } from '../settings/hands';
 import { useSettings, type Lengths } from '../settings/settings';
 import { entries } from '../plan/figures';
 import { figureNumber, figureText } from '../units/units';
@@ -18,7 +19,7 @@ interface PocketCardProps {
 /** The card itself: one page that goes into the project bag. */
 export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
   const { yarn } = plan;
-  const { hand } = useSettings();
+  const { leg, way } = handWords(useSettings().hand);
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
@@ -71,7 +72,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         </table>
         <div
           style={{ marginTop: '1.4mm' }}
-        >{`Pick up the ${hand} leg of every stitch. ${roundWords(plan)}`}</div>
+        >{`Pick up the ${leg} leg of every stitch, ${way}. ${roundWords(plan)}`}</div>
       </article>
     </>
   );

@@ -90,7 +90,8 @@ export function KeysAndSettings() {
                 onChange={(value) => changeSettings({ needles: value })}
               />
               <Box fontSize="sm" color="quiet" mt={2}>
-                Left-handed, the other leg of every stitch is picked up.
+                Left-handed, the work goes from left to right: the other leg of every stitch is
+                picked up, and the decreases lean the other way.
               </Box>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild position="absolute" top={2} right={2}>

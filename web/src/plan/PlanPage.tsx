@@ -126,7 +126,9 @@ function Conflict({ kept }: { kept: KeptDraft }) {
       mb={3}
     >
       <p>{message}</p>
-      {differs.length > 0 && <p>{`What differs: ${[...new Set(differs.map(differenceWords))].join(', ')}.`}</p>}
+      {differs.length > 0 && (
+        <p>{`What differs: ${[...new Set(differs.map(differenceWords))].join(', ')}.`}</p>
+      )}
       <Flex gap={3} mt={2} wrap="wrap">
         <chakra.button
           type="button"

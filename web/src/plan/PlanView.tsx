@@ -4,6 +4,8 @@ import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
 import { timeText } from '../units/days';
 import { Recipe } from '../recipe/Recipe';
+import { handWords } from '../settings/hands';
+import { useSettings } from '../settings/settings';
 import { Tape } from '../tape/Tape';
 import { Compare } from './Compare';
 import type { Draft } from './draft';
@@ -34,6 +36,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
   const [lit, setLit] = useState<Place | undefined>();
   const [opened, setOpened] = useState<Opened | undefined>();
   useSlashToRecipe();
+  const hand = handWords(useSettings().hand);
   const colour = draft.yarn?.colour;
   const work = useCallback(
     (title: string, figures: readonly Figure[]) => setOpened({ title, figures }),
@@ -114,8 +117,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         </Box>
       </Grid>
       <Box mt={3} fontSize="sm" color="quiet">
-        K1: knit one. SSK: slip, slip, knit the two together, leaning left. K2tog: knit two
-        together, leaning right. Make 1: lift the bar between two stitches and knit it.
+        {`K1: knit one. SSK: slip, slip, knit the two together, leaning ${hand.ssk}. K2tog: knit two together, leaning ${hand.k2tog}. Make 1: lift the bar between two stitches and knit it.`}
       </Box>
       {opened && (
         <Working

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { choiceOf, withChoices } from '../plan/draft';
 import { useSettings } from '../settings/settings';
+import { handWords } from '../settings/hands';
 import { figureText, lengthText } from '../units/units';
 import { ChoiceWord } from './ChoiceWord';
 import { NumberField } from './NumberField';
@@ -105,7 +106,7 @@ export function TubeWords(words: WordsProps) {
         taken={tube.way === 'READY_TUBE' ? 'SNIP' : 'WASTE_ONE_LINE'}
       >
         <Why>
-          {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again. Pick up the ${hand} leg of every stitch, the same all along, and count both needles before anything is cut.`}
+          {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, the same all along, and count both needles before anything is cut.`}
         </Why>
       </OptionWord>
       {' ('}

@@ -1,6 +1,6 @@
 import './word.css';
 import { Box, CloseButton, Popover, Portal } from '@chakra-ui/react';
-import { useRef, useState, type ReactNode, type RefObject } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 
 /** Whether a word was measured or chosen, or is the usual one, or cannot be used. */
 export type WordState = 'own' | 'usual';
@@ -23,6 +23,14 @@ export function Word(props: WordProps) {
   const { id, title, text, state, problem, after } = props;
   const button = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
+  const wasOpen = useRef(false);
+  useEffect(() => {
+    // Whoever closed the panel from within goes on at its word; whoever pressed elsewhere is there already.
+    if (wasOpen.current && !open && document.activeElement === document.body) {
+      button.current?.focus();
+    }
+    wasOpen.current = open;
+  }, [open]);
   return (
     <>
       <span style={{ whiteSpace: 'nowrap' }}>

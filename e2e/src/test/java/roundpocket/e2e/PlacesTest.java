@@ -98,7 +98,7 @@ public class PlacesTest extends BrowserTest {
         press(page, "Lilje");
         page.getByLabel("Stitches").fill("30");
         page.getByLabel("Rounds").fill("42");
-        page.getByLabel("Rounds").press("Enter");
+        press(page, "Open the plan");
         assertThat(page.locator("[data-word='other-foot']")).containsText("17.4 cm");
     }
 
@@ -109,7 +109,10 @@ public class PlacesTest extends BrowserTest {
         Locator square = page.locator("svg rect");
         assertThat(page.getByText("5 cm each way")).isVisible();
         assertThat(drawn(square)).isCloseTo(50 * 96 / 25.4, within(0.01));
-        press(page, "Lengths in inches");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("inches").setExact(true))
+                .click();
         assertThat(page.getByText("2 in each way")).isVisible();
         assertThat(drawn(square)).isCloseTo(2 * 96, within(0.01));
     }

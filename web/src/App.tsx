@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Unreachable } from './api/client';
 import { BasketPage } from './basket/BasketPage';
+import { LostPage } from './layout/LostPage';
 import { NotFoundPage, Shell } from './layout/Shell';
 import { system } from './theme/system';
 
@@ -23,33 +24,41 @@ const router = createBrowserRouter([
     element: <Shell />,
     hydrateFallbackElement: <p />,
     children: [
-      { index: true, element: <BasketPage /> },
-      { path: 'new', lazy: async () => ({ Component: (await import('./plan/NewPage')).NewPage }) },
       {
-        path: 'pairs/:id',
-        lazy: async () => ({ Component: (await import('./plan/PlanPage')).PlanPage }),
+        errorElement: <LostPage />,
+        children: [
+          { index: true, element: <BasketPage /> },
+          {
+            path: 'new',
+            lazy: async () => ({ Component: (await import('./plan/NewPage')).NewPage }),
+          },
+          {
+            path: 'pairs/:id',
+            lazy: async () => ({ Component: (await import('./plan/PlanPage')).PlanPage }),
+          },
+          {
+            path: 'pairs/:id/card',
+            lazy: async () => ({ Component: (await import('./card/CardPage')).CardPage }),
+          },
+          {
+            path: 'feet',
+            lazy: async () => ({ Component: (await import('./feet/FeetPage')).FeetPage }),
+          },
+          {
+            path: 'feet/sheet',
+            lazy: async () => ({ Component: (await import('./feet/SheetPage')).SheetPage }),
+          },
+          {
+            path: 'yarn',
+            lazy: async () => ({ Component: (await import('./yarn/YarnPage')).YarnPage }),
+          },
+          {
+            path: 'almanac',
+            lazy: async () => ({ Component: (await import('./almanac/AlmanacPage')).AlmanacPage }),
+          },
+          { path: '*', element: <NotFoundPage /> },
+        ],
       },
-      {
-        path: 'pairs/:id/card',
-        lazy: async () => ({ Component: (await import('./card/CardPage')).CardPage }),
-      },
-      {
-        path: 'feet',
-        lazy: async () => ({ Component: (await import('./feet/FeetPage')).FeetPage }),
-      },
-      {
-        path: 'feet/sheet',
-        lazy: async () => ({ Component: (await import('./feet/SheetPage')).SheetPage }),
-      },
-      {
-        path: 'yarn',
-        lazy: async () => ({ Component: (await import('./yarn/YarnPage')).YarnPage }),
-      },
-      {
-        path: 'almanac',
-        lazy: async () => ({ Component: (await import('./almanac/AlmanacPage')).AlmanacPage }),
-      },
-      { path: '*', element: <NotFoundPage /> },
     ],
   },
 ]);

@@ -19,7 +19,7 @@ interface PocketCardProps {
 /** The card itself: one page that goes into the project bag. */
 export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
   const { yarn } = plan;
-  const { leg, way } = handWords(useSettings().hand);
+  const { leg } = handWords(useSettings().hand);
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
@@ -72,7 +72,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         </table>
         <div
           style={{ marginTop: '1.4mm' }}
-        >{`Pick up the ${leg} leg of every stitch, ${way}. ${roundWords(plan)}`}</div>
+        >{`Pick up the ${leg} leg of every stitch. ${roundWords(plan)}`}</div>
       </article>
     </>
   );

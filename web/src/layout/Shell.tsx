@@ -49,10 +49,19 @@ export function Shell() {
           fontSize={{ base: 'md', md: 'lg' }}
           letterSpacing="-0.02em"
           minH="44px"
+          mr={{ base: 'auto', md: 0 }}
+          alignItems="center"
         >
           <RouteLink to="/">Round Pocket</RouteLink>
         </Link>
-        <Flex as="nav" aria-label="Places" flex="1" gap={{ base: 1, md: 3 }} wrap="wrap">
+        <Flex
+          as="nav"
+          aria-label="Places"
+          order={{ base: 1, md: 0 }}
+          flex={{ base: '1 0 100%', md: '1' }}
+          gap={{ base: 1, md: 3 }}
+          overflowX="auto"
+        >
           {PLACES.map(([to, name]) => (
             <NavLink key={to} to={to} end={to === '/'} className="place">
               {name}

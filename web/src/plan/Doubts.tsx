@@ -9,50 +9,75 @@ const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
   WORTH_KNOWING: { colour: 'quiet', sign: '○' },
 };
 
+/** With more doubts than this, those that are only worth knowing are folded away. */
+const MOST_UNFOLDED = 5;
+
 /** What a careful friend would say of the plan, heaviest first, each with a press to the word that cures it. */
 export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
+  const { doubts } = plan;
+  const light = doubts.filter(({ weight }) => weight === 'WORTH_KNOWING');
+  const folded = doubts.length > MOST_UNFOLDED && light.length < doubts.length;
+  const shown = folded ? doubts.filter((doubt) => !light.includes(doubt)) : doubts;
   return (
-    <Box>
+    <Box data-testid="doubts">
       <Box as="h3" id="doubts" fontSize="md" mb={1}>
         Doubts
       </Box>
-      {plan.doubts.length === 0 && <Box>Nothing speaks against it.</Box>}
-      <Box as="ol" listStyleType="none" data-testid="doubts">
-        {plan.doubts.map((doubt) => {
-          const { colour, sign } = WEIGHTS[doubt.weight];
-          const word = wordFor(doubt.field);
-          return (
-            <Flex as="li" key={doubt.code + doubt.field} gap={2} py={2} data-doubt={doubt.code}>
-              <Box aria-hidden color={colour} fontSize="xs" pt="4px" w="1em" flexShrink={0}>
-                {sign}
-              </Box>
-              <Box minW={0}>
-                <Box fontSize="xs" color={colour}>
-                  {doubt.weightWords}
-                </Box>
-                <Box lineHeight="1.4">{doubt.message}</Box>
-                {word && (
-                  <chakra.button
-                    type="button"
-                    onClick={() => openWord(word)}
-                    fontSize="sm"
-                    minH="32px"
-                    color="chosen"
-                    textDecoration="underline"
-                    cursor="pointer"
-                  >
-                    Go to the word
-                    <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
-                  </chakra.button>
-                )}
-              </Box>
-            </Flex>
-          );
-        })}
-      </Box>
+      {doubts.length === 0 && <Box>Nothing speaks against it.</Box>}
+      <DoubtList doubts={shown} />
+      {folded && (
+        <details>
+          <chakra.summary cursor="pointer" color="quiet" fontSize="sm" minH="32px">
+            {`${light.length} more worth knowing`}
+          </chakra.summary>
+          <DoubtList doubts={light} />
+        </details>
+      )}
     </Box>
   );
 });
+
+function DoubtList({ doubts }: { doubts: readonly Doubt[] }) {
+  return (
+    <Box as="ol" listStyleType="none">
+      {doubts.map((doubt) => (
+        <DoubtItem key={doubt.code + doubt.field} doubt={doubt} />
+      ))}
+    </Box>
+  );
+}
+
+function DoubtItem({ doubt }: { doubt: Doubt }) {
+  const { colour, sign } = WEIGHTS[doubt.weight];
+  const word = wordFor(doubt.field);
+  return (
+    <Flex as="li" gap={2} py={2} data-doubt={doubt.code}>
+      <Box aria-hidden color={colour} fontSize="xs" pt="4px" w="1em" flexShrink={0}>
+        {sign}
+      </Box>
+      <Box minW={0}>
+        <Box fontSize="xs" color={colour}>
+          {doubt.weightWords}
+        </Box>
+        <Box lineHeight="1.4">{doubt.message}</Box>
+        {word && (
+          <chakra.button
+            type="button"
+            onClick={() => openWord(word)}
+            fontSize="sm"
+            minH="32px"
+            color="chosen"
+            textDecoration="underline"
+            cursor="pointer"
+          >
+            Go to the word
+            <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
+          </chakra.button>
+        )}
+      </Box>
+    </Flex>
+  );
+}
 
 /** The heavy doubts in a line below the recipe, so that nobody begins without having seen them. */
 export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {

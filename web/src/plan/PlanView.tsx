@@ -93,7 +93,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         <Box {...sheet}>
           <Staircase name="Toe" shaping={plan.toe} side={plan.stitchCount.half.value} />
         </Box>
-        <Box {...sheet}>
+        <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
           <YarnSplit plan={plan} colour={colour} onWorking={work} />
         </Box>
       </Grid>
@@ -103,12 +103,13 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       <Grid
         gap={4}
         templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1.1fr 1.2fr 1fr' }}
+        templateRows={{ md: 'auto 1fr', xl: 'auto' }}
         alignItems="start"
       >
         <Box {...sheet}>
           <FitPanel plan={plan} onWorking={work} />
         </Box>
-        <Box {...sheet}>
+        <Box {...sheet} gridRow={{ md: 'span 2', xl: 'auto' }}>
           <Doubts plan={plan} />
           <Cautions plan={plan} />
         </Box>

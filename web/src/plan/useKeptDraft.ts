@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
 import type { Pair } from '../api/types';
-import { pageOpened } from './leftBehind';
+import { leaveBehind, pageOpened, type LeftBehind } from './leftBehind';
 import { draftOf, writeOf, type Draft } from './draft';
 
 /** A pause in typing after which what was typed is stored, in milliseconds. */
@@ -72,7 +72,12 @@ export function useKeptDraft(pair: Pair): KeptDraft {
   };
 
   useStoreOnLeaving(store);
-  useEffect(() => pageOpened(pair.id), [pair.id]);
+
+  useUndecided(pair.id, () =>
+    update.error instanceof Refused
+      ? { pairId: pair.id, write: writeOf(draft, version.current), refused: update.error }
+      : undefined,
+  );
 
   const kept = keptOf(update.error, pausing || update.isPending, update.failureReason);
   return {
@@ -158,6 +163,24 @@ function useStoreOnLeaving(store: () => void): void {
       leave();
     };
   }, []);
+}
+
+/** Leaves behind what was refused and not decided on when the page is left. */
+function useUndecided(pairId: string, refused: () => LeftBehind | undefined): void {
+  const latest = useRef(refused);
+  useEffect(() => {
+    latest.current = refused;
+  });
+  useEffect(() => {
+    const close = pageOpened(pairId);
+    return () => {
+      close();
+      const change = latest.current();
+      if (change) {
+        leaveBehind(change);
+      }
+    };
+  }, [pairId]);
 }
 
 function keptOf(error: Error | null, pending: boolean, failure: Error | null): Kept {

@@ -25,6 +25,12 @@ it('twice the width is twice the sock, along and across alike', () => {
   expect(large.perMm / small.perMm).toBeCloseTo(2);
 });
 
+it('a small sock on a wide screen is not drawn larger than somewhat above life size', () => {
+  const scale = scaleFor({ ...outline, lengthMm: 120 }, 1500, 10);
+  expect(scale.perMm).toBe(6);
+  expect(scale.x(120)).toBe(730);
+});
+
 it('points are written for SVG', () => {
   expect(
     points([

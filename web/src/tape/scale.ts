@@ -8,8 +8,11 @@ export interface Scale {
   x: (mm: number) => number;
 }
 
+/** The most pixels of a millimetre: somewhat more than life size, so that a child's sock does not fill a wall. */
+const MOST_PER_MM = 6;
+
 export function scaleFor(outline: Outline, width: number, margin: number): Scale {
-  const perMm = (width - 2 * margin) / outline.lengthMm;
+  const perMm = Math.min(MOST_PER_MM, (width - 2 * margin) / outline.lengthMm);
   return { perMm, x: (mm) => margin + mm * perMm };
 }
 

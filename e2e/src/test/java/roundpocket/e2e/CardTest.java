@@ -23,7 +23,9 @@ public class CardTest extends BrowserTest {
              "choices": {%s}}""";
 
     private static final String WORDS_BUT_THOSE_OF_THE_TAPE =
-            "card => [...card.children].filter(e => e.localName !== 'svg').map(e => e.innerText).join(' ')";
+            "card => { const words = []; const walk = document.createTreeWalker(card, NodeFilter.SHOW_TEXT);"
+                    + " while (walk.nextNode()) if (!walk.currentNode.parentElement.closest('svg'))"
+                    + " words.push(walk.currentNode.data); return words.join(' '); }";
 
     @DataProvider
     public Object[][] choices() {

@@ -202,6 +202,7 @@ public class PlacesTest extends BrowserTest {
         press(page, "Change Rope’s end");
         press(page, "Leave stripe 3 out");
         press(page, "Keep it");
+        assertThat(page.getByLabel("Change Rope’s end")).isVisible();
         JsonNode kept = server().json("/api/yarns")
                 .valueStream()
                 .filter(each -> each.get("name").asString().equals("Rope’s end"))

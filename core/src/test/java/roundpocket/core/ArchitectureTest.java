@@ -13,7 +13,7 @@ public class ArchitectureTest {
     /** A package may use those before it. */
     private static final List<String> ORDER = List.of(
             "measure", "explain", "foot", "swatch", "yarn", "shaping", "sock", "fit", "tube", "opening", "finish",
-            "plan", "judge", "almanac");
+            "plan", "judge", "lap", "almanac");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -1,0 +1,33 @@
+package roundpocket.core.lap;
+
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** How fast somebody knits, from the times at which rounds were pressed. */
+public final class Pace {
+    /** A longer pause than this is no knitting. */
+    private static final long LONGEST_ROUND_MS = 20 * 60_000;
+
+    /** Fewer rounds than this say nothing. */
+    private static final int FEWEST = 3;
+
+    private Pace() {}
+
+    /**
+     * Rounds in an hour of knitting; pauses and clocks that went backwards are left out. Empty while too little is known.
+     *
+     * @param doneMs when rounds were pressed, in milliseconds of any clock, in the order they were pressed
+     */
+    public static OptionalDouble roundsPerHour(List<Long> doneMs) {
+        long knittedMs = 0;
+        int rounds = 0;
+        for (int i = 1; i < doneMs.size(); i++) {
+            long tookMs = doneMs.get(i) - doneMs.get(i - 1);
+            if (tookMs > 0 && tookMs <= LONGEST_ROUND_MS) {
+                knittedMs += tookMs;
+                rounds++;
+            }
+        }
+        return rounds < FEWEST ? OptionalDouble.empty() : OptionalDouble.of(rounds * 3_600_000.0 / knittedMs);
+    }
+}

@@ -1,0 +1,182 @@
+package roundpocket.core.lap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.core.Specs;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.lap.LapPlan.Place;
+import roundpocket.core.lap.LapStep.Press;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.Way;
+
+/** The steps of a sock: in the order of work, and with counts that add up from one to the next. */
+public class LapPlanTest {
+    private static final int PLANS = 700;
+
+    private static List<String> ids(LapPlan lap) {
+        return lap.steps().stream().map(LapStep::id).toList();
+    }
+
+    private static LapStep step(LapPlan lap, String id) {
+        return lap.steps().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private static int pressesIn(LapPlan lap, String... ids) {
+        return lap.steps().stream()
+                .filter(step -> List.of(ids).contains(step.id()))
+                .mapToInt(step -> step.presses().size())
+                .sum();
+    }
+
+    /** The whole example of the trade's rules: 64 stitches, heel and toe of 20 rounds, 75 to the opening, 15 of cuff. */
+    @Test
+    public void theWholeExampleStepByStep() {
+        LapPlan lap = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.AFTER_TUBE);
+        assertThat(ids(lap))
+                .containsExactly(
+                        "begin",
+                        "foot",
+                        "line",
+                        "leg",
+                        "tube-count",
+                        "cuff",
+                        "bind-off",
+                        "heel-pick-up-below",
+                        "heel-pick-up-above",
+                        "heel-count",
+                        "unpick",
+                        "corners",
+                        "heel",
+                        "heel-graft",
+                        "toe-pick-up",
+                        "toe",
+                        "toe-graft",
+                        "ends",
+                        "wash");
+        assertThat(lap.steps().stream().map(step -> step.presses().size()))
+                // 16 loops on each needle: 4 × 15 + 2 moves, and 2 of the set-up (common practice)
+                .containsExactly(1, 55, 1, 35, 1, 15, 1, 1, 1, 1, 1, 1, 20, 64, 1, 20, 64, 1, 1);
+        assertThat(lap.steps().stream().map(LapStep::after))
+                .containsExactly(64, 64, 64, 64, 64, 64, 0, 32, 64, 64, 64, 64, 32, 0, 64, 32, 0, 0, 0);
+        assertThat(step(lap, "heel").presses().stream().map(Press::loops))
+                .containsExactly(64, 64, 64, 64, 60, 60, 56, 56, 52, 52, 48, 48, 44, 44, 40, 40, 36, 36, 32, 32);
+        assertThat(step(lap, "line").instruction()).contains("32 sole stitches with waste yarn");
+    }
+
+    @DataProvider
+    public Object[][] orders() {
+        return new Object[][] {{HeelWhen.AFTER_TUBE}, {HeelWhen.LAST}, {HeelWhen.AT_ONCE}};
+    }
+
+    @Test(dataProvider = "orders")
+    public void countsAddUpWhateverIsChosen(HeelWhen heelWhen) {
+        Random random = new Random(20261123);
+        int planned = 0;
+        for (int i = 0; planned < PLANS; i++) {
+            SockPlan plan;
+            try {
+                plan = Specs.anySchool(random).plan();
+            } catch (Refusal noSockComesOfThat) {
+                assertThat(i).isLessThan(3 * PLANS);
+                continue;
+            }
+            planned++;
+            LapPlan lap = LapPlan.of(plan, heelWhen);
+            String what = "plan " + i + ": " + ids(lap);
+            assertThat(ids(lap)).as(what).doesNotHaveDuplicates();
+            int live = 0;
+            for (LapStep step : lap.steps()) {
+                assertThat(step.before()).as(what + " before " + step.id()).isEqualTo(live);
+                assertThat(step.presses()).as(what).isNotEmpty();
+                checkPresses(step, what);
+                live = step.after();
+            }
+            assertThat(live).as(what + " at the end").isZero();
+            checkRounds(plan, lap, what);
+            checkOpening(plan, lap, what);
+        }
+    }
+
+    /** No round takes away or adds more than four loops, and no move of a graft more than one. */
+    private static void checkPresses(LapStep step, String what) {
+        int most =
+                switch (step.doing()) {
+                    case ROUNDS, LINE, CHECK -> 0;
+                    case SHAPE -> 4;
+                    case GRAFT -> 1;
+                    default -> Integer.MAX_VALUE;
+                };
+        int loops = step.before();
+        for (Press press : step.presses()) {
+            assertThat(press.loops()).as(what).isNotNegative();
+            assertThat(Math.abs(press.loops() - loops))
+                    .as(what + " in " + step.id())
+                    .isLessThanOrEqualTo(most);
+            loops = press.loops();
+        }
+    }
+
+    private static void checkRounds(SockPlan plan, LapPlan lap, String what) {
+        if (plan.tube().way() != Way.READY_TUBE) {
+            assertThat(pressesIn(lap, "foot", "foot-begun"))
+                    .as(what)
+                    .isEqualTo(plan.tube().footRounds().count());
+            assertThat(pressesIn(lap, "leg", "leg-begun"))
+                    .as(what)
+                    .isEqualTo(plan.tube().legRounds().count());
+        }
+        assertThat(pressesIn(lap, "cuff"))
+                .as(what)
+                .isEqualTo(plan.cuff().rounds().count());
+        assertThat(pressesIn(lap, "heel")).as(what).isEqualTo(plan.heel().list().size());
+        assertThat(pressesIn(lap, "toe", "toe-plain"))
+                .as(what)
+                .isEqualTo(plan.toe().list().size());
+        plan.heelGraft().filter(graft -> ids(lap).contains("heel-graft")).ifPresent(graft -> assertThat(
+                        step(lap, "heel-graft").presses().stream().map(Press::words))
+                .as(what)
+                .containsExactlyElementsOf(
+                        graft.list().stream().map(move -> move.move().words()).toList()));
+    }
+
+    /** Both needles are counted before anything is cut, and the heel comes after all of its opening. */
+    private static void checkOpening(SockPlan plan, LapPlan lap, String what) {
+        List<String> ids = ids(lap);
+        List<String> order = new ArrayList<>(List.of("heel-pick-up-below", "heel-pick-up-above", "heel-count"));
+        if (plan.opening().way().cuts()) {
+            order.add("snip");
+        }
+        order.addAll(List.of("unpick", "corners", "heel"));
+        int first = ids.indexOf("heel-pick-up-below");
+        assertThat(ids.subList(first, first + order.size())).as(what).isEqualTo(order);
+        assertThat(step(lap, "heel-count").expected())
+                .hasValue(plan.stitchCount().half().count());
+        assertThat(step(lap, "corners").after()).isEqualTo(plan.opening().live().count());
+        if (plan.tube().way() != Way.READY_TUBE) {
+            assertThat(ids.indexOf("line")).as(what).isBetween(0, first);
+        }
+        assertThat(lap.steps().stream().filter(LapStep::forGood).map(LapStep::doing))
+                .as(what)
+                .allMatch(Doing.CUT::equals);
+    }
+
+    @Test
+    public void everyPositionIsInOneStep() {
+        LapPlan lap = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.LAST);
+        List<Integer> starts = lap.starts();
+        for (int position = 0; position < lap.presses(); position++) {
+            Place place = lap.at(position);
+            assertThat(starts.get(place.step()) + place.done()).isEqualTo(position);
+            assertThat(place.done())
+                    .isLessThan(lap.steps().get(place.step()).presses().size());
+        }
+        assertThat(lap.at(lap.presses())).isEqualTo(new Place(lap.steps().size(), 0));
+        assertThat(IntStream.range(0, starts.size()).map(starts::get)).isSorted();
+    }
+}

@@ -1,0 +1,79 @@
+package roundpocket.core.lap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.apache.commons.math3.stat.descriptive.DescriptiveStatistics;
+import org.testng.annotations.Test;
+
+/** Counting presses, and how fast they come. */
+public class TallyTest {
+    @Test
+    public void aTallyIsWhatReckoningAnewGives() {
+        Random random = new Random(7);
+        for (int i = 0; i < 300; i++) {
+            Tally tally = new Tally(40);
+            List<Integer> stands = new ArrayList<>(List.of(0)); // every position that still stands, the last one now
+            for (int press = 0; press < 200; press++) {
+                int now = stands.get(stands.size() - 1);
+                switch (random.nextInt(6)) {
+                    case 0 -> {
+                        if (tally.undone()) {
+                            stands.remove(stands.size() - 1);
+                        } else {
+                            assertThat(stands).hasSize(1);
+                        }
+                    }
+                    case 1 -> {
+                        int to = random.nextInt(60) - 10;
+                        assertThat(tally.jumped(to)).isEqualTo(to >= 0 && to <= 40);
+                        if (to >= 0 && to <= 40) {
+                            stands.add(to);
+                        }
+                    }
+                    default -> {
+                        assertThat(tally.done()).isEqualTo(now < 40);
+                        if (now < 40) {
+                            stands.add(now + 1);
+                        }
+                    }
+                }
+                assertThat(tally.position()).isEqualTo(stands.get(stands.size() - 1));
+                assertThat(tally.trail(1000)).isEqualTo(stands.subList(0, stands.size() - 1));
+            }
+            List<Integer> all = tally.trail(1000);
+            assertThat(tally.trail(3)).isEqualTo(all.subList(Math.max(0, all.size() - 3), all.size()));
+        }
+    }
+
+    @Test
+    public void paceIsTheMeanOfTheRoundsWithoutThePauses() {
+        Random random = new Random(11);
+        DescriptiveStatistics seconds = new DescriptiveStatistics();
+        List<Long> presses = new ArrayList<>();
+        long now = 1_000_000;
+        presses.add(now);
+        for (int i = 0; i < 120; i++) {
+            int took = 60 + random.nextInt(90);
+            seconds.addValue(took);
+            now += took * 1000L;
+            presses.add(now);
+            if (i % 30 == 29) {
+                now += 20 * 3_600_000L; // put away until the next evening
+                presses.add(now);
+            }
+        }
+        assertThat(Pace.roundsPerHour(presses).orElseThrow()).isCloseTo(3600 / seconds.getMean(), within(1e-9));
+    }
+
+    @Test
+    public void paceSaysNothingOfTooLittleAndIgnoresAClockThatWentBack() {
+        assertThat(Pace.roundsPerHour(List.of())).isEmpty();
+        assertThat(Pace.roundsPerHour(List.of(0L, 60_000L, 120_000L))).isEmpty();
+        assertThat(Pace.roundsPerHour(List.of(9_000_000L, 9_090_000L, 9_180_000L, 0L, 90_000L)))
+                .hasValue(40);
+    }
+}

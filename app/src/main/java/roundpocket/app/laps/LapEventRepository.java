@@ -1,0 +1,12 @@
+package roundpocket.app.laps;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The stored presses. */
+public interface LapEventRepository extends JpaRepository<LapEventRow, Long> {
+    List<LapEventRow> findByPairIdOrderBySeq(UUID pairId);
+
+    boolean existsById(UUID id);
+}

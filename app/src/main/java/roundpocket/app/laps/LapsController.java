@@ -1,0 +1,60 @@
+package roundpocket.app.laps;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.laps.LapViews.HeardAllView;
+import roundpocket.app.laps.LapViews.LapGistView;
+import roundpocket.app.laps.LapViews.LapView;
+
+/** The work on pairs over HTTP. */
+@RestController
+@RequestMapping("/api/laps")
+public class LapsController {
+    private final Laps laps;
+    private final JdbcTemplate store;
+
+    LapsController(Laps laps, JdbcTemplate store) {
+        this.laps = laps;
+        this.store = store;
+    }
+
+    /** Every pair that is begun, and what is next on it. */
+    @GetMapping
+    public List<LapGistView> gists() {
+        return laps.gists();
+    }
+
+    /** The work on a pair; before it is begun, what it would be. */
+    @GetMapping("/{pairId}")
+    public LapView view(@PathVariable UUID pairId) {
+        return laps.view(pairId);
+    }
+
+    /** Begins a pair; begun already, it is only shown. */
+    @PostMapping("/{pairId}")
+    public LapView start(@PathVariable UUID pairId, @RequestBody LapStartWrite write) {
+        LapView view = laps.start(pairId, write);
+        toTheDisk();
+        return view;
+    }
+
+    /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
+    @PostMapping("/{pairId}/events")
+    public HeardAllView hear(@PathVariable UUID pairId, @RequestBody List<LapEventWrite> events) {
+        HeardAllView heard = laps.hear(pairId, events);
+        toTheDisk();
+        return heard;
+    }
+
+    /** A commit alone is safe from a killed process; this waits for the disk as well. */
+    private void toTheDisk() {
+        store.execute("CHECKPOINT SYNC");
+    }
+}

@@ -1,0 +1,168 @@
+package roundpocket.app.laps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.app.AppTest;
+import tools.jackson.databind.JsonNode;
+
+/** Presses over HTTP: each counts once, and none that was acknowledged is lost. */
+public class LapsTest extends AppTest {
+    private static final String SPEC = "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231},"
+            + "\"swatch\": {\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}%s}";
+
+    private String pairId;
+    private String at;
+
+    @BeforeMethod
+    public void begin() {
+        JsonNode pair = body(post("/api/pairs", "{\"name\": \"Lapped\", \"spec\": " + SPEC.formatted("") + "}"));
+        pairId = pair.get("id").asString();
+        at = "/api/laps/" + pairId;
+        assertThat(body(get(at)).has("startedAt")).isFalse();
+        assertThat(body(post(at, "{}")).has("startedAt")).isTrue();
+    }
+
+    private static String press(UUID id, int sock, String kind, String more) {
+        return "{\"id\": \"" + id + "\", \"sock\": " + sock + ", \"kind\": \"" + kind
+                + "\", \"device\": \"lamp table\"," + " \"at\": \"2026-11-23T19:00:00Z\"" + more + "}";
+    }
+
+    private static String done(int sock) {
+        return press(UUID.randomUUID(), sock, "DONE", "");
+    }
+
+    private JsonNode hear(List<String> presses) {
+        return body(post(at + "/events", "[" + String.join(",", presses) + "]"));
+    }
+
+    private List<Integer> positions() {
+        return body(get(at))
+                .get("socks")
+                .valueStream()
+                .map(sock -> sock.get("position").asInt())
+                .toList();
+    }
+
+    @Test
+    public void pressesCountOnTheirSockAndAreTakenBackOneByOne() {
+        hear(List.of(done(1), done(1), done(1), done(2)));
+        assertThat(positions()).containsExactly(3, 1);
+        hear(List.of(press(UUID.randomUUID(), 1, "JUMPED", ", \"to\": 40")));
+        assertThat(positions()).containsExactly(40, 1);
+        JsonNode heard = hear(List.of(
+                press(UUID.randomUUID(), 1, "UNDONE", ""),
+                press(UUID.randomUUID(), 1, "UNDONE", ""),
+                press(UUID.randomUUID(), 2, "UNDONE", ""),
+                press(UUID.randomUUID(), 2, "UNDONE", "")));
+        assertThat(positions()).containsExactly(2, 0);
+        assertThat(heard.get("heard").valueStream().map(each -> each.get("counted")
+                        .asBoolean()))
+                .containsExactly(true, true, true, false);
+        assertThat(heard.at("/heard/3/words").asString()).contains("Nothing is left");
+        assertThat(heard.at("/socks/0/trail").toString()).isEqualTo("[0,1]");
+    }
+
+    @Test
+    public void thePressThatIsSentAThousandTimesCountsOnce() {
+        UUID id = UUID.randomUUID();
+        for (int i = 0; i < 10; i++) {
+            hear(Collections.nCopies(100, press(id, 1, "DONE", "")));
+        }
+        assertThat(positions()).containsExactly(1, 0);
+    }
+
+    /** Two devices that sent the same presses in any order and any number of times come to the same count. */
+    @Test
+    public void twoDevicesMergeByPress() {
+        Random random = new Random(5);
+        List<String> table = new ArrayList<>();
+        List<String> lap = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            table.add(done(1));
+            lap.add(done(1).replace("lamp table", "phone"));
+        }
+        List<String> all = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            all.addAll(table);
+            all.addAll(lap);
+        }
+        Collections.shuffle(all, random);
+        for (int i = 0; i < all.size(); i += 20) {
+            hear(all.subList(i, i + 20));
+        }
+        assertThat(positions()).containsExactly(60, 0);
+        assertThat(body(get(at)).at("/socks/0/devices").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    public void aPressFromTheFutureIsOfNowAndOnePastTheEndCountsForNothing() {
+        JsonNode view = body(get(at));
+        int presses = view.get("presses").asInt();
+        hear(List.of(press(UUID.randomUUID(), 1, "JUMPED", ", \"to\": " + presses)));
+        JsonNode past = hear(List.of(done(1)));
+        assertThat(past.at("/heard/0/counted").asBoolean()).isFalse();
+        assertThat(past.at("/heard/0/words").asString()).contains("nothing after its last step");
+        hear(List.of(done(2).replace("2026-11-23", "2999-01-01")));
+        assertThat(body(get(at)).at("/socks/1/lastAt").asString()).doesNotStartWith("2999");
+        assertThat(body(get("/api/laps"))
+                        .valueStream()
+                        .filter(gist -> gist.get("pairId").asString().equals(pairId)))
+                .singleElement()
+                .satisfies(gist -> assertThat(gist.get("next").asString()).startsWith("Second sock"));
+    }
+
+    @DataProvider
+    public Object[][] nonsense() {
+        UUID id = UUID.randomUUID();
+        return new Object[][] {
+            {press(id, 3, "DONE", ""), "[0].sock"},
+            {press(id, 1, "DONE", ", \"to\": 4"), "[0].to"},
+            {press(id, 1, "JUMPED", ""), "[0].to"},
+            {"{\"sock\": 1, \"kind\": \"DONE\", \"device\": \"a\", \"at\": \"2026-11-23T19:00:00Z\"}", "[0]"},
+            {press(id, 1, "DONE", "").replace("lamp table", " "), "[0].device"},
+            {press(id, 1, "DONE", "").replace("lamp table", "l".repeat(41)), "[0].device"},
+        };
+    }
+
+    @Test(dataProvider = "nonsense")
+    public void nonsenseIsRefusedWithItsPlaceAndNothingOfItCounts(String press, String field) {
+        var refused = post(at + "/events", "[" + press + "," + done(1) + "]");
+        assertThat(refused).hasStatus(422);
+        assertThat(body(refused).at("/errors/0/field").asString()).isEqualTo(field);
+        assertThat(positions()).containsExactly(0, 0);
+    }
+
+    @Test
+    public void aJumpOutOfTheSockOrAPressOnAPairThatIsNotBegunCountsForNothing() {
+        JsonNode heard = hear(List.of(press(UUID.randomUUID(), 1, "JUMPED", ", \"to\": 99999")));
+        assertThat(heard.at("/heard/0/counted").asBoolean()).isFalse();
+        JsonNode other = body(post("/api/pairs", "{\"name\": \"Not begun\", \"spec\": " + SPEC.formatted("") + "}"));
+        assertThat(post("/api/laps/" + other.get("id").asString() + "/events", "[" + done(1) + "]"))
+                .hasStatus(404);
+        assertThat(post("/api/laps/" + UUID.randomUUID(), "{}")).hasStatus(404);
+    }
+
+    /** What was begun is knitted as it was planned then, whatever becomes of the plan. */
+    @Test
+    public void thePlanIsKeptAsItWasWhenThePairWasBegun() {
+        JsonNode before = body(get(at));
+        String changed = SPEC.formatted(", \"choices\": {\"tube\": {\"legMm\": 200}}");
+        body(put("/api/pairs/" + pairId, "{\"version\": 0, \"name\": \"Lapped\", \"spec\": " + changed + "}"));
+        JsonNode after = body(get(at));
+        assertThat(after.get("steps")).isEqualTo(before.get("steps"));
+        assertThat(before.get("planChanged").asBoolean()).isFalse();
+        assertThat(after.get("planChanged").asBoolean()).isTrue();
+        assertThat(body(post(at, "{\"heelWhen\": \"LAST\"}")).get("heelWhen").asString())
+                .isEqualTo("AFTER_TUBE");
+        assertThat(delete("/api/pairs/" + pairId + "?version=1")).hasStatus(204);
+        assertThat(get(at)).hasStatus(404);
+    }
+}

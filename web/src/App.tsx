@@ -37,6 +37,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./plan/PlanPage')).PlanPage }),
           },
           {
+            path: 'pairs/:id/lap',
+            lazy: async () => ({ Component: (await import('./lap/LapPage')).LapPage }),
+          },
+          {
             path: 'pairs/:id/card',
             lazy: async () => ({ Component: (await import('./card/CardPage')).CardPage }),
           },

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, useNavigate } from 'react-router';
-import { usePairs } from '../api/queries';
+import { useLaps, usePairs } from '../api/queries';
 import { Notice, Waiting } from '../layout/States';
 import { keepDraft, loadDraft } from '../plan/draft';
 import { FirstMeasures } from './FirstMeasures';
@@ -9,6 +9,7 @@ import { PairRow } from './PairRow';
 /** Home: every pair on the go; an empty basket begins the first one. */
 export function BasketPage() {
   const pairs = usePairs();
+  const laps = useLaps();
   const navigate = useNavigate();
   if (pairs.error && !pairs.data) {
     return <Notice title="The basket cannot be opened" error={pairs.error} />;
@@ -46,7 +47,12 @@ export function BasketPage() {
       <Unnamed />
       <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="line">
         {pairs.data.map((pair) => (
-          <PairRow key={pair.id} pair={pair} longestMm={longest} />
+          <PairRow
+            key={pair.id}
+            pair={pair}
+            lap={laps.data?.find(({ pairId }) => pairId === pair.id)}
+            longestMm={longest}
+          />
         ))}
       </Box>
       <Box fontSize="sm" color="quiet" mt={3}>

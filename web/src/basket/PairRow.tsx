@@ -1,14 +1,21 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useDeletePair } from '../api/queries';
-import type { Pair } from '../api/types';
+import type { LapGist, Pair } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { ThrowAway } from '../layout/ThrowAway';
 import { SockThumb } from './SockThumb';
 
+interface PairRowProps {
+  pair: Pair;
+  /** How far it is, where it is begun. */
+  lap: LapGist | undefined;
+  longestMm: number;
+}
+
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
-export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) {
+export function PairRow({ pair, lap, longestMm }: PairRowProps) {
   const { lengths } = useSettings();
   const { gist } = pair;
   const remove = useDeletePair();
@@ -46,10 +53,19 @@ export function PairRow({ pair, longestMm }: { pair: Pair; longestMm: number }) 
           <Box as="span" fontWeight="650">
             Next:
           </Box>{' '}
-          {gist ? nextWords(gist) : 'open the plan; something in it cannot be used as it is.'}
+          {lap
+            ? lap.next
+            : gist
+              ? nextWords(gist)
+              : 'open the plan; something in it cannot be used as it is.'}
         </Box>
       </Box>
       <Flex gap={2} align="center" wrap="wrap">
+        <Button asChild bg="ink" color="sheet" minH="44px">
+          <RouteLink to={`/pairs/${pair.id}/lap`} aria-label={`Knit ${pair.name}`}>
+            Knit
+          </RouteLink>
+        </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
           <RouteLink to={`/pairs/${pair.id}`}>Plan</RouteLink>
         </Button>

@@ -13,6 +13,9 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['e', 'on a figure: its working'],
   ['Ctrl Z', 'take the last change back'],
   ['Ctrl Shift Z', 'make it again'],
+  ['Space, Enter', 'in the lap: the round is done'],
+  ['Backspace', 'in the lap: take it back'],
+  ['[ ]', 'in the lap: the other sock'],
   ['Esc', 'close what is open'],
 ];
 

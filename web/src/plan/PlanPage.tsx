@@ -88,9 +88,14 @@ function UndoRedo({ kept }: { kept: KeptDraft }) {
 
 function CardLink({ id }: { id: string }) {
   return (
-    <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-      <Link to={`/pairs/${id}/card`}>Pocket card</Link>
-    </Button>
+    <>
+      <Button asChild bg="ink" color="sheet" minH="44px">
+        <Link to={`/pairs/${id}/lap`}>Knit</Link>
+      </Button>
+      <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+        <Link to={`/pairs/${id}/card`}>Pocket card</Link>
+      </Button>
+    </>
   );
 }
 

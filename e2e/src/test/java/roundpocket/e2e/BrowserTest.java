@@ -24,6 +24,7 @@ abstract class BrowserTest {
     private static final double PATIENCE_MS = Integer.getInteger("pocket.patience", 45_000);
 
     private final List<String> complaints = new ArrayList<>();
+    private final List<BrowserContext> others = new ArrayList<>();
     private Playwright playwright;
     private Browser browser;
     private BrowserContext visitor;
@@ -76,6 +77,8 @@ abstract class BrowserTest {
         if (visitor != null) {
             visitor.close();
         }
+        others.forEach(BrowserContext::close);
+        others.clear();
         assertThat(complaints).as("errors on the browser's console").isEmpty();
     }
 
@@ -85,7 +88,19 @@ abstract class BrowserTest {
 
     /** Opens a page; a script error on it fails the test. */
     protected Page visit(String path) {
-        Page page = visitor.newPage();
+        return visit(visitor, path);
+    }
+
+    /** Opens a page in a browser that knows nothing of the first, as on another device. */
+    protected Page visitOnAnotherDevice(String path) {
+        BrowserContext other = browser.newContext();
+        other.setDefaultTimeout(PATIENCE_MS);
+        others.add(other);
+        return visit(other, path);
+    }
+
+    private Page visit(BrowserContext who, String path) {
+        Page page = who.newPage();
         page.onPageError(complaints::add);
         page.onConsoleMessage(this::listen);
         page.navigate(server.url(path));

@@ -22,6 +22,8 @@ public class ViewsTest extends BrowserTest {
             {"/new", "Three measurements"},
             {pair, "To knit, twice"},
             {pair + "/card", "ticked by tens"},
+            {pair + "/lap", "Press when the round is done"},
+            {"/pairs/" + server().json("/api/pairs").get(0).get("id").asString() + "/lap", "When is the heel knitted"},
             {"/feet", "Planned for them"},
             {"/feet/sheet", "Hold a ruler to it."},
             {"/yarn", "Swatches"},

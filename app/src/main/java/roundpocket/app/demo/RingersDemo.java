@@ -1,6 +1,9 @@
 package roundpocket.app.demo;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
+import roundpocket.app.laps.LapEventWrite;
+import roundpocket.app.laps.LapStartWrite;
+import roundpocket.app.laps.Laps;
 import roundpocket.app.pairs.PairWrite;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.ChoicesPart;
@@ -35,6 +41,7 @@ import roundpocket.app.yarns.YarnWrite;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
+import roundpocket.core.lap.Tally;
 
 /**
  * Fills an empty home with six ringers, four yarns and three pairs. Leaves a home alone that has a pair in it.
@@ -43,16 +50,20 @@ import roundpocket.core.foot.ToeForm;
 @Component
 @ConditionalOnProperty("pocket.demo")
 class RingersDemo implements SmartInitializingSingleton {
+    private static final int HALF_A_FOOT = 38;
+
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
     private final PairsShelf pairs;
+    private final Laps laps;
 
-    RingersDemo(FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, PairsShelf pairs) {
+    RingersDemo(FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, PairsShelf pairs, Laps laps) {
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
         this.pairs = pairs;
+        this.laps = laps;
     }
 
     @Override
@@ -83,8 +94,10 @@ class RingersDemo implements SmartInitializingSingleton {
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 
         keep("Marit’s chamber socks", marit, fine, bellrope, choices(null, 140, ShapingPart.plain(5), null, 16));
-        keep("Odd’s tenor socks", odd, fine, bellrope, choices(0.12, 160, null, ShapingPart.plain(2), null));
+        UUID tenor =
+                keep("Odd’s tenor socks", odd, fine, bellrope, choices(0.12, 160, null, ShapingPart.plain(2), null));
         keep("Pia’s first ringing socks", pia, firm, frost, null);
+        halfKnit(tenor);
     }
 
     /** A child's feet, measured twice. */
@@ -174,9 +187,23 @@ class RingersDemo implements SmartInitializingSingleton {
                 cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null));
     }
 
-    private void keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
+    /** A tube half knitted over two evenings. */
+    private void halfKnit(UUID pairId) {
+        laps.start(pairId, new LapStartWrite(null));
+        Instant evening = Instant.parse("2026-11-20T18:30:00Z");
+        List<LapEventWrite> presses = new ArrayList<>();
+        for (int i = 0; i < HALF_A_FOOT; i++) {
+            Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
+            presses.add(new LapEventWrite(
+                    new UUID(pairId.getMostSignificantBits(), i), 1, Tally.Kind.DONE, null, "the demo", at));
+        }
+        laps.hear(pairId, presses);
+    }
+
+    private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
         SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices);
         UUID footId = foot.id();
-        pairs.create(new PairWrite(null, name, spec, footId, swatch.id(), yarn.id(), null));
+        return pairs.create(new PairWrite(null, name, spec, footId, swatch.id(), yarn.id(), null))
+                .id();
     }
 }

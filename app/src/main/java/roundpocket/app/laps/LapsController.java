@@ -2,16 +2,19 @@ package roundpocket.app.laps;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
+import roundpocket.core.lap.Miscount;
 
 /** The work on pairs over HTTP. */
 @RestController
@@ -51,6 +54,14 @@ public class LapsController {
         HeardAllView heard = laps.hear(pairId, events);
         toTheDisk();
         return heard;
+    }
+
+    /** What a count of both needles probably means that is not what it should be; nothing where it is. */
+    @GetMapping("/miscount")
+    public List<String> miscount(@RequestParam int expected, @RequestParam int first, @RequestParam int second) {
+        return Stream.of(Miscount.on("First needle", expected, first), Miscount.on("Second needle", expected, second))
+                .filter(words -> !words.isEmpty())
+                .toList();
     }
 
     /** A commit alone is safe from a killed process; this waits for the disk as well. */

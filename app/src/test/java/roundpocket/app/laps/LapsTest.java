@@ -165,4 +165,12 @@ public class LapsTest extends AppTest {
         assertThat(delete("/api/pairs/" + pairId + "?version=1")).hasStatus(204);
         assertThat(get(at)).hasStatus(404);
     }
+
+    @Test
+    public void aMiscountIsExplainedForEachNeedle() {
+        assertThat(body(get("/api/laps/miscount?expected=32&first=32&second=32")))
+                .isEmpty();
+        assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33")))
+                .hasSize(2);
+    }
 }

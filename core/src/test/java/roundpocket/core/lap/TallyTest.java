@@ -76,4 +76,18 @@ public class TallyTest {
         assertThat(Pace.roundsPerHour(List.of(9_000_000L, 9_090_000L, 9_180_000L, 0L, 90_000L)))
                 .hasValue(40);
     }
+
+    /** One less is a stitch passed over, one more a split or foreign one, many a lost count (common practice). */
+    @Test
+    public void aMiscountSaysWhatItProbablyIs() {
+        assertThat(Miscount.on("First needle", 32, 32)).isEmpty();
+        assertThat(Miscount.on("First needle", 32, 31))
+                .contains("31, and it should be 32")
+                .contains("passed over");
+        assertThat(Miscount.on("Second needle", 32, 33))
+                .startsWith("Second needle")
+                .contains("split");
+        assertThat(Miscount.on("Second needle", 32, 40)).contains("Count again");
+        assertThat(Miscount.on("Second needle", 32, 0)).contains("Count again");
+    }
 }

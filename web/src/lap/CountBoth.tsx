@@ -1,0 +1,78 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useMiscount } from '../api/queries';
+import type { LapStep } from '../api/types';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+
+interface CountBothProps {
+  step: LapStep;
+  expected: number;
+  onRight: () => void;
+}
+
+/** Both needles are counted: the work goes on when they are right, or says what it probably is. */
+export function CountBoth({ step, expected, onRight }: CountBothProps) {
+  const { lengths } = useSettings();
+  const [first, setFirst] = useState<number | undefined>();
+  const [second, setSecond] = useState<number | undefined>();
+  const right = first === expected && second === expected;
+  const counted = first !== undefined && second !== undefined;
+  const miscount = useMiscount(expected, first, second);
+  return (
+    <Flex
+      direction="column"
+      flex="1"
+      align="center"
+      justify="center"
+      gap={4}
+      bg="sheet"
+      borderWidth="1px"
+      borderColor="line"
+      p={4}
+    >
+      <Box fontSize="2xl" textAlign="center">
+        {step.title}
+      </Box>
+      <Box fontSize="lg" textAlign="center" maxW="34rem">
+        {step.instruction}
+      </Box>
+      <Flex gap={6} wrap="wrap" justify="center">
+        {[
+          ['First needle', first, setFirst] as const,
+          ['Second needle', second, setSecond] as const,
+        ].map(([label, value, set]) => (
+          <Box key={label} w="9rem">
+            <NumberField
+              label={label}
+              kind="whole"
+              unit="loops"
+              lengths={lengths}
+              mayBeEmpty
+              value={value}
+              onChange={set}
+            />
+          </Box>
+        ))}
+      </Flex>
+      <Box role="status" maxW="34rem" minH="3em" color="amiss" data-testid="miscount">
+        {counted && !right && miscount.data?.map((words) => <p key={words}>{words}</p>)}
+      </Box>
+      <chakra.button
+        type="button"
+        aria-disabled={!right}
+        onClick={() => right && onRight()}
+        minH="72px"
+        px={6}
+        bg={right ? 'ink' : 'transparent'}
+        color={right ? 'sheet' : 'quiet'}
+        borderWidth="1px"
+        borderColor={right ? 'ink' : 'line'}
+        cursor={right ? 'pointer' : 'default'}
+        fontWeight="650"
+      >
+        {right ? `Both hold ${expected}: go on` : `Both must hold ${expected}`}
+      </chakra.button>
+    </Flex>
+  );
+}

@@ -1,0 +1,132 @@
+import { Box, chakra, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Lap } from '../api/types';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { placeAt, unitOf } from './place';
+
+interface JumpToProps {
+  lap: Lap;
+  position: number;
+  onJump: (to: number) => void;
+}
+
+/** To another place in the work: the step, and how many of its rounds are done. It can be undone like any press. */
+export function JumpTo({ lap, position, onJump }: JumpToProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(change) => setOpen(change.open)}
+      lazyMount
+      unmountOnExit
+    >
+      <Dialog.Trigger asChild>
+        <chakra.button
+          type="button"
+          minH="72px"
+          px={4}
+          borderWidth="1px"
+          borderColor="line"
+          cursor="pointer"
+        >
+          I am elsewhere
+        </chakra.button>
+      </Dialog.Trigger>
+      <Portal>
+        <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
+        <Dialog.Positioner>
+          <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink">
+            <Dialog.Header>
+              <Dialog.Title as="h2" fontFamily="heading" fontSize="xl">
+                Where are you?
+              </Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body pb={6}>
+              <Places
+                lap={lap}
+                position={position}
+                onJump={(to) => {
+                  setOpen(false);
+                  onJump(to);
+                }}
+              />
+            </Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton aria-label="Stay here" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function Places({ lap, position, onJump }: JumpToProps) {
+  const { lengths } = useSettings();
+  const here = placeAt(lap, position);
+  const [index, setIndex] = useState(here?.index ?? 0);
+  const [done, setDone] = useState<number | undefined>(here?.done ?? 0);
+  const step = lap.steps[index];
+  const unit = step && unitOf(step);
+  const most = step?.number ?? 0;
+  const wrong = done === undefined || done < 0 || done > most;
+  return (
+    <>
+      <Box as="label" display="block" fontWeight="600">
+        Step
+        <chakra.select
+          display="block"
+          w="100%"
+          minH="48px"
+          mt={1}
+          px={2}
+          bg="sheet"
+          color="ink"
+          borderWidth="1px"
+          borderColor="quiet"
+          fontWeight="400"
+          value={index}
+          onChange={(event) => {
+            setIndex(Number(event.target.value));
+            setDone(0);
+          }}
+        >
+          {lap.steps.map((each, i) => (
+            <option key={each.id} value={i}>
+              {each.number > 1 ? `${each.title} (${each.number})` : each.title}
+            </option>
+          ))}
+        </chakra.select>
+      </Box>
+      {unit && (
+        <Box mt={3}>
+          <NumberField
+            key={index}
+            label={`How many ${unit}s of it are done`}
+            kind="whole"
+            unit={`of ${most}`}
+            lengths={lengths}
+            mayBeEmpty
+            value={done}
+            problem={wrong ? `It has ${most}; give 0 to ${most}.` : undefined}
+            onChange={setDone}
+          />
+        </Box>
+      )}
+      <chakra.button
+        type="button"
+        mt={4}
+        minH="48px"
+        px={5}
+        bg="ink"
+        color="sheet"
+        cursor="pointer"
+        aria-disabled={wrong}
+        onClick={() => !wrong && onJump((lap.starts[index] ?? 0) + done)}
+      >
+        I am here
+      </chakra.button>
+    </>
+  );
+}

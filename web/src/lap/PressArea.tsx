@@ -1,0 +1,128 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Place } from './place';
+import { loopsAfter, unitOf, wordsAt } from './place';
+
+/** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
+export function PressArea({ place, onDone }: { place: Place; onDone: () => void }) {
+  const { step, done } = place;
+  const unit = unitOf(step);
+  const words = wordsAt(step, done);
+  const graft = step.doing === 'GRAFT';
+  const upcoming = graft && done + 1 < step.number ? wordsAt(step, done + 1) : undefined;
+  const mark = step.forGood ? 'cut' : 'ink';
+  return (
+    <Flex
+      direction="column"
+      flex="1"
+      bg="sheet"
+      borderWidth={step.forGood ? '3px' : '1px'}
+      borderColor={step.forGood ? 'cut' : 'line'}
+    >
+      <chakra.button
+        type="button"
+        data-press
+        onClick={onDone}
+        flex="1"
+        w="100%"
+        display="flex"
+        flexDirection="column"
+        alignItems="center"
+        justifyContent="center"
+        gap={2}
+        p={4}
+        cursor="pointer"
+        textAlign="center"
+        color="ink"
+        touchAction="manipulation"
+      >
+        <Box as="span" fontSize={{ base: 'md', md: 'lg' }} color="quiet">
+          {step.title}
+        </Box>
+        <Box
+          as="span"
+          fontSize={{ base: unit && !graft ? 'xl' : '2xl', md: '3xl' }}
+          lineHeight="1.3"
+          maxW="36rem"
+          color={mark}
+          fontWeight={graft ? '650' : '400'}
+        >
+          {unit ? words : step.instruction}
+        </Box>
+        {unit && (
+          <Box
+            as="span"
+            className="figures"
+            fontSize={{ base: graft ? '64px' : '128px', md: graft ? '80px' : '160px' }}
+            lineHeight="1"
+            fontWeight="700"
+            data-testid="count"
+          >
+            {done}
+          </Box>
+        )}
+        {unit && (
+          <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
+            {`of ${step.number} ${unit}s done · ${loopsAfter(step, done)} loops`}
+          </Box>
+        )}
+        {upcoming && <Box as="span" color="quiet">{`then: ${upcoming}`}</Box>}
+        {unit && !graft && <TenMarks done={done} all={step.number} />}
+        <Box
+          as="span"
+          mt={2}
+          fontSize="md"
+          fontWeight="650"
+          color={step.forGood ? 'cut' : 'chosen'}
+        >
+          {step.forGood
+            ? 'This cannot be undone. Press once it is done.'
+            : unit
+              ? `Press when the ${unit} is done`
+              : 'Press when it is done'}
+        </Box>
+      </chakra.button>
+      {(step.doing === 'SHAPE' || graft) && done === 0 && (
+        <Box px={4} pb={3} fontSize="sm" textAlign="center">
+          {step.instruction}
+        </Box>
+      )}
+      {graft && done > 0 && (
+        <Box px={4} pb={3} fontSize="sm" textAlign="center" color="amiss">
+          Do not stop half way: a graft that waits is hard to read.
+        </Box>
+      )}
+      {step.cautions.length > 0 && (done === 0 || step.forGood) && (
+        <Box px={4} pb={3} fontSize="sm" color="quiet" textAlign="center">
+          {step.cautions.map(({ title, text }) => (
+            <p key={title}>
+              <strong>{title}:</strong> {text}
+            </p>
+          ))}
+        </Box>
+      )}
+    </Flex>
+  );
+}
+
+/** A mark for every ten rounds, filled once its ten are done. */
+function TenMarks({ done, all }: { done: number; all: number }) {
+  const tens = Math.ceil(all / 10);
+  return (
+    <Flex as="span" gap="6px" wrap="wrap" justify="center" aria-hidden>
+      {Array.from({ length: tens }, (_, i) => {
+        const full = done >= Math.min(all, (i + 1) * 10);
+        return (
+          <Box
+            as="span"
+            key={i}
+            w="26px"
+            h="10px"
+            borderWidth="1.5px"
+            borderColor="ink"
+            bg={full ? 'ink' : 'transparent'}
+          />
+        );
+      })}
+    </Flex>
+  );
+}

@@ -1,0 +1,58 @@
+import { Box } from '@chakra-ui/react';
+import type { Lap } from '../api/types';
+import { Line, Rect } from '../tape/svg';
+
+const WIDTH = 1000;
+const HEIGHT = 18;
+
+/** The sock as a thin tape in the order of work: what is done filled, the needle where the knitter is. */
+export function ProgressTape({ lap, position }: { lap: Lap; position: number }) {
+  const x = (at: number) => (at / lap.presses) * WIDTH;
+  const rounds = lap.steps.flatMap((step, i) =>
+    step.number > 1
+      ? [
+          {
+            id: step.id,
+            title: step.title,
+            from: lap.starts[i] ?? 0,
+            to: (lap.starts[i] ?? 0) + step.number,
+          },
+        ]
+      : [],
+  );
+  return (
+    <Box>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        preserveAspectRatio="none"
+        style={{ display: 'block', width: '100%', height: '18px' }}
+        role="img"
+        aria-label={`${Math.round((position / lap.presses) * 100)} percent of this sock is done`}
+      >
+        <Rect width={WIDTH} height={HEIGHT} fill="fabric" />
+        <Rect width={x(position)} height={HEIGHT} fill="tape" />
+        {rounds.map(({ id, from }) => (
+          <Line
+            key={id}
+            x1={x(from)}
+            x2={x(from)}
+            y1="0"
+            y2={HEIGHT}
+            stroke="ink"
+            strokeWidth="1"
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+        <Line
+          x1={x(position)}
+          x2={x(position)}
+          y1="0"
+          y2={HEIGHT}
+          stroke="chosen"
+          strokeWidth="3"
+          vectorEffect="non-scaling-stroke"
+        />
+      </svg>
+    </Box>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Lap, LapStep } from '../api/types';
+
+/** Where somebody is in a sock. */
+export interface Place {
+  step: LapStep;
+  /** Presses of the step that are done. */
+  done: number;
+  /** Position at which the step begins. */
+  start: number;
+  index: number;
+}
+
+/** The place of a position; undefined once the sock is done. */
+export function placeAt(lap: Lap, position: number): Place | undefined {
+  if (position >= lap.presses) {
+    return undefined;
+  }
+  const index = lap.starts.findLastIndex((start) => start <= position);
+  const step = lap.steps[index];
+  const start = lap.starts[index];
+  return step && start !== undefined ? { step, done: position - start, start, index } : undefined;
+}
+
+/** What is done for the next press of a step. */
+export function wordsAt({ words }: LapStep, done: number): string {
+  return words[Math.min(done, words.length - 1)] ?? '';
+}
+
+/** Live loops once so many presses of a step are done. */
+export function loopsAfter({ loops, before }: LapStep, done: number): number {
+  return done === 0 ? before : (loops[Math.min(done, loops.length) - 1] ?? before);
+}
+
+/** What a press of a step is called. */
+export function unitOf({ paced, doing }: LapStep): string | undefined {
+  return paced ? 'round' : doing === 'GRAFT' ? 'move' : undefined;
+}

@@ -57,6 +57,7 @@ public final class Bench {
         bench.requests();
         bench.script();
         bench.screen();
+        bench.presses();
         bench.report();
     }
 
@@ -113,8 +114,11 @@ public final class Bench {
     }
 
     private Program ours() throws IOException, InterruptedException {
+        return ours(Files.createTempDirectory("round-pocket-bench"));
+    }
+
+    private Program ours(Path home) throws IOException, InterruptedException {
         int port = Program.freePort();
-        Path home = Files.createTempDirectory("round-pocket-bench");
         return Program.start(project, port, "./pocket", "start", "--port", "" + port, "--home", home.toString());
     }
 
@@ -172,10 +176,19 @@ public final class Bench {
     private void screen() throws IOException, InterruptedException {
         try (Program program = ours();
                 Screen screen = new Screen(program.address(), project)) {
-            program.send("/api/pairs", "{\"name\":\"Measured\",\"spec\":" + SPEC + "}");
+            program.send("/api/pairs", "{\"name\":\"Measured\",\"spec\":" + SPEC + "}", 201);
             rows.addAll(screen.firstView());
             rows.addAll(screen.scripts());
             rows.addAll(screen.keys());
+        }
+    }
+
+    /** Presses on a sock: none may be lost when the server is killed, and each is on the disk when it is acknowledged. */
+    private void presses() throws IOException, InterruptedException {
+        Path home = Files.createTempDirectory("round-pocket-bench");
+        try (Presses presses = new Presses(() -> ours(home), SPEC)) {
+            rows.addAll(presses.killed());
+            rows.addAll(presses.acknowledged());
         }
     }
 

@@ -87,13 +87,32 @@ final class Program implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
-    /** Posts JSON, and fails where that is refused. */
-    void send(String path, String json) throws IOException, InterruptedException {
-        int status = send(request(path)
-                .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(json)));
-        if (status != 201) {
-            throw new IllegalStateException(path + " answered " + status);
+    /** Posts JSON and gives the answer back; fails where its status is another. */
+    String send(String path, String json, int status) throws IOException, InterruptedException {
+        HttpResponse<String> answer = HTTP.send(
+                request(path)
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(json))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != status) {
+            throw new IllegalStateException(path + " answered " + answer.statusCode());
+        }
+        return answer.body();
+    }
+
+    String read(String path) throws IOException, InterruptedException {
+        return HTTP.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+
+    /** SIGKILL after so many milliseconds: no end that the program could prepare for. */
+    void killAfter(int millis) {
+        try {
+            Thread.sleep(millis);
+            process.destroyForcibly().waitFor();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
         }
     }
 

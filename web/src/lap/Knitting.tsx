@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Link } from '@chakra-ui/react';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link as RouteLink, useSearchParams } from 'react-router';
 import type { Lap } from '../api/types';
 import { CountBoth } from './CountBoth';
@@ -14,8 +14,12 @@ import { useWakeLock } from './useWakeLock';
 export function Knitting({ lap }: { lap: Lap }) {
   const queue = useQueue(lap.pairId, lap.socks);
   const [search, setSearch] = useSearchParams();
-  const sock = search.get('sock') === '2' ? 2 : 1;
-  const turnTo = (next: number) => setSearch({ sock: String(next) }, { replace: true });
+  // Kept here too: the address follows a moment later, and a key may come before it.
+  const [sock, setSock] = useState(search.get('sock') === '2' ? 2 : 1);
+  const turnTo = (next: number) => {
+    setSock(next);
+    setSearch({ sock: String(next) }, { replace: true });
+  };
   useWakeLock();
   const states = queue.socks.map((each) => positionOf(each, queue.waiting, lap.presses));
   const { position = 0, canUndo = false } = states[sock - 1] ?? {};
@@ -154,6 +158,7 @@ function Hearing({ queue }: { queue: Queue }) {
       fontSize="sm"
       color={silent || refused || unkept ? 'amiss' : 'quiet'}
       data-testid="hearing"
+      data-waiting={waiting.length}
     >
       {lines.map((line) => (
         <p key={String(line)}>{line}</p>

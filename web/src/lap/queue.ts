@@ -107,8 +107,12 @@ export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
   }, [pairId, put, client]);
 
   useEffect(() => {
+    const first = setTimeout(() => void send(), 0);
     const again = setInterval(() => void send(), AGAIN_MS);
-    return () => clearInterval(again);
+    return () => {
+      clearTimeout(first);
+      clearInterval(again);
+    };
   }, [send]);
 
   const press: Queue['press'] = (event) => {

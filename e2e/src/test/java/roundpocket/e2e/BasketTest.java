@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -30,6 +31,10 @@ public class BasketTest extends BrowserTest {
         Page page = visit("/");
         for (JsonNode pair : server().json("/api/pairs")) {
             Locator row = row(page, pair.get("name").asString());
+            if (pair.get("name").asString().startsWith("Odd")) { // on the needles already
+                assertThat(row).containsText(Pattern.compile("First sock: foot, round \\d+ of \\d+"));
+                continue;
+            }
             assertThat(row)
                     .containsText(
                             "start the tube on " + pair.at("/gist/stitches").asInt() + " stitches");

@@ -54,6 +54,22 @@ public class ViewsTest extends BrowserTest {
         }
     }
 
+    /** Letters of twice the size: nothing is wider than the screen, at the table and, for what is used there, in the lap. */
+    @Test(dataProvider = "views")
+    public void aViewFitsWithLettersOfTwiceTheSize(String path, String words, String light) {
+        if (light.equals("lamp")) {
+            return; // the light changes no size
+        }
+        Page page = visit(path);
+        assertThat(page.locator("main")).containsText(words);
+        page.addStyleTag(new Page.AddStyleTagOptions().setContent("html { font-size: 200% !important }"));
+        boolean paper = path.endsWith("card") || path.endsWith("sheet"); // of a fixed size
+        for (int width : paper ? new int[] {1280} : new int[] {1280, 390}) {
+            page.setViewportSize(width, 844);
+            page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
+        }
+    }
+
     @Test
     public void anOpenWordIsAccessibleInBothLights() {
         for (String light : new String[] {"day", "lamp"}) {

@@ -116,7 +116,8 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
     <Box
       id={entry.id}
       display="grid"
-      gridTemplateColumns={{ base: '1fr', md: '17rem 1fr 20rem' }}
+      gridTemplateColumns={{ base: '1fr', md: 'minmax(0, 17fr) minmax(0, 36fr) minmax(0, 20fr)' }}
+      overflowWrap="anywhere"
       gap={{ base: 1, md: 5 }}
       py={2}
       borderBottomWidth="1px"

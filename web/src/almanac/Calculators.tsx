@@ -20,7 +20,7 @@ export function Calculators() {
       <Box as="h2" fontSize="lg" mb={2}>
         Small calculators
       </Box>
-      <Grid gap={4} templateColumns={{ base: '1fr', sm: '1fr 1fr', lg: 'repeat(5, 1fr)' }}>
+      <Grid gap={4} templateColumns="repeat(auto-fit, minmax(min(100%, 13.5rem), 1fr))">
         <GaugeCalculator />
         <StitchCalculator />
         <YarnCalculator />

@@ -46,7 +46,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
           color={mark}
           fontWeight={graft ? '650' : '400'}
         >
-          {unit ? words : step.instruction}
+          {unit ? sentence(words) : step.instruction}
         </Box>
         {unit && (
           <Box
@@ -102,6 +102,10 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
       )}
     </Flex>
   );
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** A mark for every ten rounds, filled once its ten are done. */

@@ -58,7 +58,8 @@ export function Shell() {
           as="nav"
           aria-label="Places"
           order={{ base: 1, md: 0 }}
-          flex={{ base: '1 0 100%', md: '1' }}
+          flex={{ base: '1 1 100%', md: '1' }}
+          minW={0}
           gap={{ base: 1, md: 3 }}
           overflowX="auto"
         >

@@ -85,7 +85,11 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       </Box>
       <Grid
         gap={4}
-        templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1fr 1fr 1.2fr' }}
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'repeat(2, minmax(0, 1fr))',
+          xl: 'minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1.2fr)',
+        }}
       >
         <Box {...sheet}>
           <Staircase name="Heel" shaping={plan.heel} side={plan.opening.heelSide.value} />
@@ -102,7 +106,11 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       </Box>
       <Grid
         gap={4}
-        templateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr', xl: '1.1fr 1.2fr 1fr' }}
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'repeat(2, minmax(0, 1fr))',
+          xl: 'minmax(0, 1.1fr) minmax(0, 1.2fr) minmax(0, 1fr)',
+        }}
         templateRows={{ md: 'auto 1fr', xl: 'auto' }}
         alignItems="start"
       >

@@ -95,7 +95,12 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       <Box fontWeight="600" mt={2}>
         Which foot does a finished sock fit?
       </Box>
-      <Box display="grid" gridTemplateColumns="1fr 1fr" gap={2} mt={1}>
+      <Box
+        display="grid"
+        gridTemplateColumns="repeat(auto-fit, minmax(min(100%, 8.5rem), 1fr))"
+        gap={2}
+        mt={1}
+      >
         {FINISHED.map(([field, label, unit]) => (
           <NumberField
             key={field}

@@ -30,73 +30,75 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
       <Box as="h3" fontSize="md">
         Yarn for one sock
       </Box>
-      <Table.Root size="sm" mt={1} bg="transparent">
-        <Table.Header>
-          <Table.Row bg="transparent">
-            {['Section', 'Stitches', 'Metres', 'Grams'].map((head, i) => (
-              <Table.ColumnHeader
-                key={head}
-                {...cell}
-                color="quiet"
-                textAlign={i ? 'end' : 'start'}
-              >
-                {head}
-              </Table.ColumnHeader>
-            ))}
-            <Table.ColumnHeader {...cell} w="28%" color="quiet">
-              Compared
-            </Table.ColumnHeader>
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {yarn.sections.map(({ section, title, stitches, metres, grams: weight }) => (
-            <Table.Row key={section} bg="transparent">
-              <Table.Cell {...cell}>
-                <button
-                  type="button"
-                  style={{
-                    cursor: 'pointer',
-                    textDecoration: 'underline dotted',
-                    textAlign: 'left',
-                  }}
-                  onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
+      <Table.ScrollArea>
+        <Table.Root size="sm" mt={1} bg="transparent">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              {['Section', 'Stitches', 'Metres', 'Grams'].map((head, i) => (
+                <Table.ColumnHeader
+                  key={head}
+                  {...cell}
+                  color="quiet"
+                  textAlign={i ? 'end' : 'start'}
                 >
-                  {title}
-                </button>
-              </Table.Cell>
+                  {head}
+                </Table.ColumnHeader>
+              ))}
+              <Table.ColumnHeader {...cell} w="28%" color="quiet">
+                Compared
+              </Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {yarn.sections.map(({ section, title, stitches, metres, grams: weight }) => (
+              <Table.Row key={section} bg="transparent">
+                <Table.Cell {...cell}>
+                  <button
+                    type="button"
+                    style={{
+                      cursor: 'pointer',
+                      textDecoration: 'underline dotted',
+                      textAlign: 'left',
+                    }}
+                    onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
+                  >
+                    {title}
+                  </button>
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end">
+                  {figureNumber(stitches, lengths)}
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end">
+                  {metres.value.toFixed(1)}
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+                  {grams(weight)}
+                </Table.Cell>
+                <Table.Cell {...cell}>
+                  <Box
+                    h="10px"
+                    w={`${decimal((weight.value / most) * 100, 1)}%`}
+                    borderWidth="1px"
+                    borderColor="ink"
+                    style={{ background: colour ?? 'transparent' }}
+                  />
+                </Table.Cell>
+              </Table.Row>
+            ))}
+            <Table.Row bg="transparent" fontWeight="700">
+              <Table.Cell {...cell}>one sock</Table.Cell>
+              <Table.Cell {...cell} />
               <Table.Cell {...cell} textAlign="end">
-                {figureNumber(stitches, lengths)}
-              </Table.Cell>
-              <Table.Cell {...cell} textAlign="end">
-                {metres.value.toFixed(1)}
+                {yarn.sockMetres.value.toFixed(1)}
               </Table.Cell>
               <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-                {grams(weight)}
+                {grams(yarn.sockGrams)}
               </Table.Cell>
-              <Table.Cell {...cell}>
-                <Box
-                  h="10px"
-                  w={`${decimal((weight.value / most) * 100, 1)}%`}
-                  borderWidth="1px"
-                  borderColor="ink"
-                  style={{ background: colour ?? 'transparent' }}
-                />
-              </Table.Cell>
+              <Table.Cell {...cell} />
             </Table.Row>
-          ))}
-          <Table.Row bg="transparent" fontWeight="700">
-            <Table.Cell {...cell}>one sock</Table.Cell>
-            <Table.Cell {...cell} />
-            <Table.Cell {...cell} textAlign="end">
-              {yarn.sockMetres.value.toFixed(1)}
-            </Table.Cell>
-            <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-              {grams(yarn.sockGrams)}
-            </Table.Cell>
-            <Table.Cell {...cell} />
-          </Table.Row>
-        </Table.Body>
-      </Table.Root>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
       <YarnVerdict plan={plan} onWorking={onWorking} />
     </Box>
   );

@@ -31,7 +31,13 @@ export function PairRow({ pair, lap, longestMm }: PairRowProps) {
     >
       <Box w={{ base: '100%', md: '21rem' }} flexShrink={0} aria-hidden>
         {gist && (
-          <SockThumb outline={gist.outline} longestMm={longestMm} colour={pair.yarn?.colour} />
+          <SockThumb
+            outline={gist.outline}
+            longestMm={longestMm}
+            colour={pair.yarn?.colour}
+            knitted={lap?.knitted}
+            way={gist.way}
+          />
         )}
       </Box>
       <Box flex="1" minW={0}>

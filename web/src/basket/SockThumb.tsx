@@ -1,6 +1,9 @@
-import type { Outline } from '../api/types';
+import { useId } from 'react';
+import type { LapGist, Outline, Pair, Section } from '../api/types';
 import { scaleFor } from '../tape/scale';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
+
+type Way = NonNullable<Pair['gist']>['way'];
 
 const WIDTH = 480;
 const MARGIN = 4;
@@ -10,10 +13,14 @@ interface SockThumbProps {
   /** The longest sock of all that are shown together, so that they keep their proportions. */
   longestMm: number;
   colour?: string | undefined;
+  /** How much of each section is knitted; left out where nothing is. */
+  knitted?: LapGist['knitted'] | undefined;
+  way: Way;
 }
 
 /** A small drawing of a sock, to a scale that is the same for all shown together. */
-export function SockThumb({ outline, longestMm, colour }: SockThumbProps) {
+export function SockThumb({ outline, longestMm, colour, knitted, way }: SockThumbProps) {
+  const id = useId();
   const scale = scaleFor({ ...outline, lengthMm: longestMm }, WIDTH, MARGIN);
   const pocketTop = MARGIN + outline.widthMm * scale.perMm + 6;
   const depth = outline.heel.at(-1)?.depthMm ?? 0;
@@ -26,8 +33,60 @@ export function SockThumb({ outline, longestMm, colour }: SockThumbProps) {
       style={{ display: 'block', maxWidth: WIDTH }}
     >
       <TubeShape {...shape} top={MARGIN} />
-      <OpeningLine {...shape} top={MARGIN} />
       <PocketShape {...shape} top={pocketTop} />
+      {knitted && (
+        <>
+          <clipPath id={id}>
+            {doneParts(outline, knitted, way).map(({ section, fromMm, toMm }) => (
+              <rect
+                key={section}
+                x={scale.x(fromMm)}
+                y={0}
+                width={Math.max(0, (toMm - fromMm) * scale.perMm)}
+                height={pocketTop - 4}
+              />
+            ))}
+            <rect
+              x={0}
+              y={pocketTop - 2}
+              width={WIDTH}
+              height={depth * scale.perMm * (shareOf(knitted, 'HEEL') ?? 0)}
+            />
+          </clipPath>
+          <g clipPath={`url(#${id})`}>
+            <TubeShape {...shape} colour={colour ?? PLAIN} strength={1} top={MARGIN} />
+            <PocketShape {...shape} colour={colour ?? PLAIN} strength={1} top={pocketTop} />
+          </g>
+        </>
+      )}
+      <OpeningLine {...shape} top={MARGIN} />
     </svg>
   );
+}
+
+/** The colour of what is knitted where no yarn was named. */
+const PLAIN = '#8b979f';
+
+type Knitted = NonNullable<SockThumbProps['knitted']>;
+
+function shareOf(knitted: Knitted, section: Section): number | undefined {
+  return knitted.find((part) => part.section === section)?.share;
+}
+
+/** The knitted part of every section along the tube: it grows with the work, from the toe up or from the cuff down. */
+function doneParts(outline: Outline, knitted: Knitted, way: Way) {
+  return outline.spans.map(({ section, fromMm, toMm }) => {
+    // Of a ready tube, foot and leg are there before anything is knitted.
+    const done = (toMm - fromMm) * (shareOf(knitted, section) ?? (way === 'READY_TUBE' ? 1 : 0));
+    // A toe that is knitted last grows towards its tip.
+    const fromRight = way === 'CUFF_DOWN' || (section === 'TOE' && !toeIsFirst(knitted));
+    return fromRight
+      ? { section, fromMm: toMm - done, toMm }
+      : { section, fromMm, toMm: fromMm + done };
+  });
+}
+
+/** Whether the toe was begun before the foot was done, so that it came first. */
+function toeIsFirst(knitted: Knitted): boolean {
+  return (shareOf(knitted, 'TOE') ?? 0) > 0 && (shareOf(knitted, 'FOOT') ?? 0) < 1;
 }

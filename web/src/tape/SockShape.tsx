@@ -9,13 +9,15 @@ interface ShapeProps {
   top: number;
   /** Colour of the yarn. */
   colour?: string;
+  /** How strong the colour is, from 0 to 1; pale where nothing is knitted yet. */
+  strength?: number;
 }
 
 /** Strength of the yarn's colour where nothing is knitted yet. */
 const PALE = 0.22;
 
 /** Toe, foot, leg and cuff, sole up, toe at the left. */
-export function TubeShape({ outline, scale, top, colour }: ShapeProps) {
+export function TubeShape({ outline, scale, top, colour, strength = PALE }: ShapeProps) {
   const height = outline.widthMm * scale.perMm;
   const middle = top + height / 2;
   const toeBase = outline.spans[0]?.toMm ?? 0;
@@ -39,7 +41,7 @@ export function TubeShape({ outline, scale, top, colour }: ShapeProps) {
         fill="fabric"
       />
       {colour && (
-        <g fill={colour} opacity={PALE}>
+        <g fill={colour} opacity={strength}>
           <polygon points={points(toe)} />
           <rect x={scale.x(toeBase)} y={top} width={right - scale.x(toeBase)} height={height} />
         </g>
@@ -97,7 +99,7 @@ function Ribs({
 }
 
 /** The heel pocket, laid flat: its mouth above, its graft below, centred under the opening. */
-export function PocketShape({ outline, scale, top, colour }: ShapeProps) {
+export function PocketShape({ outline, scale, top, colour, strength = PALE }: ShapeProps) {
   const centre = scale.x(outline.openingMm);
   const edge = outline.heel.map(
     ({ depthMm, widthMm }) => [(widthMm * scale.perMm) / 2, top + depthMm * scale.perMm] as const,
@@ -109,7 +111,7 @@ export function PocketShape({ outline, scale, top, colour }: ShapeProps) {
   return (
     <g>
       <Polygon points={shape} fill="fabric" />
-      {colour && <polygon points={shape} fill={colour} opacity={PALE} />}
+      {colour && <polygon points={shape} fill={colour} opacity={strength} />}
       <Polygon points={shape} fill="none" stroke="ink" strokeWidth="1.25" strokeLinejoin="round" />
       <Line
         x1={centre - (edge[0]?.[0] ?? 0)}

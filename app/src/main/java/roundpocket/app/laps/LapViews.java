@@ -9,6 +9,7 @@ import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 
 /** The work on a pair as it is handed out. */
@@ -127,9 +128,15 @@ public final class LapViews {
      *
      * @param presses all presses of one sock
      * @param positions presses done of each
+     * @param sock which sock is next
+     * @param knitted how much of each section of that sock is knitted, from 0 to 1
      * @param next the next thing to do, in words
      */
-    public record LapGistView(UUID pairId, int presses, List<Integer> positions, String next) {}
+    public record LapGistView(
+            UUID pairId, int presses, List<Integer> positions, int sock, List<KnittedView> knitted, String next) {}
+
+    /** How much of a section is knitted, from 0 to 1. */
+    public record KnittedView(Section section, double share) {}
 
     static List<LapStepView> steps(SockPlan plan, LapPlan lap) {
         List<Caution> cautions = Caution.of(plan);

@@ -14,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.kept.NotKeptException;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.HeardView;
+import roundpocket.app.laps.LapViews.KnittedView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.pairs.PairView;
@@ -108,8 +109,16 @@ public class Laps {
         int second = count.position(2);
         // One sock after the other: the second is next once the first is done, or once it was begun and is behind.
         int on = first == all || second > first ? 2 : 1;
+        int position = on == 1 ? first : second;
         return new LapGistView(
-                row.getId(), all, List.of(first, second), next(lap, on, on == 1 ? first : second, first == all));
+                row.getId(),
+                all,
+                List.of(first, second),
+                on,
+                lap.knitted(position).entrySet().stream()
+                        .map(part -> new KnittedView(part.getKey(), part.getValue()))
+                        .toList(),
+                next(lap, on, position, first == all));
     }
 
     private static String next(LapPlan lap, int sock, int position, boolean firstDone) {

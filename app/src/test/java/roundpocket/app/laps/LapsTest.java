@@ -55,6 +55,17 @@ public class LapsTest extends AppTest {
     public void pressesCountOnTheirSockAndAreTakenBackOneByOne() {
         hear(List.of(done(1), done(1), done(1), done(2)));
         assertThat(positions()).containsExactly(3, 1);
+        JsonNode gist = body(get("/api/laps"))
+                .valueStream()
+                .filter(each -> each.get("pairId").asString().equals(pairId))
+                .findFirst()
+                .orElseThrow();
+        assertThat(gist.get("next").asString()).matches("First sock: foot, round 3 of \\d+");
+        assertThat(gist.get("knitted")
+                        .valueStream()
+                        .filter(part -> part.get("section").asString().equals("FOOT"))
+                        .map(part -> part.get("share").asDouble() > 0))
+                .containsExactly(true);
         hear(List.of(press(UUID.randomUUID(), 1, "JUMPED", ", \"to\": 40")));
         assertThat(positions()).containsExactly(40, 1);
         JsonNode heard = hear(List.of(

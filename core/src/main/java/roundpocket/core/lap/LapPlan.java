@@ -1,7 +1,10 @@
 package roundpocket.core.lap;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 
 /**
@@ -37,6 +40,25 @@ public record LapPlan(List<LapStep> steps) {
             left -= presses;
         }
         return new Place(steps.size(), 0);
+    }
+
+    /** How much of each section is knitted, from 0 to 1; a section that is not knitted here is left out. */
+    public Map<Section, Double> knitted(int position) {
+        Map<Section, Integer> done = new EnumMap<>(Section.class);
+        Map<Section, Integer> all = new EnumMap<>(Section.class);
+        int left = position;
+        for (LapStep step : steps) {
+            int presses = step.presses().size();
+            int here = Math.max(0, Math.min(presses, left));
+            step.section().ifPresent(section -> {
+                done.merge(section, here, Integer::sum);
+                all.merge(section, presses, Integer::sum);
+            });
+            left -= presses;
+        }
+        Map<Section, Double> shares = new EnumMap<>(Section.class);
+        all.forEach((section, presses) -> shares.put(section, (double) done.get(section) / presses));
+        return shares;
     }
 
     /** The position at which each step begins, in their order. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
+import roundpocket.core.plan.Section;
 
 /**
  * One step of the work on one sock.
@@ -39,6 +40,18 @@ public record LapStep(
 
     public LapStep {
         presses = List.copyOf(presses);
+    }
+
+    /** The section that its rounds make; none for a step that makes no fabric. */
+    public Optional<Section> section() {
+        return switch (id) {
+            case "toe", "toe-plain" -> Optional.of(Section.TOE);
+            case "foot", "foot-begun" -> Optional.of(Section.FOOT);
+            case "leg", "leg-begun" -> Optional.of(Section.LEG);
+            case "cuff" -> Optional.of(Section.CUFF);
+            case "heel" -> Optional.of(Section.HEEL);
+            default -> Optional.empty();
+        };
     }
 
     /** Live loops on the needles after it. */

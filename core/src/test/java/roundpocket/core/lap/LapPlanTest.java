@@ -12,6 +12,7 @@ import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.LapPlan.Place;
 import roundpocket.core.lap.LapStep.Press;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.Way;
 
@@ -178,5 +179,17 @@ public class LapPlanTest {
         }
         assertThat(lap.at(lap.presses())).isEqualTo(new Place(lap.steps().size(), 0));
         assertThat(IntStream.range(0, starts.size()).map(starts::get)).isSorted();
+    }
+
+    /** Of the whole example: 55 rounds of foot after one press to begin, 35 of leg, 15 of cuff, 20 each of heel and toe. */
+    @Test
+    public void whatIsKnittedIsToldBySection() {
+        LapPlan lap = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.AT_ONCE);
+        assertThat(lap.knitted(0).values()).hasSize(5).allMatch(share -> share == 0);
+        assertThat(lap.knitted(12).get(Section.FOOT)).isEqualTo(11 / 55.0);
+        assertThat(lap.knitted(1 + 55 + 1 + 7).get(Section.LEG)).isEqualTo(7 / 35.0);
+        assertThat(lap.knitted(lap.presses()).values()).allMatch(share -> share == 1);
+        int heel = lap.starts().get(ids(lap).indexOf("heel"));
+        assertThat(lap.knitted(heel + 5)).containsEntry(Section.HEEL, 0.25).containsEntry(Section.LEG, 10 / 35.0);
     }
 }

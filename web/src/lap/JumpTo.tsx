@@ -1,6 +1,7 @@
-import { Box, chakra, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Lap } from '../api/types';
+import { Sheet } from '../layout/Sheet';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
@@ -15,13 +16,12 @@ interface JumpToProps {
 export function JumpTo({ lap, position, onJump }: JumpToProps) {
   const [open, setOpen] = useState(false);
   return (
-    <Dialog.Root
+    <Sheet
       open={open}
-      onOpenChange={(change) => setOpen(change.open)}
-      lazyMount
-      unmountOnExit
-    >
-      <Dialog.Trigger asChild>
+      onOpen={setOpen}
+      title="Where are you?"
+      closing="Stay here"
+      trigger={
         <chakra.button
           type="button"
           minH="72px"
@@ -32,33 +32,17 @@ export function JumpTo({ lap, position, onJump }: JumpToProps) {
         >
           I am elsewhere
         </chakra.button>
-      </Dialog.Trigger>
-      <Portal>
-        <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
-        <Dialog.Positioner>
-          <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink">
-            <Dialog.Header>
-              <Dialog.Title as="h2" fontFamily="heading" fontSize="xl">
-                Where are you?
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb={6}>
-              <Places
-                lap={lap}
-                position={position}
-                onJump={(to) => {
-                  setOpen(false);
-                  onJump(to);
-                }}
-              />
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton aria-label="Stay here" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      }
+    >
+      <Places
+        lap={lap}
+        position={position}
+        onJump={(to) => {
+          setOpen(false);
+          onJump(to);
+        }}
+      />
+    </Sheet>
   );
 }
 

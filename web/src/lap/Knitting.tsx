@@ -4,10 +4,10 @@ import { Link as RouteLink, useSearchParams } from 'react-router';
 import type { Lap } from '../api/types';
 import { CountBoth } from './CountBoth';
 import { JumpTo } from './JumpTo';
-import { placeAt, unitOf } from './place';
+import { placeAt, positionOf, unitOf } from './place';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
-import { positionOf, useQueue, type Queue } from './queue';
+import { useQueue, type Queue } from './queue';
 import { useWakeLock } from './useWakeLock';
 
 /** One instruction, one count, one thing to press; and what comes next. */

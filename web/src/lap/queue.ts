@@ -122,25 +122,3 @@ export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
   };
   return { waiting, socks, press, refused, unkept, silent };
 }
-
-/** Where a sock is once what waits has been heard too. */
-export function positionOf(
-  sock: LapSock,
-  waiting: readonly LapEvent[],
-  presses: number,
-): { position: number; canUndo: boolean } {
-  const trail = [...sock.trail];
-  let { position } = sock;
-  for (const event of waiting.filter((each) => each.sock === sock.sock)) {
-    if (event.kind === 'UNDONE') {
-      position = trail.pop() ?? position;
-    } else {
-      const to = event.kind === 'JUMPED' ? (event.to ?? position) : position + 1;
-      if (to >= 0 && to <= presses) {
-        trail.push(position);
-        position = to;
-      }
-    }
-  }
-  return { position, canUndo: trail.length > 0 };
-}

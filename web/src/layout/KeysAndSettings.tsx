@@ -1,7 +1,8 @@
-import { Box, chakra, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { changeSettings, useSettings } from '../settings/settings';
 import { LightSwitch } from './LightSwitch';
+import { Sheet } from './Sheet';
 import { Switch } from './Switch';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
@@ -33,13 +34,12 @@ export function KeysAndSettings() {
     return () => window.removeEventListener('keydown', press);
   }, []);
   return (
-    <Dialog.Root
+    <Sheet
       open={open}
-      onOpenChange={(change) => setOpen(change.open)}
-      lazyMount
-      unmountOnExit
-    >
-      <Dialog.Trigger asChild>
+      onOpen={setOpen}
+      title="Keys and settings"
+      closing="Close keys and settings"
+      trigger={
         <chakra.button
           type="button"
           aria-label="Keys and settings"
@@ -50,59 +50,43 @@ export function KeysAndSettings() {
         >
           ?
         </chakra.button>
-      </Dialog.Trigger>
-      <Portal>
-        <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
-        <Dialog.Positioner>
-          <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink">
-            <Dialog.Header>
-              <Dialog.Title as="h2" fontFamily="heading" fontSize="xl">
-                Keys and settings
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb={6}>
-              <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
-                {KEYS.map(([keys, does]) => (
-                  <Box key={keys} display="contents">
-                    <Box as="dt" fontWeight="650">
-                      {keys}
-                    </Box>
-                    <Box as="dd">{does}</Box>
-                  </Box>
-                ))}
-              </Box>
-              <Box hideFrom="md">
-                <LightSwitch />
-              </Box>
-              <Switch
-                label="Leading hand"
-                value={hand}
-                options={[
-                  ['right', 'right', 'right hand'],
-                  ['left', 'left', 'left hand'],
-                ]}
-                onChange={(value) => changeSettings({ hand: value })}
-              />
-              <Switch
-                label="Needles in"
-                value={needles}
-                options={[
-                  ['MM', 'mm', 'needles in millimetres'],
-                  ['US', 'US', 'needles in US sizes'],
-                ]}
-                onChange={(value) => changeSettings({ needles: value })}
-              />
-              <Box fontSize="sm" color="quiet" mt={2}>
-                Left-handed, the work goes from left to right: the other leg of every stitch is
-                picked up, and the decreases lean the other way.
-              </Box>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild position="absolute" top={2} right={2}>
-              <CloseButton aria-label="Close keys and settings" size="lg" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      }
+    >
+      <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
+        {KEYS.map(([keys, does]) => (
+          <Box key={keys} display="contents">
+            <Box as="dt" fontWeight="650">
+              {keys}
+            </Box>
+            <Box as="dd">{does}</Box>
+          </Box>
+        ))}
+      </Box>
+      <Box hideFrom="md">
+        <LightSwitch />
+      </Box>
+      <Switch
+        label="Leading hand"
+        value={hand}
+        options={[
+          ['right', 'right', 'right hand'],
+          ['left', 'left', 'left hand'],
+        ]}
+        onChange={(value) => changeSettings({ hand: value })}
+      />
+      <Switch
+        label="Needles in"
+        value={needles}
+        options={[
+          ['MM', 'mm', 'needles in millimetres'],
+          ['US', 'US', 'needles in US sizes'],
+        ]}
+        onChange={(value) => changeSettings({ needles: value })}
+      />
+      <Box fontSize="sm" color="quiet" mt={2}>
+        Left-handed, the work goes from left to right: the other leg of every stitch is picked up,
+        and the decreases lean the other way.
+      </Box>
+    </Sheet>
   );
 }

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import type { Lap, LapEvent, LapSock, LapStep } from '../api/types';
+import { loopsAfter, placeAt, positionOf, unitOf, wordsAt } from './place';
+
+function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
+  return {
+    id,
+    doing: 'ROUNDS',
+    paced: true,
+    title: id,
+    instruction: '',
+    before: 64,
+    words: ['Knit.'],
+    loops: [64],
+    number,
+    forGood: false,
+    cautions: [],
+    ...part,
+  };
+}
+
+const lap: Lap = {
+  pairId: 'a',
+  name: 'a',
+  heelWhen: 'AFTER_TUBE',
+  planChanged: false,
+  steps: [
+    step('begin', 1, { doing: 'BEGIN', paced: false, before: 0 }),
+    step('foot', 5),
+    step('heel', 3, { words: ['Knit.', 'On each side.', 'Knit.'], loops: [64, 60, 60] }),
+  ],
+  starts: [0, 1, 6],
+  presses: 9,
+  half: 32,
+  socks: [],
+};
+
+describe('a place in the work', () => {
+  it.each([
+    [0, 'begin', 0],
+    [1, 'foot', 0],
+    [5, 'foot', 4],
+    [6, 'heel', 0],
+    [8, 'heel', 2],
+  ])('after %i presses it is %s, %i of it done', (position, id, done) => {
+    const place = placeAt(lap, position);
+    expect(place?.step.id).toBe(id);
+    expect(place?.done).toBe(done);
+  });
+
+  it('is none once the sock is done', () => {
+    expect(placeAt(lap, 9)).toBeUndefined();
+  });
+
+  it.each([
+    [0, 'Knit.', 64],
+    [1, 'On each side.', 64],
+    [2, 'Knit.', 60],
+    [3, 'Knit.', 60],
+  ])('of a heel with %i rounds done says %s on %i loops', (done, words, loops) => {
+    const heel = lap.steps[2] as LapStep;
+    expect(wordsAt(heel, done)).toBe(words);
+    expect(loopsAfter(heel, done)).toBe(loops);
+  });
+
+  it('tells what a press is called', () => {
+    expect(lap.steps.map(unitOf)).toEqual([undefined, 'round', 'round']);
+    expect(unitOf(step('heel-graft', 64, { doing: 'GRAFT', paced: false }))).toBe('move');
+  });
+});
+
+describe('what waits to be heard', () => {
+  const sock: LapSock = { sock: 1, position: 4, trail: [2, 3], devices: 1 };
+  const waiting = (...presses: (readonly [LapEvent['kind'], number?, number?])[]) =>
+    presses.map(([kind, to, on = 1]): LapEvent => ({
+      id: '',
+      kind,
+      sock: on,
+      device: '',
+      at: '',
+      ...(to !== undefined && { to }),
+    }));
+
+  it.each([
+    [[], 4, true],
+    [[['DONE']], 5, true],
+    [[['DONE'], ['DONE'], ['UNDONE']], 5, true],
+    [[['UNDONE'], ['UNDONE']], 2, false],
+    [[['UNDONE'], ['UNDONE'], ['UNDONE']], 2, false],
+    [[['JUMPED', 8], ['DONE'], ['DONE']], 9, true],
+    [[['JUMPED', 8], ['UNDONE']], 4, true],
+    [[['JUMPED', 40]], 4, true],
+    [[['DONE', undefined, 2]], 4, true],
+  ] as const)('%j leads to %i', (presses, position, canUndo) => {
+    expect(positionOf(sock, waiting(...presses), 9)).toEqual({ position, canUndo });
+  });
+});

@@ -2,7 +2,6 @@ package roundpocket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -106,20 +105,22 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void theMeasuringSheetIsTrueToSize() {
         Page page = visit("/feet/sheet");
-        Locator square = page.locator("svg rect");
         assertThat(page.getByText("5 cm each way")).isVisible();
-        assertThat(drawn(square)).isCloseTo(50 * 96 / 25.4, within(0.01));
+        waitUntilDrawn(page, 50 * 96 / 25.4);
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("inches").setExact(true))
                 .click();
         assertThat(page.getByText("2 in each way")).isVisible();
-        assertThat(drawn(square)).isCloseTo(2 * 96, within(0.01));
+        waitUntilDrawn(page, 2 * 96);
     }
 
-    /** How wide a drawn rectangle is on the screen, in pixels, without its outline. */
-    private static double drawn(Locator rectangle) {
-        return ((Number) rectangle.evaluate("r => r.getBBox().width * r.getScreenCTM().a")).doubleValue();
+    /** Waits until the square is so many pixels wide on the screen, without its outline; the drawing follows its words. */
+    private static void waitUntilDrawn(Page page, double pixels) {
+        page.waitForFunction(
+                "wanted => { const r = document.querySelector('svg rect');"
+                        + " return Math.abs(r.getBBox().width * r.getScreenCTM().a - wanted) < 0.01; }",
+                pixels);
     }
 
     @Test

@@ -27,7 +27,7 @@ import org.openjdk.jmh.util.Statistics;
 
 /**
  * Measures Round Pocket against what it is compared with, in one run, and writes docs/bench.md. With any second argument it
- * measures the screen alone and only says what it found.
+ * measures the screen and the presses alone and only says what it found.
  */
 public final class Bench {
     private static final int[] STITCHES = {48, 96, 192, 384};
@@ -47,8 +47,9 @@ public final class Bench {
 
     public static void main(String[] args) throws IOException, InterruptedException, RunnerException {
         Bench bench = new Bench(Path.of(args[0]));
-        if (args.length > 1) { // the screen alone, to try things out; nothing is written
+        if (args.length > 1) { // the screen and the presses alone, to try things out; nothing is written
             bench.screen();
+            bench.presses();
             System.out.println(bench.table());
             return;
         }

@@ -107,8 +107,9 @@ public class Laps {
         int all = lap.presses();
         int first = count.position(1);
         int second = count.position(2);
-        // One sock after the other: the second is next once the first is done, or once it was begun and is behind.
-        int on = first == all || second > first ? 2 : 1;
+        // The one that is not done; of two that are not, the one that is further on.
+        boolean secondIsOn = first == all || second < all && second > first;
+        int on = secondIsOn ? 2 : 1;
         int position = on == 1 ? first : second;
         return new LapGistView(
                 row.getId(),

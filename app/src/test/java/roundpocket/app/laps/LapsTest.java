@@ -184,4 +184,15 @@ public class LapsTest extends AppTest {
         assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33")))
                 .hasSize(2);
     }
+
+    @Test
+    public void theSockThatIsNotDoneIsNextWhicheverItIs() {
+        int presses = body(get(at)).get("presses").asInt();
+        hear(List.of(press(UUID.randomUUID(), 2, "JUMPED", ", \"to\": " + presses), done(1)));
+        assertThat(body(get("/api/laps"))
+                        .valueStream()
+                        .filter(gist -> gist.get("pairId").asString().equals(pairId)))
+                .singleElement()
+                .satisfies(gist -> assertThat(gist.get("next").asString()).startsWith("First sock: foot"));
+    }
 }

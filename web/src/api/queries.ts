@@ -1,6 +1,12 @@
-import { replaceEqualDeep, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  replaceEqualDeep,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { leaveBehind } from '../plan/leftBehind';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Settings } from '../settings/settings';
 import { call, Refused, TextFile, Unreachable } from './client';
 import type {
   AlmanacEntry,
@@ -242,31 +248,45 @@ export function usePreview(spec: Spec, keep: string): Preview {
   return usePreviewWhen(spec, keep);
 }
 
-/** The plan of the first measures, once all of them are there. */
-export function useMeasuresPreview(spec: Spec | undefined): Preview {
-  return usePreviewWhen(spec, 'measures');
-}
-
-function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
-  const client = useQueryClient();
-  const { lengths } = useSettings();
-  const lastGood = ['last-good', keep];
-  const preview = useQuery({
+function previewOf(
+  client: QueryClient,
+  spec: Spec | undefined,
+  keep: string,
+  lengths: Settings['lengths'],
+) {
+  return {
     queryKey: ['preview', spec, lengths],
     queryFn: async () => {
       const made = await call<Plan>('POST', '/api/plans/preview', spec);
       // What is as it was in the plan before stays the same object, so that it is not drawn anew.
-      const plan = replaceEqualDeep(client.getQueryData<Plan>(lastGood), made);
-      client.setQueryData(lastGood, plan);
+      const plan = replaceEqualDeep(client.getQueryData<Plan>(['last-good', keep]), made);
+      client.setQueryData(['last-good', keep], plan);
       return plan;
     },
-    enabled: spec !== undefined,
     structuralSharing: false,
     staleTime: Infinity,
     gcTime: 60_000,
-    networkMode: 'always',
-    retry: (_, error) => error instanceof Unreachable,
+    networkMode: 'always' as const,
+    retry: (_: number, error: Error) => error instanceof Unreachable,
     retryDelay: 1500,
+  };
+}
+
+/** Asks for a plan at the key itself, before the page is drawn anew for it; {@link usePreview} takes it from there. */
+export function usePreviewAhead(keep: string): (spec: Spec) => void {
+  const client = useQueryClient();
+  const { lengths } = useSettings();
+  return (spec) => void client.prefetchQuery(previewOf(client, spec, keep, lengths));
+}
+
+/** The same for a specification that may not be there yet: without one nothing is asked. */
+export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
+  const client = useQueryClient();
+  const { lengths } = useSettings();
+  const lastGood = ['last-good', keep];
+  const preview = useQuery({
+    ...previewOf(client, spec, keep, lengths),
+    enabled: spec !== undefined,
   });
   const last = useQuery<Plan>({
     queryKey: lastGood,

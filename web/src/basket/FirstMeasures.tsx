@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Field, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useFeet, useMeasuresPreview, useSwatches, type Preview } from '../api/queries';
+import { useFeet, usePreviewWhen, useSwatches, type Preview } from '../api/queries';
 import type { Plan, Spec } from '../api/types';
 import type { Draft } from '../plan/draft';
 import { NumberField } from '../recipe/NumberField';
@@ -41,7 +41,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const [taken, setTaken] = useState<Taken>({});
   const set = (change: Measures) => setMeasures({ ...measures, ...change });
   const spec = specOf(measures, gaugeSpanMm(lengths), taken);
-  const preview = useMeasuresPreview(spec);
+  const preview = usePreviewWhen(spec, 'measures');
   const problemAt = (field: string) =>
     preview.refused?.errors.find((problem) => problem.field.startsWith(field))?.message;
   const plan = preview.behind || !spec ? undefined : preview.plan;

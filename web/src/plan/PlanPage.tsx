@@ -1,11 +1,12 @@
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
-import { usePair, usePreview } from '../api/queries';
+import { usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
+import type { Draft } from './draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
 
@@ -27,6 +28,11 @@ function KeptPlan({ pair }: { pair: Pair }) {
   const kept = useKeptDraft(pair);
   const { draft, change } = kept;
   const preview = usePreview(draft.spec, pair.id);
+  const ahead = usePreviewAhead(pair.id);
+  const onChange = (next: Draft) => {
+    ahead(next.spec);
+    change(next);
+  };
   return (
     <Box>
       <title>{`${draft.name} · Round Pocket`}</title>
@@ -41,7 +47,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
       </Flex>
       <Conflict kept={kept} />
       {preview.plan ? (
-        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={change} />
+        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
       ) : preview.refused ? (
         <Notice title="No plan can be made from this" error={preview.refused} />
       ) : (

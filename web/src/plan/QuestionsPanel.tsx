@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { memo, useState } from 'react';
-import { usePreview } from '../api/queries';
+import { usePreviewWhen } from '../api/queries';
 import type { Figure, Spec } from '../api/types';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
@@ -31,7 +31,9 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   const [sock, setSock] = useState<Partial<Finished>>({});
   const whole = FINISHED.every(([field]) => sock[field] !== undefined);
   const questions: Questions = whole ? { ...asked, finished: sock as Finished } : asked;
-  const preview = usePreview({ ...spec, questions }, 'questions');
+  // While nothing is asked, nothing is sent: it would compete with the plan itself.
+  const nothing = Object.values(questions).every((value) => value === undefined);
+  const preview = usePreviewWhen(nothing ? undefined : { ...spec, questions }, 'questions');
   const answers = preview.behind ? undefined : preview.plan?.answers;
   const problem = (field: string) =>
     preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message;

@@ -14,6 +14,7 @@ import roundpocket.core.foot.PlanOn;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 import roundpocket.core.judge.Caution;
+import roundpocket.core.lap.LapRules;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.PlanRules;
@@ -81,7 +82,8 @@ public final class Almanac {
     }
 
     private static Stream<Entry> rules() {
-        Stream<Entry> rules = PlanRules.EVERY.stream().map(Almanac::entry);
+        Stream<Entry> rules =
+                Stream.concat(PlanRules.EVERY.stream(), LapRules.ALL.stream()).map(Almanac::entry);
         Entry propagation = new Entry(
                 Kind.RULE,
                 "explain.propagation",
@@ -98,7 +100,8 @@ public final class Almanac {
     }
 
     private static Stream<Entry> constants() {
-        Stream<Entry> constants = PlanRules.CONSTANTS.stream().map(Almanac::entry);
+        Stream<Entry> constants = Stream.concat(PlanRules.CONSTANTS.stream(), LapRules.CONSTANTS.stream())
+                .map(Almanac::entry);
         Stream<Entry> needles = Arrays.stream(NeedleSize.values())
                 .map(size -> new Entry(
                         Kind.CONSTANT,

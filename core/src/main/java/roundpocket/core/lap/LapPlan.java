@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 
@@ -44,21 +45,58 @@ public record LapPlan(List<LapStep> steps) {
 
     /** How much of each section is knitted, from 0 to 1; a section that is not knitted here is left out. */
     public Map<Section, Double> knitted(int position) {
-        Map<Section, Integer> done = new EnumMap<>(Section.class);
-        Map<Section, Integer> all = new EnumMap<>(Section.class);
+        Map<Section, Double> shares = new EnumMap<>(Section.class);
+        progress(position).forEach((section, progress) -> shares.put(section, progress.share()));
+        return shares;
+    }
+
+    /** Rounds of each section that are done, and all it has; a section that is not knitted here is left out. */
+    public Map<Section, Progress> progress(int position) {
+        Map<Section, Progress> all = new EnumMap<>(Section.class);
         int left = position;
         for (LapStep step : steps) {
             int presses = step.presses().size();
             int here = Math.max(0, Math.min(presses, left));
-            step.section().ifPresent(section -> {
-                done.merge(section, here, Integer::sum);
-                all.merge(section, presses, Integer::sum);
-            });
+            step.section().ifPresent(section -> all.merge(section, new Progress(here, presses), Progress::plus));
             left -= presses;
         }
-        Map<Section, Double> shares = new EnumMap<>(Section.class);
-        all.forEach((section, presses) -> shares.put(section, (double) done.get(section) / presses));
-        return shares;
+        return all;
+    }
+
+    /** Stitches worked by a position, in the sections that are asked for. */
+    public int stitches(int position, Set<Section> sections) {
+        int worked = 0;
+        int left = position;
+        for (LapStep step : steps) {
+            int here = Math.max(0, Math.min(step.presses().size(), left));
+            if (step.section().filter(sections::contains).isPresent()) {
+                worked += step.presses().subList(0, here).stream()
+                        .mapToInt(LapStep.Press::stitches)
+                        .sum();
+            }
+            left -= step.presses().size();
+        }
+        return worked;
+    }
+
+    /**
+     * Where somebody is in another plan of the same sock who is at {@code position} in this one: in the same step, as far
+     * in it as it goes.
+     */
+    public int carried(int position, LapPlan other) {
+        Place place = at(position);
+        List<Integer> starts = other.starts();
+        for (int i = place.step(); i < steps.size(); i++) {
+            String id = steps.get(i).id();
+            for (int j = 0; j < starts.size(); j++) {
+                LapStep there = other.steps.get(j);
+                if (there.id().equals(id)) {
+                    int done = i == place.step() ? place.done() : 0;
+                    return starts.get(j) + Math.min(done, there.presses().size());
+                }
+            }
+        }
+        return other.presses();
     }
 
     /** The position at which each step begins, in their order. */
@@ -70,6 +108,31 @@ public record LapPlan(List<LapStep> steps) {
             position += step.presses().size();
         }
         return starts;
+    }
+
+    /**
+     * How far a section is.
+     *
+     * @param done presses of it that are done
+     * @param all presses it has
+     */
+    public record Progress(int done, int all) {
+        Progress plus(Progress more) {
+            return new Progress(done + more.done, all + more.all);
+        }
+
+        /** From 0 to 1. */
+        public double share() {
+            return (double) done / all;
+        }
+
+        public boolean begun() {
+            return done > 0;
+        }
+
+        public boolean complete() {
+            return done == all;
+        }
     }
 
     /**

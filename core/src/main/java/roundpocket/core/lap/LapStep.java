@@ -35,8 +35,14 @@ public record LapStep(
      *
      * @param words what is done for it
      * @param loops live loops on the needles after it
+     * @param stitches stitches worked for it; none where no fabric is made
      */
-    public record Press(String words, int loops) {}
+    public record Press(String words, int loops, int stitches) {
+        /** A press that makes no fabric. */
+        Press(String words, int loops) {
+            this(words, loops, 0);
+        }
+    }
 
     public LapStep {
         presses = List.copyOf(presses);

@@ -54,7 +54,9 @@ class StepWriter {
     }
 
     final List<Press> repeated(int number, String words) {
-        return IntStream.range(0, number).mapToObj(i -> new Press(words, loops)).toList();
+        return IntStream.range(0, number)
+                .mapToObj(i -> new Press(words, loops, loops))
+                .toList();
     }
 
     final void hold(String id, String title) {
@@ -89,6 +91,10 @@ class StepWriter {
     final void shape(String id, String title, Shaping shaping, List<ShapingRound> rounds, List<Integer> corners) {
         List<Press> presses = new ArrayList<>();
         int live = loops;
+        // The rounds of a toe that begins in short rows come after its rows, which are counted already.
+        int worked = rounds.isEmpty()
+                ? 0
+                : rounds.get(0).cumulative() - rounds.get(0).stitches();
         for (ShapingRound round : rounds) {
             boolean row = round.kind() == ShapingRound.Kind.SHORT_ROW;
             boolean corner = presses.size() < corners.size();
@@ -98,7 +104,8 @@ class StepWriter {
                     : round.kind() == ShapingRound.Kind.PLAIN
                             ? corner ? "Knit; decrease the extra loops at the corners." : "Knit."
                             : "On each side: " + round.instruction() + ".";
-            presses.add(new Press(words, live));
+            presses.add(new Press(words, live, round.cumulative() - worked));
+            worked = round.cumulative();
         }
         String all = shaping.choice().schoolTaken().title()
                 + "; a marker at the beginning of the round, equal sides before the" + " first shaped round.";

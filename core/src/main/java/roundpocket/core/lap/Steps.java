@@ -235,7 +235,7 @@ final class Steps extends StepWriter {
         String rib = "Rib, " + plan.cuff().rib().title() + ".";
         List<Press> presses = new ArrayList<>(repeated(number, rib));
         if (plan.cuff().firstRoundPlain() && number > 0) {
-            presses.set(0, new Press("Knit plain: the colour changes here.", loops()));
+            presses.set(0, new Press("Knit plain: the colour changes here.", loops(), loops()));
         }
         if (number > 0) {
             add(step("cuff", Doing.ROUNDS, "Cuff", rib, presses, Stage.KNIT));

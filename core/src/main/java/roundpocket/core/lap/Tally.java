@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /**
  * Where a knitter is on one sock, counted from everything that was pressed. Presses are only ever added: taking one back
@@ -53,6 +54,14 @@ public final class Tally {
         before.push(position);
         position = to;
         return true;
+    }
+
+    /** The same presses in another plan; {@code to} says where a position of this one lies in it. */
+    Tally carried(int presses, IntUnaryOperator to) {
+        Tally other = new Tally(presses);
+        other.position = to.applyAsInt(position);
+        before.forEach(at -> other.before.addLast(to.applyAsInt(at)));
+        return other;
     }
 
     /** Presses that are done. */

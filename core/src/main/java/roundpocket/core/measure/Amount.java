@@ -18,6 +18,10 @@ public record Amount(double value, Unit unit) {
         return new Amount(value, Unit.ROUNDS);
     }
 
+    public static Amount grams(double value) {
+        return new Amount(value, Unit.GRAMS);
+    }
+
     public static Amount stitches(double value) {
         return new Amount(value, Unit.STITCHES);
     }

@@ -128,6 +128,11 @@ public record ShapingChoice(
                 Optional.of(other), plainRounds, leaning, edgeStitch, phases, plainBeforeClose, close, parity);
     }
 
+    public ShapingChoice withPlainRounds(int rounds) {
+        return new ShapingChoice(
+                school, OptionalInt.of(rounds), leaning, edgeStitch, phases, plainBeforeClose, close, parity);
+    }
+
     public ShapingSchool schoolTaken() {
         return school.orElse(ShapingSchool.WEDGE);
     }

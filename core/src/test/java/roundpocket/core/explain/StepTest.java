@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import net.objecthunter.exp4j.Expression;
 import net.objecthunter.exp4j.ExpressionBuilder;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import roundpocket.core.lap.LapRules;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.PlanRules;
 
@@ -29,7 +31,7 @@ public class StepTest {
 
     @DataProvider
     public Object[][] rules() {
-        return PlanRules.EVERY.stream()
+        return Stream.concat(PlanRules.EVERY.stream(), LapRules.ALL.stream())
                 .map(rule -> new Object[] {rule.id(), rule})
                 .toArray(Object[][]::new);
     }

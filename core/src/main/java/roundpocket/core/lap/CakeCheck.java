@@ -1,0 +1,163 @@
+package roundpocket.core.lap;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SectionYarn;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.Enough;
+import roundpocket.core.yarn.Left;
+import roundpocket.core.yarn.YarnModel;
+
+/**
+ * What a cake that was just weighed says of the rest of the sock, or of both socks where it is for both.
+ *
+ * @param cake grams of it
+ * @param needed grams that are still to be knitted from it
+ * @param left grams left over at the end; below nothing, what is missing
+ * @param enough whether it will do
+ * @param leg how far the leg may go, while it is not complete
+ * @param words what to do, in a sentence or two
+ */
+public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Optional<Leg> leg, String words) {
+    /**
+     * How far the leg may go.
+     *
+     * @param stopWeight grams that the cake must still weigh when the leg stops
+     * @param allowed rounds of leg that may still be knitted; below nothing when the cake is too light already
+     * @param planned rounds of leg that the plan still has
+     * @param total rounds of leg the cake allows in all, at least one
+     */
+    public record Leg(Step stopWeight, Step allowed, int planned, int total) {
+        /** Whether the leg must end sooner than planned. */
+        public boolean sooner() {
+            return allowed.value() < planned;
+        }
+    }
+
+    /** What the latest weighing of a pair says; empty where nothing was weighed. */
+    public static Optional<CakeCheck> of(PairWork pair) {
+        List<Weighing> all = pair.weighings();
+        return all.isEmpty() ? Optional.empty() : Optional.of(of(pair, all.get(all.size() - 1)));
+    }
+
+    /** What a weighing says of where the pair was when it was made. */
+    private static CakeCheck of(PairWork pair, Weighing weighing) {
+        SockWork sock = pair.sock(weighing.sock());
+        Step cake = Given.measured("the cake", weighing.grams(), Unit.GRAMS, "grams");
+        List<Step> before = new ArrayList<>();
+        List<Step> after = new ArrayList<>();
+        rest(sock.course(), weighing.position(), "", before, after);
+        if (weighing.shared()) {
+            SockWork other = pair.other(weighing.sock());
+            // What the other sock needs must stay in the cake, whatever becomes of this leg.
+            rest(other.course(), other.position(), " of the other sock", after, after);
+        }
+        Optional<Step> legRest = rest(sock.course(), weighing.position(), Section.LEG, "");
+        List<Step> every = new ArrayList<>(before);
+        legRest.ifPresent(every::add);
+        every.addAll(after);
+        Step needed = every.isEmpty()
+                ? Given.tried("still to be knitted", 0, Unit.GRAMS)
+                : YarnModel.sum("still to be knitted", Unit.GRAMS, every);
+        Optional<Leg> leg = legRest.filter(step -> !after.isEmpty())
+                .map(step -> leg(sock.course(), weighing.position(), cake, before, after));
+        if (needed.value() == 0) {
+            return new CakeCheck(cake, needed, cake, Enough.SURE, leg, "Nothing more is knitted from this cake.");
+        }
+        Left left = Left.of("left when it is done", cake, needed);
+        return new CakeCheck(cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
+    }
+
+    private static Leg leg(Course course, int position, Step cake, List<Step> before, List<Step> after) {
+        Step stop = YarnModel.stopWeight(
+                "stop the leg when the cake weighs",
+                YarnModel.sum("still to be knitted after the leg", Unit.GRAMS, after));
+        List<Step> kept = new ArrayList<>(List.of(stop));
+        kept.addAll(before);
+        SectionYarn yarn = course.plan().yarn().of(Section.LEG);
+        Step perRound = YarnModel.perRound(
+                "grams in a round of the leg",
+                yarn.grams(),
+                course.plan().tube().legRounds());
+        Step allowed = YarnModel.roundsFrom(
+                "rounds of leg that the cake still allows",
+                cake,
+                YarnModel.sum("all but the leg, and the reserve", Unit.GRAMS, kept),
+                perRound);
+        LapPlan.Progress progress = course.lap().progress(position).get(Section.LEG);
+        int total = Math.max(1, progress.done() + Math.max(0, allowed.count()));
+        return new Leg(stop, allowed, progress.all() - progress.done(), total);
+    }
+
+    /** What is still to be knitted of each section of the main yarn, the leg left out: before the leg, and after it. */
+    private static void rest(Course course, int position, String of, List<Step> before, List<Step> after) {
+        Set<Section> earlier = beforeLeg(course);
+        for (SectionYarn yarn : course.plan().yarn().sections()) {
+            boolean other = !of.isEmpty();
+            if (yarn.role() != YarnRole.MAIN || yarn.section() == Section.LEG && !other) {
+                continue;
+            }
+            rest(course, position, yarn.section(), of)
+                    .ifPresent(step -> (earlier.contains(yarn.section()) ? before : after).add(step));
+        }
+    }
+
+    private static Optional<Step> rest(Course course, int position, Section section, String of) {
+        Optional<SectionYarn> yarn = course.plan().yarn().find(section).filter(each -> each.role() == YarnRole.MAIN);
+        if (yarn.isEmpty() || position == course.lap().presses()) {
+            return Optional.empty();
+        }
+        int all = course.lap().stitches(course.lap().presses(), EnumSet.of(section));
+        int done = course.lap().stitches(position, EnumSet.of(section));
+        if (all == 0 || done == 0) {
+            return Optional.of(yarn.get().grams());
+        }
+        return done == all
+                ? Optional.empty()
+                : Optional.of(Computed.of(
+                        "still to be knitted of the " + section.title() + of,
+                        Unit.GRAMS,
+                        LapRules.REST,
+                        yarn.get().grams(),
+                        Given.tried(section.title() + " stitches left" + of, all - done, Unit.STITCHES),
+                        Given.tried(section.title() + " stitches in all" + of, all, Unit.STITCHES)));
+    }
+
+    private static Set<Section> beforeLeg(Course course) {
+        Way way = course.plan().tube().way();
+        if (way == Way.CUFF_DOWN) {
+            return EnumSet.of(Section.CUFF);
+        }
+        return course.plan().tube().toeStart().toeFirst()
+                ? EnumSet.of(Section.TOE, Section.FOOT)
+                : EnumSet.of(Section.FOOT);
+    }
+
+    private static String words(Course course, Left left, Optional<Leg> leg) {
+        if (leg.isPresent() && leg.get().sooner()) {
+            String next = course.plan().tube().way() == Way.CUFF_DOWN ? "Make the heel’s line" : "Start the cuff";
+            int allowed = leg.get().allowed().count();
+            return allowed < 0
+                    ? "This cake is too light for the sock as planned, even without more leg: find more yarn, or knit heel,"
+                            + " toe or cuff from another."
+                    : next + " within " + allowed + (allowed == 1 ? " round" : " rounds")
+                            + " of leg, and not after the " + leg.get().planned()
+                            + " of the plan: the rest of the cake is needed for what comes then.";
+        }
+        return switch (left.enough()) {
+            case SURE -> "This cake will do.";
+            case LIKELY -> "This cake will likely do. Weigh once more before the last section.";
+            case GAMBLE -> "It is a gamble whether this cake will do. Have more of the yarn at hand.";
+            case NOT_ENOUGH -> "This cake will not do for what is left of the plan.";
+        };
+    }
+}

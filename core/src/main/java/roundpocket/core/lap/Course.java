@@ -1,0 +1,264 @@
+package roundpocket.core.lap;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.lap.LapPlan.Progress;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.swatch.TubeReading;
+import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.LegFrom;
+import roundpocket.core.tube.PlacingChoice;
+import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.WeighIn;
+
+/**
+ * What one sock is knitted by: the plan as it was begun with, or what a tape check or rounds off the plan have made of
+ * it since. What is knitted stays as it is in every later course; only what is still to come is planned anew.
+ *
+ * @param spec what the plan is made from
+ * @param heelWhen when the heel is knitted
+ * @param plan the plan
+ * @param lap its steps
+ */
+public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan lap) {
+    /** Sections whose rounds a knitter may make more or fewer of than planned. */
+    private static final Set<Section> FREE = EnumSet.of(Section.FOOT, Section.LEG, Section.CUFF);
+
+    /** A tape that tells of rounds so unlike the swatch's was misread. */
+    private static final double LEAST_OF_SWATCH = 0.6;
+
+    private static final double MOST_OF_SWATCH = 1.6;
+    private static final int MOST_ROUNDS = 1000;
+    private static final double MM = 100;
+
+    public static Course of(SockSpec spec, HeelWhen heelWhen) {
+        SockPlan plan = spec.plan();
+        return new Course(spec, heelWhen, plan, LapPlan.of(plan, heelWhen));
+    }
+
+    /**
+     * The course once the tube itself was measured: its round gauge takes the place of the swatch's for all that is still
+     * to come.
+     *
+     * @param position presses done
+     * @param rounds rounds counted on the tube
+     * @param spanMm length they were counted over
+     */
+    public Course measured(int position, double rounds, double spanMm) {
+        int done = roundsDone(position);
+        if (done < 1) {
+            throw refusal(
+                    "lap.tape.nothing",
+                    "rounds",
+                    "Nothing of the tube is knitted yet that could be measured.",
+                    "Measure once some centimetres of it are there.",
+                    Map.of());
+        }
+        TubeReading reading = new TubeReading(rounds, spanMm, done);
+        if (rounds > done) {
+            throw refusal(
+                    "lap.tape.more-than-knitted",
+                    "rounds",
+                    "{found} were counted, and only {max} are knitted.",
+                    "Count fewer, or say where you are if the counter is behind.",
+                    Map.of("found", Amount.rounds(rounds), "max", Amount.rounds(done)));
+        }
+        double swatch = spec.swatch().ownGauge().rounds().value();
+        double tape = rounds / spanMm * MM;
+        if (tape < LEAST_OF_SWATCH * swatch || tape > MOST_OF_SWATCH * swatch) {
+            throw refusal(
+                    "lap.tape.unlike-swatch",
+                    "rounds",
+                    "That would be {found}, and the swatch had {swatch}.",
+                    "Count once more, over a length that lies flat and is not stretched.",
+                    Map.of(
+                            "found", new Amount(tape, Unit.ROUNDS_PER_10CM),
+                            "swatch", new Amount(swatch, Unit.ROUNDS_PER_10CM)));
+        }
+        Swatch own = spec.swatch();
+        Swatch read = new Swatch(own.stitches(), own.rounds(), own.fabric(), Optional.of(reading));
+        return replanned(position, spec.withSwatch(read), Map.of());
+    }
+
+    /**
+     * The course once a section was made longer or shorter than planned.
+     *
+     * @param position presses done
+     * @param section foot, leg or cuff
+     * @param rounds rounds it has, 1 to 1000, and no fewer than are pressed of it while it is not complete
+     */
+    public Course worked(int position, Section section, int rounds) {
+        Progress progress = lap.progress(position).get(section);
+        if (!FREE.contains(section) || progress == null || plan.tube().way() == Way.READY_TUBE) {
+            throw refusal(
+                    "lap.rounds.section",
+                    "section",
+                    "Foot, leg and cuff can have more or fewer rounds than planned; here that is none of them.",
+                    "Change the plan of the next pair.",
+                    Map.of());
+        }
+        int least = progress.complete() ? 1 : Math.max(1, progress.done());
+        if (rounds < least || rounds > MOST_ROUNDS) {
+            throw refusal(
+                    "lap.rounds.range",
+                    "rounds",
+                    "The " + section.title() + " cannot have {found} here: {min} to {max}.",
+                    "Take presses back first where rounds were ripped out.",
+                    Map.of(
+                            "found", Amount.rounds(rounds),
+                            "min", Amount.rounds(least),
+                            "max", Amount.rounds(MOST_ROUNDS)));
+        }
+        return replanned(position, spec, Map.of(section, rounds));
+    }
+
+    /**
+     * The same course with what was weighed of the main yarn: no round of it changes.
+     *
+     * @param before what was weighed before the pair was begun
+     * @param since what was weighed since
+     */
+    Course weighed(List<WeighIn> before, List<WeighIn> since) {
+        List<WeighIn> all = new ArrayList<>(before);
+        all.addAll(since);
+        SockSpec known = spec.withWeighIns(all);
+        return new Course(known, heelWhen, known.plan(), lap);
+    }
+
+    /** Stitches of the main yarn that are worked by a position. */
+    int mainStitches(int position) {
+        Set<Section> main = EnumSet.noneOf(Section.class);
+        plan.yarn().sections().stream()
+                .filter(section -> section.role() == YarnRole.MAIN)
+                .forEach(section -> main.add(section.section()));
+        return lap.stitches(position, main);
+    }
+
+    /** Whether somebody at {@code position} of this course has knitted nothing that the other has otherwise. */
+    public boolean leadsInto(Course other, int position) {
+        LapPlan.Place place = lap.at(position);
+        for (int i = 0; i < place.step(); i++) {
+            boolean same = i < other.lap.steps().size()
+                    && other.lap.steps().get(i).id().equals(lap.steps().get(i).id())
+                    && other.lap
+                            .steps()
+                            .get(i)
+                            .presses()
+                            .equals(lap.steps().get(i).presses());
+            if (!same) {
+                return false;
+            }
+        }
+        if (place.step() == lap.steps().size()) {
+            return true;
+        }
+        LapStep here = lap.steps().get(place.step());
+        return place.step() < other.lap.steps().size()
+                && other.lap.steps().get(place.step()).id().equals(here.id())
+                && other.lap.steps().get(place.step()).presses().size() >= place.done();
+    }
+
+    /** Rounds that are knitted, counted from where this knitter counts. */
+    private int roundsDone(int position) {
+        Map<Section, Progress> progress = lap.progress(position);
+        CountFrom from = plan.tube().count().from();
+        Set<Section> counted =
+                switch (from) {
+                    case TOE_TIP -> EnumSet.of(Section.TOE, Section.FOOT, Section.LEG);
+                    case END_OF_TOE, START_OF_LEG -> EnumSet.of(Section.FOOT, Section.LEG);
+                    case CUFF_EDGE -> EnumSet.of(Section.CUFF, Section.LEG, Section.FOOT);
+                };
+        return progress.entrySet().stream()
+                .filter(entry -> counted.contains(entry.getKey()))
+                .mapToInt(entry -> entry.getValue().done())
+                .sum();
+    }
+
+    private Course replanned(int position, SockSpec changed, Map<Section, Integer> wanted) {
+        Map<Section, Progress> progress = lap.progress(position);
+        SockSpec kept = keeping(changed, progress, wanted);
+        // A section that is begun has at least what is knitted of it, also where the new plan would end it sooner.
+        Course first = of(kept, heelWhen);
+        Map<Section, Integer> atLeast = new EnumMap<>(Section.class);
+        atLeast.putAll(wanted);
+        first.lap().progress(0).forEach((section, planned) -> {
+            int done = Optional.ofNullable(progress.get(section))
+                    .map(Progress::done)
+                    .orElse(0);
+            if (FREE.contains(section) && !wanted.containsKey(section) && done > planned.all()) {
+                atLeast.put(section, done);
+            }
+        });
+        return atLeast.equals(wanted) ? first : of(keeping(changed, progress, atLeast), heelWhen);
+    }
+
+    /** The specification with the rounds of what is knitted, and of what is wanted, as choices of the knitter. */
+    private SockSpec keeping(SockSpec changed, Map<Section, Progress> progress, Map<Section, Integer> wanted) {
+        Choices choices = changed.choices();
+        if (plan.tube().way() != Way.READY_TUBE) {
+            OptionalInt cuff = fixed(Section.CUFF, progress, wanted);
+            if (cuff.isPresent()) {
+                FinishChoice finish = choices.finish();
+                choices =
+                        choices.withFinish(new FinishChoice(cuff, finish.rib(), finish.graftSetUp(), finish.yarnAt()));
+            }
+            OptionalInt foot = fixed(Section.FOOT, progress, wanted);
+            if (foot.isPresent()) {
+                int opening = plan.toe().rounds().count() + foot.getAsInt();
+                choices = choices.withPlacing(
+                        new PlacingChoice(Optional.of(PlacingSchool.ON_THE_FOOT), OptionalInt.of(opening)));
+            }
+            OptionalInt leg = fixed(Section.LEG, progress, wanted);
+            if (leg.isPresent()) {
+                double rounds = leg.getAsInt() + choices.finish().cuff().value();
+                double mm = rounds / changed.swatch().gauge().rounds().value() * MM;
+                TubeChoice tube = choices.tube();
+                choices = choices.withTube(new TubeChoice(
+                                tube.way(),
+                                tube.toeStart(),
+                                tube.readyTube(),
+                                tube.legMm(),
+                                Optional.of(LegFrom.OPENING))
+                        .withLegMm(mm));
+            }
+        }
+        Progress heel = progress.get(Section.HEEL);
+        if (heel != null && heel.begun()) {
+            choices = choices.withHeel(
+                    choices.heel().withPlainRounds(plan.heel().plainRounds().count()));
+        }
+        return changed.withChoices(choices);
+    }
+
+    /** Rounds that a section has for good: those wanted, or those knitted where it is complete. */
+    private static OptionalInt fixed(Section section, Map<Section, Progress> progress, Map<Section, Integer> wanted) {
+        if (wanted.containsKey(section)) {
+            return OptionalInt.of(wanted.get(section));
+        }
+        Progress knitted = progress.get(section);
+        return knitted != null && knitted.complete() ? OptionalInt.of(knitted.all()) : OptionalInt.empty();
+    }
+
+    private static Refusal refusal(
+            String code, String field, String template, String remedy, Map<String, Amount> amounts) {
+        return new Refusal(List.of(new Problem(code, field, template, remedy, amounts)));
+    }
+}

@@ -1,0 +1,40 @@
+package roundpocket.core.lap;
+
+import roundpocket.core.plan.Section;
+
+/**
+ * What happens to a pair while it is knitted. Only ever added to: what was wrong is taken back by another happening, so
+ * that two devices that were apart come to the same place once both are heard.
+ */
+public sealed interface Happening {
+    /** The sock it happens to, 1 or 2. */
+    int sock();
+
+    /** One more round, move or step is done; {@code atMs} by any clock. */
+    record Done(int sock, long atMs) implements Happening {}
+
+    /** The last press that still stands is taken back. */
+    record Undone(int sock) implements Happening {}
+
+    /** The knitter is somewhere else in the work. */
+    record Jumped(int sock, int to) implements Happening {}
+
+    /** The tube was measured, and the rest planned anew by what it says. */
+    record Measured(int sock, double rounds, double spanMm) implements Happening {}
+
+    /** A section has so many rounds, whatever was planned. */
+    record Worked(int sock, Section section, int rounds) implements Happening {}
+
+    /**
+     * A cake was weighed.
+     *
+     * @param id its own, by which it can be taken back
+     * @param grams what it weighs, without bowl or bag
+     * @param shared whether both socks are knitted from it
+     * @param fresh whether it is another cake than the one weighed before
+     */
+    record Weighed(int sock, String id, double grams, boolean shared, boolean fresh) implements Happening {}
+
+    /** A weighing is taken back. */
+    record Withdrawn(int sock, String id) implements Happening {}
+}

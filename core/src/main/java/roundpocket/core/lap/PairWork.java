@@ -1,0 +1,160 @@
+package roundpocket.core.lap;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.yarn.WeighIn;
+
+/**
+ * A pair on the needles, from everything that happened to it so far. What happens to one sock happens to the plan of the
+ * other as well, as long as the other is not knitted past it: both socks alike, by rounds and not by tape.
+ */
+public final class PairWork {
+    private static final int SOCKS = 2;
+
+    private final Course begun;
+    private final List<SockWork> socks = new ArrayList<>();
+    private final List<Weighing> weighings = new ArrayList<>();
+    private final Set<String> withdrawn = new HashSet<>();
+    private Optional<Refusal> refusal = Optional.empty();
+
+    public PairWork(Course begun) {
+        this.begun = begun;
+        for (int sock = 1; sock <= SOCKS; sock++) {
+            socks.add(new SockWork(begun));
+        }
+    }
+
+    /** What the pair was begun with. */
+    public Course begun() {
+        return begun;
+    }
+
+    /** The first sock is 1, the second 2. */
+    public SockWork sock(int sock) {
+        return socks.get(sock - 1);
+    }
+
+    /** The other one of the pair. */
+    public SockWork other(int sock) {
+        return sock(SOCKS + 1 - sock);
+    }
+
+    public boolean finished() {
+        return socks.stream().allMatch(SockWork::finished);
+    }
+
+    /** What was weighed and not taken back, in its order. */
+    public List<Weighing> weighings() {
+        return weighings.stream().filter(each -> !withdrawn.contains(each.id())).toList();
+    }
+
+    /**
+     * Takes in what happened; false where there is nothing that it could change, and then nothing changes. What does not
+     * go with what is knitted does not either; {@link #refusal()} says why.
+     */
+    public boolean hear(Happening happening) {
+        refusal = Optional.empty();
+        SockWork sock = sock(happening.sock());
+        try {
+            if (happening instanceof Happening.Done done) {
+                return sock.done(done.atMs());
+            } else if (happening instanceof Happening.Undone) {
+                return sock.undone();
+            } else if (happening instanceof Happening.Jumped jumped) {
+                return sock.jumped(jumped.to());
+            } else if (happening instanceof Happening.Measured read) {
+                return follow(read.sock(), sock.course().measured(sock.position(), read.rounds(), read.spanMm()));
+            } else if (happening instanceof Happening.Worked worked) {
+                return follow(worked.sock(), sock.course().worked(sock.position(), worked.section(), worked.rounds()));
+            } else if (happening instanceof Happening.Weighed weighed) {
+                return weigh(weighed);
+            } else {
+                return withdraw((Happening.Withdrawn) happening);
+            }
+        } catch (Refusal because) {
+            refusal = Optional.of(because);
+            return false;
+        }
+    }
+
+    /** Why the last happening was not taken in, where there is more to say than that it changes nothing. */
+    public Optional<Refusal> refusal() {
+        return refusal;
+    }
+
+    /** What the course of a sock would become; the other sock's too, where it follows. Refuses as {@link #hear} does. */
+    public Course tried(Happening happening) {
+        SockWork sock = sock(happening.sock());
+        if (happening instanceof Happening.Measured read) {
+            return sock.course().measured(sock.position(), read.rounds(), read.spanMm());
+        }
+        Happening.Worked worked = (Happening.Worked) happening;
+        return sock.course().worked(sock.position(), worked.section(), worked.rounds());
+    }
+
+    /** Whether the other sock goes by the same course too; not where it is knitted past what changes. */
+    public boolean otherFollows(int sock, Course next) {
+        SockWork other = other(sock);
+        return other.course().leadsInto(next, other.position());
+    }
+
+    private boolean follow(int sock, Course next) {
+        if (otherFollows(sock, next)) {
+            other(sock).follow(next);
+        }
+        sock(sock).follow(next);
+        return true;
+    }
+
+    private boolean weigh(Happening.Weighed weighed) {
+        Weighing now = Weighing.of(weighed, this);
+        Optional<Weighing> before =
+                weighed.fresh() ? Optional.empty() : inUse(now).map(cake -> cake.get(cake.size() - 1));
+        before.ifPresent(last -> now.refuseUnlessAfter(last, sock(now.sock()).course()));
+        weighings.add(now);
+        calibrate();
+        return true;
+    }
+
+    private boolean withdraw(Happening.Withdrawn back) {
+        boolean known = weighings().stream().anyMatch(each -> each.id().equals(back.id()));
+        if (known) {
+            withdrawn.add(back.id());
+            calibrate();
+        }
+        return known;
+    }
+
+    /** The weighings, cake by cake; of each, the earliest first. */
+    private List<List<Weighing>> cakes() {
+        List<List<Weighing>> cakes = new ArrayList<>();
+        for (Weighing each : weighings()) {
+            Optional<List<Weighing>> open = each.fresh()
+                    ? Optional.empty()
+                    : cakes.stream().filter(cake -> cake.get(0).sameCake(each)).reduce((earlier, later) -> later);
+            open.ifPresentOrElse(cake -> cake.add(each), () -> cakes.add(new ArrayList<>(List.of(each))));
+        }
+        return cakes;
+    }
+
+    private Optional<List<Weighing>> inUse(Weighing now) {
+        return cakes().stream().filter(cake -> cake.get(0).sameCake(now)).reduce((earlier, later) -> later);
+    }
+
+    /**
+     * Of every cake, what went between the first and the last weighing: two differences with a weighing in common would
+     * not be independent of each other, and together they say no more than their sum.
+     */
+    private void calibrate() {
+        List<WeighIn> stretches = cakes().stream()
+                .flatMap(cake -> cake.get(cake.size() - 1).since(cake.get(0)).stream())
+                .toList();
+        for (SockWork sock : socks) {
+            sock.weighed(sock.course().weighed(begun.spec().weighIns(), stretches));
+        }
+    }
+}

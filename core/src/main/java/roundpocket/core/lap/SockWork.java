@@ -1,0 +1,82 @@
+package roundpocket.core.lap;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** One sock on the needles: what it is knitted by, and how far it is. */
+public final class SockWork {
+    private Course course;
+    private Tally tally;
+    private final List<Long> roundsMs = new ArrayList<>();
+    private final List<Integer> roundsLoops = new ArrayList<>();
+
+    SockWork(Course course) {
+        this.course = course;
+        this.tally = new Tally(course.lap().presses());
+    }
+
+    public Course course() {
+        return course;
+    }
+
+    /** Presses that are done. */
+    public int position() {
+        return tally.position();
+    }
+
+    /** The positions that undoing leads back to, the nearest last, at most {@code most}. */
+    public List<Integer> trail(int most) {
+        return tally.trail(most);
+    }
+
+    public boolean finished() {
+        return position() == course.lap().presses();
+    }
+
+    /** Rounds in an hour; empty while too little is known. */
+    public OptionalDouble roundsPerHour() {
+        return Pace.roundsPerHour(roundsMs);
+    }
+
+    /** Stitches in an hour; empty while too little is known. */
+    public OptionalDouble stitchesPerHour() {
+        double loops =
+                roundsLoops.stream().mapToInt(Integer::intValue).average().orElse(0);
+        OptionalDouble rounds = roundsPerHour();
+        return rounds.isEmpty() ? rounds : OptionalDouble.of(rounds.getAsDouble() * loops);
+    }
+
+    boolean done(long atMs) {
+        LapPlan.Place place = course.lap().at(position());
+        if (!tally.done()) {
+            return false;
+        }
+        LapStep step = course.lap().steps().get(place.step());
+        if (step.doing().paced()) {
+            roundsMs.add(atMs);
+            roundsLoops.add(step.presses().get(place.done()).stitches());
+        }
+        return true;
+    }
+
+    boolean undone() {
+        return tally.undone();
+    }
+
+    boolean jumped(int to) {
+        return tally.jumped(to);
+    }
+
+    /** Goes on by another course, in the place of it that this one has led to. */
+    void follow(Course other) {
+        LapPlan before = course.lap();
+        tally = tally.carried(other.lap().presses(), at -> before.carried(at, other.lap()));
+        course = other;
+    }
+
+    /** The same course with other yarn figures. */
+    void weighed(Course same) {
+        course = same;
+    }
+}

@@ -12,8 +12,23 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     /** A package may use those before it. */
     private static final List<String> ORDER = List.of(
-            "measure", "explain", "foot", "swatch", "yarn", "shaping", "sock", "fit", "tube", "opening", "finish",
-            "plan", "judge", "lap", "almanac");
+            "measure",
+            "explain",
+            "foot",
+            "swatch",
+            "yarn",
+            "shaping",
+            "sock",
+            "fit",
+            "tube",
+            "opening",
+            "finish",
+            "plan",
+            "judge",
+            "lap",
+            "wear",
+            "practice",
+            "almanac");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

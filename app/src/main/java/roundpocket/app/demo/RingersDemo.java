@@ -41,7 +41,7 @@ import roundpocket.app.yarns.YarnWrite;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
-import roundpocket.core.lap.Tally;
+import roundpocket.core.measure.LengthUnit;
 
 /**
  * Fills an empty home with six ringers, four yarns and three pairs. Leaves a home alone that has a pair in it.
@@ -189,15 +189,14 @@ class RingersDemo implements SmartInitializingSingleton {
 
     /** A tube half knitted over two evenings. */
     private void halfKnit(UUID pairId) {
-        laps.start(pairId, new LapStartWrite(null));
+        laps.start(pairId, new LapStartWrite(null, null));
         Instant evening = Instant.parse("2026-11-20T18:30:00Z");
         List<LapEventWrite> presses = new ArrayList<>();
         for (int i = 0; i < HALF_A_FOOT; i++) {
             Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
-            presses.add(new LapEventWrite(
-                    new UUID(pairId.getMostSignificantBits(), i), 1, Tally.Kind.DONE, null, "the demo", at));
+            presses.add(LapEventWrite.done(new UUID(pairId.getMostSignificantBits(), i), 1, "the demo", at));
         }
-        laps.hear(pairId, presses);
+        laps.hear(pairId, presses, LengthUnit.CM);
     }
 
     private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {

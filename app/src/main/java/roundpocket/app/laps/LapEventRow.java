@@ -9,11 +9,14 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.core.lap.Tally;
+import roundpocket.core.lap.Happening;
+import roundpocket.core.plan.Section;
 
-/** A press, as it is stored. Never changed. */
+/** Something that happened, as it is stored. Never changed. */
 @Entity
 @Table(name = "lap_event")
 public class LapEventRow {
@@ -32,7 +35,7 @@ public class LapEventRow {
 
     @Enumerated(EnumType.STRING)
     @Column(nullable = false, updatable = false)
-    private Tally.Kind kind = Tally.Kind.DONE;
+    private LapEventKind kind = LapEventKind.DONE;
 
     @Column(updatable = false)
     private @Nullable Integer toPosition;
@@ -46,6 +49,31 @@ public class LapEventRow {
     @Column(nullable = false, updatable = false)
     private Instant heardAt = Instant.EPOCH;
 
+    @Enumerated(EnumType.STRING)
+    @Column(updatable = false)
+    private @Nullable Section section;
+
+    @Column(updatable = false)
+    private @Nullable Double rounds;
+
+    @Column(updatable = false)
+    private @Nullable Double spanMm;
+
+    @Column(updatable = false)
+    private @Nullable Double grams;
+
+    @Column(updatable = false)
+    private @Nullable Boolean shared;
+
+    @Column(updatable = false)
+    private @Nullable Boolean fresh;
+
+    @Column(updatable = false, length = 2000)
+    private @Nullable String words;
+
+    @Column(updatable = false)
+    private @Nullable UUID takenBack;
+
     protected LapEventRow() {}
 
     LapEventRow(UUID pairId, LapEventWrite write, Instant heardAt) {
@@ -58,18 +86,52 @@ public class LapEventRow {
         // A clock that runs ahead does not make a press later than it was heard.
         this.pressedAt = write.at().isAfter(heardAt) ? heardAt : write.at();
         this.heardAt = heardAt;
+        this.section = write.section();
+        this.rounds = write.rounds();
+        this.spanMm = write.spanMm();
+        this.grams = write.grams();
+        this.shared = write.shared();
+        this.fresh = write.fresh();
+        this.words = write.words() == null ? null : write.words().strip();
+        this.takenBack = write.takenBack();
+    }
+
+    /** What it means for the work; nothing where it is a note. */
+    Optional<Happening> happening() {
+        return Optional.ofNullable(
+                switch (kind) {
+                    case DONE -> new Happening.Done(sock, pressedAt.toEpochMilli());
+                    case UNDONE -> new Happening.Undone(sock);
+                    case JUMPED -> new Happening.Jumped(sock, Objects.requireNonNull(toPosition));
+                    case MEASURED ->
+                        new Happening.Measured(sock, Objects.requireNonNull(rounds), Objects.requireNonNull(spanMm));
+                    case WORKED ->
+                        new Happening.Worked(
+                                sock,
+                                Objects.requireNonNull(section),
+                                Objects.requireNonNull(rounds).intValue());
+                    case WEIGHED ->
+                        new Happening.Weighed(
+                                sock,
+                                id.toString(),
+                                Objects.requireNonNull(grams),
+                                Boolean.TRUE.equals(shared),
+                                Boolean.TRUE.equals(fresh));
+                    case WITHDRAWN -> new Happening.Withdrawn(sock, String.valueOf(takenBack));
+                    case NOTED -> null;
+                });
+    }
+
+    UUID id() {
+        return id;
     }
 
     int sock() {
         return sock;
     }
 
-    Tally.Kind kind() {
+    LapEventKind kind() {
         return kind;
-    }
-
-    int toPosition() {
-        return toPosition == null ? -1 : toPosition;
     }
 
     String device() {
@@ -78,5 +140,14 @@ public class LapEventRow {
 
     Instant pressedAt() {
         return pressedAt;
+    }
+
+    String words() {
+        return words == null ? "" : words;
+    }
+
+    @Nullable
+    UUID takenBack() {
+        return takenBack;
     }
 }

@@ -28,6 +28,9 @@ public class LapRow implements Persistable<UUID> {
     @Column(nullable = false)
     private HeelWhen heelWhen = HeelWhen.AFTER_TUBE;
 
+    @Column(nullable = false)
+    private boolean together;
+
     @Column(nullable = false, length = 100_000)
     private String spec = "{}";
 
@@ -36,10 +39,11 @@ public class LapRow implements Persistable<UUID> {
 
     protected LapRow() {}
 
-    LapRow(UUID pairId, Instant startedAt, HeelWhen heelWhen, String spec) {
+    LapRow(UUID pairId, Instant startedAt, HeelWhen heelWhen, boolean together, String spec) {
         this.pairId = pairId;
         this.startedAt = startedAt;
         this.heelWhen = heelWhen;
+        this.together = together;
         this.spec = spec;
     }
 
@@ -65,6 +69,10 @@ public class LapRow implements Persistable<UUID> {
 
     HeelWhen heelWhen() {
         return heelWhen;
+    }
+
+    boolean together() {
+        return together;
     }
 
     /** What it was planned from when it was begun, in the file format of a specification. */

@@ -1,16 +1,26 @@
 package roundpocket.app.laps;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import roundpocket.app.plans.FigureView;
+import roundpocket.app.plans.StepView;
+import roundpocket.app.plans.StepView.RuleView;
+import roundpocket.app.plans.Workings;
 import roundpocket.core.judge.Caution;
+import roundpocket.core.lap.CakeCheck;
+import roundpocket.core.lap.Course;
+import roundpocket.core.lap.Difference;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
-import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.SockWork;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.yarn.Enough;
 
 /** The work on a pair as it is handed out. */
 public final class LapViews {
@@ -21,24 +31,140 @@ public final class LapViews {
      *
      * @param startedAt when it was begun; left out before that, and then the steps are what they would be
      * @param heelWhen when the heel is knitted
+     * @param together whether both socks are knitted side by side, section by section
      * @param planChanged whether the pair's plan was changed since it was begun
-     * @param steps the steps of one sock, in their order
-     * @param starts the position at which each step begins
-     * @param presses all presses of one sock
+     * @param works what each of the two socks is knitted by
      * @param half loops on each of two needles, in the tube
-     * @param socks the two socks
+     * @param socks how far the two socks are
+     * @param weighings what was weighed, the earliest first
+     * @param cake what the latest weighing says; left out where nothing was weighed
+     * @param notes what was noted, the earliest first
+     * @param revision grows with everything that is no press
      */
     public record LapView(
             UUID pairId,
             String name,
             @Nullable Instant startedAt,
             HeelWhen heelWhen,
+            boolean together,
             boolean planChanged,
+            List<LapWorkView> works,
+            int half,
+            List<LapSockView> socks,
+            List<WeighedView> weighings,
+            @Nullable CakeView cake,
+            List<LapNoteView> notes,
+            int revision) {}
+
+    /**
+     * What one sock is knitted by.
+     *
+     * @param steps its steps, in their order
+     * @param starts the position at which each step begins
+     * @param presses all presses of it
+     * @param differences what is otherwise than when the pair was begun
+     * @param stretches foot, leg and cuff, as they may be made longer or shorter
+     */
+    public record LapWorkView(
             List<LapStepView> steps,
             List<Integer> starts,
             int presses,
-            int half,
-            List<LapSockView> socks) {}
+            List<DifferenceView> differences,
+            List<StretchView> stretches) {
+        static LapWorkView of(Course begun, SockWork sock) {
+            Course course = sock.course();
+            List<Caution> cautions = Caution.of(course.plan());
+            return new LapWorkView(
+                    course.lap().steps().stream()
+                            .map(step -> LapStepView.of(step, cautions))
+                            .toList(),
+                    course.lap().starts(),
+                    course.lap().presses(),
+                    DifferenceView.between(begun.plan(), course.plan()),
+                    course.lap().progress(sock.position()).entrySet().stream()
+                            .filter(entry -> Course.mayChange(course.plan(), entry.getKey()))
+                            .map(entry -> new StretchView(
+                                    entry.getKey(),
+                                    entry.getKey().title(),
+                                    entry.getValue().done(),
+                                    entry.getValue().all()))
+                            .toList());
+        }
+    }
+
+    /**
+     * A section that may be made longer or shorter.
+     *
+     * @param done rounds of it that are done
+     * @param all rounds it has
+     */
+    public record StretchView(Section section, String title, int done, int all) {}
+
+    /** One figure that is otherwise now. Steps are not handed out with it: it is told in the plan. */
+    public record DifferenceView(String label, Unit unit, double before, double after) {
+        static List<DifferenceView> between(SockPlan one, SockPlan other) {
+            return Difference.between(one, other).stream()
+                    .map(each -> new DifferenceView(
+                            each.label(),
+                            each.before().unit(),
+                            each.before().value(),
+                            each.after().value()))
+                    .toList();
+        }
+    }
+
+    /**
+     * What something would change, before it is taken in.
+     *
+     * @param differences what would be otherwise, old and new
+     * @param otherFollows whether the other sock would be knitted so too
+     * @param words what it means for the round that is on the needles
+     */
+    public record TriedView(List<DifferenceView> differences, boolean otherFollows, String words) {}
+
+    /** A weighing. */
+    public record WeighedView(UUID id, int sock, double grams, boolean shared, boolean fresh, Instant at) {}
+
+    /** A note. */
+    public record LapNoteView(UUID id, int sock, Instant at, String words) {}
+
+    /**
+     * What the latest weighing says of the rest.
+     *
+     * @param words what to do
+     * @param enough whether the cake will do
+     * @param figures the figures behind it, each with its label
+     * @param stopAt rounds of leg after which to stop, where that is sooner than planned
+     * @param steps the steps that the figures are made of
+     * @param rules the rules behind the steps
+     */
+    public record CakeView(
+            String words,
+            Enough enough,
+            List<LabelledView> figures,
+            @Nullable Integer stopAt,
+            List<StepView> steps,
+            List<RuleView> rules) {
+        static CakeView of(CakeCheck check) {
+            Workings workings = new Workings();
+            List<LabelledView> figures = new ArrayList<>();
+            figures.add(new LabelledView("On the scale", workings.figure(check.cake())));
+            figures.add(new LabelledView("Still to be knitted", workings.figure(check.needed())));
+            figures.add(new LabelledView("Left at the end", workings.figure(check.left())));
+            check.leg().ifPresent(leg -> {
+                figures.add(new LabelledView("Stop weight of the leg", workings.figure(leg.stopWeight())));
+                figures.add(new LabelledView("Leg it still allows", workings.figure(leg.allowed())));
+            });
+            Integer stopAt = check.leg()
+                    .filter(CakeCheck.Leg::sooner)
+                    .map(CakeCheck.Leg::total)
+                    .orElse(null);
+            return new CakeView(check.words(), check.enough(), figures, stopAt, workings.steps(), workings.rules());
+        }
+    }
+
+    /** A figure with its label. */
+    public record LabelledView(String label, FigureView figure) {}
 
     /**
      * A step.
@@ -120,26 +246,30 @@ public final class LapViews {
     public record HeardView(
             UUID id, boolean counted, @Nullable String words) {}
 
-    /** What became of what was sent, and where that leaves both socks. */
-    public record HeardAllView(List<HeardView> heard, List<LapSockView> socks) {}
+    /**
+     * What became of what was sent, and where that leaves both socks.
+     *
+     * @param revision as in the work on the pair: where it has grown, more than the count is new
+     */
+    public record HeardAllView(List<HeardView> heard, List<LapSockView> socks, int revision) {}
 
     /**
      * The little that a basket shows of the work.
      *
-     * @param presses all presses of one sock
+     * @param presses all presses of each sock
      * @param positions presses done of each
      * @param sock which sock is next
      * @param knitted how much of each section of that sock is knitted, from 0 to 1
      * @param next the next thing to do, in words
      */
     public record LapGistView(
-            UUID pairId, int presses, List<Integer> positions, int sock, List<KnittedView> knitted, String next) {}
+            UUID pairId,
+            List<Integer> presses,
+            List<Integer> positions,
+            int sock,
+            List<KnittedView> knitted,
+            String next) {}
 
     /** How much of a section is knitted, from 0 to 1. */
     public record KnittedView(Section section, double share) {}
-
-    static List<LapStepView> steps(SockPlan plan, LapPlan lap) {
-        List<Caution> cautions = Caution.of(plan);
-        return lap.steps().stream().map(step -> LapStepView.of(step, cautions)).toList();
-    }
 }

@@ -5,38 +5,39 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.laps.LapViews.CakeView;
+import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.HeardView;
 import roundpocket.app.laps.LapViews.KnittedView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
+import roundpocket.app.laps.LapViews.LapWorkView;
+import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.SpecPart;
-import roundpocket.core.explain.Problem;
-import roundpocket.core.explain.Refusal;
+import roundpocket.core.lap.CakeCheck;
+import roundpocket.core.lap.Course;
+import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
-import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapPlan.Place;
 import roundpocket.core.lap.LapStep;
-import roundpocket.core.lap.Tally;
-import roundpocket.core.plan.SockPlan;
+import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.SockWork;
+import roundpocket.core.measure.LengthUnit;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The work on every pair. */
 @Service
 @Transactional
 public class Laps {
-    private static final int MOST_AT_ONCE = 500;
-    private static final int MOST_IN_DEVICE = 40;
-
     private final LapRepository laps;
     private final LapEventRepository events;
     private final PairsShelf pairs;
@@ -67,16 +68,16 @@ public class Laps {
                     pairId,
                     clock.instant(),
                     Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE),
+                    Boolean.TRUE.equals(write.together()),
                     mapper.writeValueAsString(pair.spec().kept())));
         });
         return view(pair, row);
     }
 
-    /** Hears presses in the order they are sent; each counts once, however often it is sent. */
-    public HeardAllView hear(UUID pairId, List<LapEventWrite> writes) {
-        check(writes);
-        LapRow row = laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
-        LapCount count = new LapCount(lap(row), events.findByPairIdOrderBySeq(pairId));
+    /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
+    public HeardAllView hear(UUID pairId, List<LapEventWrite> writes, LengthUnit lengths) {
+        EventCheck.check(writes);
+        Knitting knitting = knitting(begun(pairId));
         Instant now = clock.instant();
         List<HeardView> heard = new ArrayList<>();
         for (LapEventWrite write : writes) {
@@ -85,14 +86,50 @@ public class Laps {
                 continue;
             }
             LapEventRow event = new LapEventRow(pairId, write, now);
-            boolean counts = count.hear(event);
+            boolean counts = knitting.hear(event);
             if (counts) {
                 events.save(event);
             }
-            heard.add(new HeardView(write.id(), counts, counts ? null : why(write)));
+            heard.add(new HeardView(write.id(), counts, counts ? null : why(write, knitting.work(), lengths)));
         }
         events.flush();
-        return new HeardAllView(heard, count.views());
+        return new HeardAllView(heard, knitting.socks(), knitting.revision());
+    }
+
+    /** What a tape check, or rounds off the plan, would change. Nothing is taken in. */
+    @Transactional(readOnly = true)
+    public TriedView tried(UUID pairId, LapEventWrite write) {
+        EventCheck.check("", write);
+        PairWork work = knitting(pairId).work();
+        Happening happening =
+                new LapEventRow(pairId, write, clock.instant()).happening().orElseThrow();
+        SockWork sock = work.sock(write.sock());
+        Course next = work.tried(happening);
+        return new TriedView(
+                DifferenceView.between(sock.course().plan(), next.plan()),
+                work.otherFollows(write.sock(), next),
+                effect(sock, next));
+    }
+
+    /** What it means for the section that is on the needles. */
+    private static String effect(SockWork sock, Course next) {
+        Place before = sock.course().lap().at(sock.position());
+        List<LapStep> steps = sock.course().lap().steps();
+        if (before.step() == steps.size() || !steps.get(before.step()).doing().paced()) {
+            return "What is on the needles stays as it is.";
+        }
+        LapStep step = steps.get(before.step());
+        int left = step.presses().size() - before.done();
+        Place after = next.lap().at(sock.course().lap().carried(sock.position(), next.lap()));
+        LapStep there = next.lap().steps().get(after.step());
+        String what = lower(step.title());
+        if (!there.id().equals(step.id())) {
+            return "The " + what + " ends here, " + left + " rounds before it was planned to.";
+        }
+        int now = there.presses().size() - after.done();
+        return now == left
+                ? "Of the " + what + " " + left + " rounds are left, as before."
+                : "Of the " + what + " " + now + " rounds are left now, not " + left + ".";
     }
 
     /** The little that a basket shows, of every pair that is begun. */
@@ -101,35 +138,55 @@ public class Laps {
         return laps.findAll().stream().map(this::gist).toList();
     }
 
-    private LapGistView gist(LapRow row) {
-        LapPlan lap = lap(row);
-        LapCount count = new LapCount(lap, events.findByPairIdOrderBySeq(row.getId()));
-        int all = lap.presses();
-        int first = count.position(1);
-        int second = count.position(2);
-        // The one that is not done; of two that are not, the one that is further on.
-        boolean secondIsOn = first == all || second < all && second > first;
-        int on = secondIsOn ? 2 : 1;
-        int position = on == 1 ? first : second;
-        return new LapGistView(
-                row.getId(),
-                all,
-                List.of(first, second),
-                on,
-                lap.knitted(position).entrySet().stream()
-                        .map(part -> new KnittedView(part.getKey(), part.getValue()))
-                        .toList(),
-                next(lap, on, position, first == all));
+    /** A pair on the needles, from everything that was heard of it. */
+    @Transactional(readOnly = true)
+    public PairWork work(UUID pairId) {
+        return knitting(pairId).work();
     }
 
-    private static String next(LapPlan lap, int sock, int position, boolean firstDone) {
-        Place place = lap.at(position);
-        if (place.step() == lap.steps().size()) {
+    private Knitting knitting(UUID pairId) {
+        return knitting(laps.findById(pairId).orElseThrow(() -> new NotKeptException("lap", pairId)));
+    }
+
+    private LapRow begun(UUID pairId) {
+        return laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
+    }
+
+    private Knitting knitting(LapRow row) {
+        Course course = Course.of(mapper.readValue(row.spec(), SpecPart.class).toCore(), row.heelWhen());
+        return new Knitting(new PairWork(course), events.findByPairIdOrderBySeq(row.getId()));
+    }
+
+    private LapGistView gist(LapRow row) {
+        PairWork work = knitting(row).work();
+        int first = work.sock(1).position();
+        int second = work.sock(2).position();
+        // The one that is not done; of two that are not, the one that is further on.
+        boolean secondIsOn = work.sock(1).finished() || !work.sock(2).finished() && second > first;
+        int on = secondIsOn ? 2 : 1;
+        SockWork sock = work.sock(on);
+        return new LapGistView(
+                row.getId(),
+                List.of(
+                        work.sock(1).course().lap().presses(),
+                        work.sock(2).course().lap().presses()),
+                List.of(first, second),
+                on,
+                sock.course().lap().knitted(sock.position()).entrySet().stream()
+                        .map(part -> new KnittedView(part.getKey(), part.getValue()))
+                        .toList(),
+                next(work, on));
+    }
+
+    private static String next(PairWork work, int number) {
+        SockWork sock = work.sock(number);
+        if (sock.finished()) {
             return "Both socks are done.";
         }
-        LapStep step = lap.steps().get(place.step());
-        String which = sock == 1 ? "First sock" : "Second sock";
-        if (sock == 2 && position == 0 && firstDone) {
+        Place place = sock.course().lap().at(sock.position());
+        LapStep step = sock.course().lap().steps().get(place.step());
+        String which = number == 1 ? "First sock" : "Second sock";
+        if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
             return "The first sock is done; cast on the second while its rhythm is in your hands.";
         }
         return step.doing().paced()
@@ -147,67 +204,35 @@ public class Laps {
     }
 
     private LapView view(PairView pair, @Nullable LapRow row) {
-        SpecPart spec = row == null ? pair.spec() : mapper.readValue(row.spec(), SpecPart.class);
-        HeelWhen heelWhen = row == null ? HeelWhen.AFTER_TUBE : row.heelWhen();
-        SockPlan plan = spec.plan();
-        LapPlan lap = LapPlan.of(plan, heelWhen);
-        LapCount count = new LapCount(lap, row == null ? List.of() : events.findByPairIdOrderBySeq(pair.id()));
+        Knitting knitting = row == null
+                ? new Knitting(new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE)), List.of())
+                : knitting(row);
+        PairWork work = knitting.work();
         return new LapView(
                 pair.id(),
                 pair.name(),
                 row == null ? null : row.startedAt(),
-                heelWhen,
+                work.begun().heelWhen(),
+                row != null && row.together(),
                 row != null && !mapper.writeValueAsString(pair.spec().kept()).equals(row.spec()),
-                LapViews.steps(plan, lap),
-                lap.starts(),
-                lap.presses(),
-                plan.stitchCount().half().count(),
-                count.views());
+                List.of(LapWorkView.of(work.begun(), work.sock(1)), LapWorkView.of(work.begun(), work.sock(2))),
+                work.begun().plan().stitchCount().half().count(),
+                knitting.socks(),
+                knitting.weighings(),
+                CakeCheck.of(work).map(CakeView::of).orElse(null),
+                knitting.notes(),
+                knitting.revision());
     }
 
-    private LapPlan lap(LapRow row) {
-        return LapPlan.of(mapper.readValue(row.spec(), SpecPart.class).plan(), row.heelWhen());
-    }
-
-    private static String why(LapEventWrite write) {
-        return switch (write.kind()) {
-            case DONE -> "This sock is done; there is nothing after its last step.";
-            case UNDONE -> "Nothing is left to take back.";
-            case JUMPED -> "There is no such place in this sock.";
-        };
-    }
-
-    private static void check(List<LapEventWrite> writes) {
-        if (writes.size() > MOST_AT_ONCE) {
-            throw refusal(
-                    "",
-                    "These are " + writes.size() + " presses; " + MOST_AT_ONCE + " are heard at once.",
-                    "Send the rest afterwards.");
-        }
-        for (int i = 0; i < writes.size(); i++) {
-            LapEventWrite write = writes.get(i);
-            if (write == null || write.id() == null || write.kind() == null || write.at() == null) {
-                throw refusal("[" + i + "]", "A press needs its id, its kind and its time.", "Send all three.");
-            }
-            if (write.sock() != 1 && write.sock() != 2) {
-                throw refusal(
-                        "[" + i + "].sock", "There are two socks; " + write.sock() + " is neither.", "Say 1 or 2.");
-            }
-            if (write.device() == null
-                    || write.device().isBlank()
-                    || write.device().length() > MOST_IN_DEVICE) {
-                throw refusal(
-                        "[" + i + "].device",
-                        "A device has a name of 1 to " + MOST_IN_DEVICE + " characters.",
-                        "Give it a short one.");
-            }
-            if ((write.to() != null) != (write.kind() == Tally.Kind.JUMPED)) {
-                throw refusal("[" + i + "].to", "A jump says where to, and nothing else does.", "Say the position.");
-            }
-        }
-    }
-
-    private static Refusal refusal(String field, String template, String remedy) {
-        return new Refusal(List.of(new Problem("lap.event", field, template, remedy, Map.of())));
+    private static String why(LapEventWrite write, PairWork work, LengthUnit lengths) {
+        return work.refusal()
+                .map(refusal -> refusal.message(lengths))
+                .orElse(
+                        switch (write.kind()) {
+                            case DONE -> "This sock is done; there is nothing after its last step.";
+                            case UNDONE -> "Nothing is left to take back.";
+                            case JUMPED -> "There is no such place in this sock.";
+                            default -> "There is no such thing to take back.";
+                        });
     }
 }

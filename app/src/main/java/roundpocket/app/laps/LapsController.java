@@ -3,17 +3,21 @@ package roundpocket.app.laps;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
+import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.core.lap.Miscount;
 
 /** The work on pairs over HTTP. */
@@ -50,10 +54,19 @@ public class LapsController {
 
     /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
     @PostMapping("/{pairId}/events")
-    public HeardAllView hear(@PathVariable UUID pairId, @RequestBody List<LapEventWrite> events) {
-        HeardAllView heard = laps.hear(pairId, events);
+    public HeardAllView hear(
+            @PathVariable UUID pairId,
+            @RequestBody List<LapEventWrite> events,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        HeardAllView heard = laps.hear(pairId, events, ReaderLengths.of(lengths));
         toTheDisk();
         return heard;
+    }
+
+    /** What a tape check, or rounds off the plan, would change; nothing is taken in. */
+    @PostMapping("/{pairId}/tried")
+    public TriedView tried(@PathVariable UUID pairId, @RequestBody LapEventWrite event) {
+        return laps.tried(pairId, event);
     }
 
     /** What a count of both needles probably means that is not what it should be; nothing where it is. */

@@ -24,13 +24,13 @@ import roundpocket.core.explain.Spread;
 import roundpocket.core.explain.Step;
 
 /** Numbers the steps of a plan, each once, inputs before what is made from them. */
-final class Workings {
+public final class Workings {
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
     private final List<StepView> steps = new ArrayList<>();
     private final Map<String, RuleView> rules = new LinkedHashMap<>();
 
     /** The rules behind the steps so far, each once. */
-    List<RuleView> rules() {
+    public List<RuleView> rules() {
         return List.copyOf(rules.values());
     }
 
@@ -41,11 +41,11 @@ final class Workings {
     }
 
     /** The steps so far, at their numbers. */
-    List<StepView> steps() {
+    public List<StepView> steps() {
         return steps;
     }
 
-    FigureView figure(Step step) {
+    public FigureView figure(Step step) {
         return new FigureView(step.value(), step.unit(), step.plusMinus95(), number(step));
     }
 

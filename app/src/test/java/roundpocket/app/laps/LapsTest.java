@@ -116,7 +116,7 @@ public class LapsTest extends AppTest {
     @Test
     public void aPressFromTheFutureIsOfNowAndOnePastTheEndCountsForNothing() {
         JsonNode view = body(get(at));
-        int presses = view.get("presses").asInt();
+        int presses = view.at("/works/0/presses").asInt();
         hear(List.of(press(UUID.randomUUID(), 1, "JUMPED", ", \"to\": " + presses)));
         JsonNode past = hear(List.of(done(1)));
         assertThat(past.at("/heard/0/counted").asBoolean()).isFalse();
@@ -168,7 +168,7 @@ public class LapsTest extends AppTest {
         String changed = SPEC.formatted(", \"choices\": {\"tube\": {\"legMm\": 200}}");
         body(put("/api/pairs/" + pairId, "{\"version\": 0, \"name\": \"Lapped\", \"spec\": " + changed + "}"));
         JsonNode after = body(get(at));
-        assertThat(after.get("steps")).isEqualTo(before.get("steps"));
+        assertThat(after.get("works")).isEqualTo(before.get("works"));
         assertThat(before.get("planChanged").asBoolean()).isFalse();
         assertThat(after.get("planChanged").asBoolean()).isTrue();
         assertThat(body(post(at, "{\"heelWhen\": \"LAST\"}")).get("heelWhen").asString())
@@ -187,7 +187,7 @@ public class LapsTest extends AppTest {
 
     @Test
     public void theSockThatIsNotDoneIsNextWhicheverItIs() {
-        int presses = body(get(at)).get("presses").asInt();
+        int presses = body(get(at)).at("/works/0/presses").asInt();
         hear(List.of(press(UUID.randomUUID(), 2, "JUMPED", ", \"to\": " + presses), done(1)));
         assertThat(body(get("/api/laps"))
                         .valueStream()

@@ -49,19 +49,18 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
         return all.isEmpty() ? Optional.empty() : Optional.of(of(pair, all.get(all.size() - 1)));
     }
 
-    /** What a weighing says of where the pair was when it was made. */
     private static CakeCheck of(PairWork pair, Weighing weighing) {
         SockWork sock = pair.sock(weighing.sock());
-        Step cake = Given.measured("the cake", weighing.grams(), Unit.GRAMS, "grams");
+        Step cake = byNow(pair, weighing);
         List<Step> before = new ArrayList<>();
         List<Step> after = new ArrayList<>();
-        rest(sock.course(), weighing.position(), "", before, after);
+        rest(sock.course(), sock.position(), "", before, after);
         if (weighing.shared()) {
             SockWork other = pair.other(weighing.sock());
             // What the other sock needs must stay in the cake, whatever becomes of this leg.
             rest(other.course(), other.position(), " of the other sock", after, after);
         }
-        Optional<Step> legRest = rest(sock.course(), weighing.position(), Section.LEG, "");
+        Optional<Step> legRest = rest(sock.course(), sock.position(), Section.LEG, "");
         List<Step> every = new ArrayList<>(before);
         legRest.ifPresent(every::add);
         every.addAll(after);
@@ -69,12 +68,35 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
                 ? Given.tried("still to be knitted", 0, Unit.GRAMS)
                 : YarnModel.sum("still to be knitted", Unit.GRAMS, every);
         Optional<Leg> leg = legRest.filter(step -> !after.isEmpty())
-                .map(step -> leg(sock.course(), weighing.position(), cake, before, after));
+                .map(step -> leg(sock.course(), sock.position(), cake, before, after));
         if (needed.value() == 0) {
             return new CakeCheck(cake, needed, cake, Enough.SURE, leg, "Nothing more is knitted from this cake.");
         }
         Left left = Left.of("left when it is done", cake, needed);
         return new CakeCheck(cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
+    }
+
+    /** The cake as it was weighed, less what was knitted from it since. */
+    private static Step byNow(PairWork pair, Weighing weighing) {
+        SockWork sock = pair.sock(weighing.sock());
+        SockWork other = pair.other(weighing.sock());
+        Step weighed = Given.measured("the cake", weighing.grams(), Unit.GRAMS, "grams");
+        int since = sock.course().mainStitches(sock.position())
+                + (weighing.shared() ? other.course().mainStitches(other.position()) : 0)
+                - weighing.stitches();
+        Optional<SectionYarn> known = sock.course().plan().yarn().sections().stream()
+                .filter(yarn -> yarn.role() == YarnRole.MAIN && yarn.stitches().value() > 0)
+                .findFirst();
+        return since <= 0 || known.isEmpty()
+                ? weighed
+                : Computed.of(
+                        "the cake by now",
+                        Unit.GRAMS,
+                        LapRules.BY_NOW,
+                        weighed,
+                        Given.tried("stitches knitted since", since, Unit.STITCHES),
+                        known.get().grams(),
+                        known.get().stitches());
     }
 
     private static Leg leg(Course course, int position, Step cake, List<Step> before, List<Step> after) {

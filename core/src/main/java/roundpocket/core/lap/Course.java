@@ -107,7 +107,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
      */
     public Course worked(int position, Section section, int rounds) {
         Progress progress = lap.progress(position).get(section);
-        if (!FREE.contains(section) || progress == null || plan.tube().way() == Way.READY_TUBE) {
+        if (progress == null || !mayChange(plan, section)) {
             throw refusal(
                     "lap.rounds.section",
                     "section",
@@ -150,6 +150,11 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
                 .filter(section -> section.role() == YarnRole.MAIN)
                 .forEach(section -> main.add(section.section()));
         return lap.stitches(position, main);
+    }
+
+    /** Whether a section of a plan may be made longer or shorter while it is knitted. */
+    public static boolean mayChange(SockPlan plan, Section section) {
+        return FREE.contains(section) && plan.tube().way() != Way.READY_TUBE;
     }
 
     /** Whether somebody at {@code position} of this course has knitted nothing that the other has otherwise. */

@@ -25,6 +25,11 @@ public record LapPlan(List<LapStep> steps) {
         return new LapPlan(new Steps(plan).all(heelWhen));
     }
 
+    /** The steps by which the heel of a sock that is worn is cut off and knitted new. */
+    public static List<LapStep> newHeel(SockPlan plan) {
+        return new Steps(plan).newHeel();
+    }
+
     /** All presses of the sock. */
     public int presses() {
         return steps.stream().mapToInt(step -> step.presses().size()).sum();

@@ -20,6 +20,15 @@ public final class LapRules {
             in -> in[0] * in[1] / in[2],
             example(6.0, 1e-9, 10.0, 33.0, 55.0));
 
+    static final Rule BY_NOW = new Rule(
+            "lap.cake-by-now",
+            "what a cake weighs by now",
+            "weighed − since × grams ÷ stitches",
+            List.of("weighed", "since", "grams", "stitches"),
+            Source.derived("what was knitted since the weighing is taken off, as the yarn is reckoned"),
+            in -> in[0] - in[1] * in[2] / in[3],
+            example(48.0, 1e-9, 50.0, 640.0, 7.0, 2240.0));
+
     static final Rule HOURS = new Rule(
             "lap.hours",
             "hours of a section",
@@ -60,7 +69,7 @@ public final class LapRules {
             Unit.NUMBER,
             Source.memory("casting on, picking up, binding off or unpicking"));
 
-    public static final List<Rule> ALL = List.of(REST, HOURS, MINUTES);
+    public static final List<Rule> ALL = List.of(REST, BY_NOW, HOURS, MINUTES);
 
     public static final List<Constant> CONSTANTS = List.of(USUAL_PACE, GRAFT_MOVE, SINGLE_STEP);
 

@@ -60,6 +60,51 @@ final class Steps extends StepWriter {
         return written();
     }
 
+    /** The old heel comes off at its first round; the loops of the tube beneath it are what the new one begins with. */
+    List<LapStep> newHeel() {
+        int side = plan.opening().heelSide().count();
+        int live = 2 * side;
+        add(step(
+                "old-heel-lifeline",
+                Doing.PICK_UP,
+                "Take up the loops",
+                "In the last round of the tube beside the old heel, take up the same leg of every stitch on two thin"
+                        + " needles, " + side
+                        + " on each, corners included. Follow one round; the spiral ends one row off.",
+                List.of(new Press(live + " loops are on", live)),
+                Stage.OPEN));
+        add(new LapStep(
+                "old-heel-count",
+                Doing.CHECK,
+                "Count both needles",
+                "Nothing is cut before both needles hold " + side + ".",
+                loops(),
+                List.of(new Press(side + " and " + side, loops())),
+                OptionalInt.of(side),
+                false,
+                Optional.of(Stage.OPEN)));
+        add(new LapStep(
+                "old-heel-off",
+                Doing.CUT,
+                "Cut the old heel off",
+                "One hand flat inside. Snip one stitch two rounds above the needles, in the heel and not in the tube, unpick"
+                        + " that round, and ravel what is left of the old heel down to the needles.",
+                loops(),
+                List.of(new Press("The old heel is off", loops())),
+                OptionalInt.of(side),
+                true,
+                Optional.of(Stage.OPEN)));
+        shape("heel", "New heel", plan.heel(), plan.heel().list(), List.of());
+        close("heel", plan.heel(), plan.heelGraft());
+        one(
+                Doing.FINISH,
+                "ends",
+                "Ends",
+                "Close the corners with the beginning of the yarn, and weave the ends in on the inside.",
+                Stage.FINISH);
+        return written();
+    }
+
     private void toeUp(boolean toeFirst, HeelWhen heelWhen) {
         if (toeFirst) {
             beginAtToe();

@@ -21,16 +21,6 @@ public final class Tally {
         this.last = presses;
     }
 
-    /** What can be pressed. */
-    public enum Kind {
-        /** One round, move or step is done. */
-        DONE,
-        /** The last press that still stands is taken back. */
-        UNDONE,
-        /** The knitter is somewhere else in the work. */
-        JUMPED
-    }
-
     /** One more is done. Beyond the last there is nothing: it counts for nothing. */
     public boolean done() {
         return position < last && moveTo(position + 1);

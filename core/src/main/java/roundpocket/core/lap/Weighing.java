@@ -20,9 +20,8 @@ import roundpocket.core.yarn.WeighIn;
  * @param shared whether both socks are knitted from it
  * @param fresh whether it is another cake than before
  * @param stitches stitches of the main yarn that were knitted from it by then, on one sock or on both
- * @param position presses done of the sock
  */
-public record Weighing(String id, int sock, double grams, boolean shared, boolean fresh, int stitches, int position) {
+public record Weighing(String id, int sock, double grams, boolean shared, boolean fresh, int stitches) {
     private static final Limit GRAMS = new Limit(
             "lap.weigh.range",
             1,
@@ -53,14 +52,7 @@ public record Weighing(String id, int sock, double grams, boolean shared, boolea
         if (weighed.shared()) {
             stitches += other.course().mainStitches(other.position());
         }
-        return new Weighing(
-                weighed.id(),
-                weighed.sock(),
-                weighed.grams(),
-                weighed.shared(),
-                weighed.fresh(),
-                stitches,
-                own.position());
+        return new Weighing(weighed.id(), weighed.sock(), weighed.grams(), weighed.shared(), weighed.fresh(), stitches);
     }
 
     /** Whether it is a weighing of the same cake, unless that is a fresh one. */

@@ -155,6 +155,11 @@ public class PairWorkTest {
         double perRound = pair.begun().plan().yarn().of(Section.LEG).grams().value() / 35;
         double left = check.cake().value() - allowed * perRound;
         assertThat(left).isBetween(leg.stopWeight().value(), leg.stopWeight().value() + perRound);
+        // Some rounds on, the cake is lighter by them, and as much fewer are left.
+        pair.hear(new Jumped(1, LEG + 3));
+        CakeCheck later = CakeCheck.of(pair).orElseThrow();
+        assertThat(later.cake().value()).isCloseTo(check.cake().value() - 3 * perRound, within(1e-6));
+        assertThat(later.leg().orElseThrow().allowed().count()).isBetween(allowed - 4, allowed - 2);
         // Done so, it will do.
         pair.hear(new Worked(1, Section.LEG, leg.total()));
         assertThat(CakeCheck.of(pair).orElseThrow().enough()).isIn(Enough.SURE, Enough.LIKELY);

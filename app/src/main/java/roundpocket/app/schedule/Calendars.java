@@ -1,0 +1,48 @@
+package roundpocket.app.schedule;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.temporal.TemporalAmount;
+import java.util.UUID;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+
+/** A schedule as iCalendar (RFC 5545): an entry for every time of sitting down, and one for the day it is done. */
+final class Calendars {
+    private Calendars() {}
+
+    /**
+     * The calendar. Times are those of the place where it is read, as evenings are.
+     *
+     * @param at when somebody sits down
+     */
+    static String of(UUID pairId, String name, ScheduleView schedule, LocalTime at) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Round Pocket//Schedule//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        int number = 1;
+        for (ScheduleView.SittingView sitting : schedule.sittings()) {
+            TemporalAmount lasts = Duration.ofMinutes(sitting.minutes());
+            VEvent event = new VEvent(LocalDateTime.of(sitting.on(), at), lasts, "Knit: " + name);
+            event.add(new Uid(pairId + "-" + number + "@round-pocket"));
+            event.add(new Description(sitting.words()));
+            calendar.add(event);
+            number++;
+        }
+        LocalDate finish = schedule.finish();
+        if (finish != null) {
+            VEvent done = new VEvent(finish, "Done: " + name);
+            done.add(new Uid(pairId + "-done@round-pocket"));
+            calendar.add(done);
+        }
+        return calendar.toString();
+    }
+}

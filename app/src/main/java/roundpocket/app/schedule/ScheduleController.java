@@ -1,0 +1,68 @@
+package roundpocket.app.schedule;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.laps.Laps;
+import roundpocket.core.lap.Schedule;
+
+/** Schedules over HTTP. */
+@RestController
+@RequestMapping("/api/laps/{pairId}")
+class ScheduleController {
+    private final Laps laps;
+    private final Clock clock;
+
+    ScheduleController(Laps laps, Clock clock) {
+        this.laps = laps;
+        this.clock = clock;
+    }
+
+    /** When a pair that is begun will be done, for a habit of so many minutes on some days of the week. */
+    @GetMapping("/schedule")
+    ScheduleView schedule(
+            @PathVariable UUID pairId,
+            @RequestParam int minutes,
+            @RequestParam Set<DayOfWeek> days,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate until) {
+        LocalDate first = Objects.requireNonNullElseGet(from, () -> LocalDate.now(clock));
+        return ScheduleView.of(Schedule.of(laps.work(pairId)), new Habit(minutes, days, first, until));
+    }
+
+    /** The same as iCalendar (RFC 5545), to be read into a calendar. */
+    @GetMapping(value = "/schedule.ics", produces = "text/calendar")
+    ResponseEntity<byte[]> calendar(
+            @PathVariable UUID pairId,
+            @RequestParam int minutes,
+            @RequestParam Set<DayOfWeek> days,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate until,
+            @RequestParam(required = false) @Nullable LocalTime at) {
+        ScheduleView schedule = schedule(pairId, minutes, days, from, until);
+        LocalTime evening = Objects.requireNonNullElse(at, LocalTime.of(19, 30));
+        String name = laps.view(pairId).name();
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("knitting.ics")
+                                .build()
+                                .toString())
+                .body(Calendars.of(pairId, name, schedule, evening).getBytes(StandardCharsets.UTF_8));
+    }
+}

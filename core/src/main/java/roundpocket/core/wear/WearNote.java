@@ -1,0 +1,27 @@
+package roundpocket.core.wear;
+
+/** What becomes of a place of a sock as it is worn. */
+public enum WearNote {
+    PILLED("pilled", "the surface is rough; it holds"),
+    THIN("thin", "the light comes through: darn it, or reinforce it, before it goes"),
+    HOLE("a hole", "stop wearing it until it is mended; loops run"),
+    MENDED("mended", "darned, or knitted over"),
+    HEEL_REPLACED("heel replaced", "cut off and knitted new"),
+    FELTED("felted", "it has become shorter and thicker in the wash");
+
+    private final String title;
+    private final String description;
+
+    WearNote(String title, String description) {
+        this.title = title;
+        this.description = description;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String description() {
+        return description;
+    }
+}

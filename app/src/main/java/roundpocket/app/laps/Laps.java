@@ -77,7 +77,7 @@ public class Laps {
     /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
     public HeardAllView hear(UUID pairId, List<LapEventWrite> writes, LengthUnit lengths) {
         EventCheck.check(writes);
-        Knitting knitting = knitting(begun(pairId));
+        Knitting knitting = knitting(locked(pairId));
         Instant now = clock.instant();
         List<HeardView> heard = new ArrayList<>();
         for (LapEventWrite write : writes) {
@@ -144,11 +144,26 @@ public class Laps {
         return knitting(pairId).work();
     }
 
+    /** The pairs of which both socks are done. */
+    @Transactional(readOnly = true)
+    public List<UUID> finished() {
+        return laps.findAll().stream()
+                .filter(row -> knitting(row).work().finished())
+                .map(LapRow::getId)
+                .toList();
+    }
+
+    /** Whether a pair is begun. */
+    @Transactional(readOnly = true)
+    public boolean begun(UUID pairId) {
+        return laps.existsById(pairId);
+    }
+
     private Knitting knitting(UUID pairId) {
         return knitting(laps.findById(pairId).orElseThrow(() -> new NotKeptException("lap", pairId)));
     }
 
-    private LapRow begun(UUID pairId) {
+    private LapRow locked(UUID pairId) {
         return laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
     }
 

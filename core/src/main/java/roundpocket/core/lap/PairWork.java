@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.yarn.WeighIn;
@@ -143,6 +144,15 @@ public final class PairWork {
 
     private Optional<List<Weighing>> inUse(Weighing now) {
         return cakes().stream().filter(cake -> cake.get(0).sameCake(now)).reduce((earlier, later) -> later);
+    }
+
+    /** Grams that went by the scale between the first and the last weighing of every cake; empty where there are none. */
+    public OptionalDouble weighedG() {
+        return cakes().stream()
+                .filter(cake -> cake.size() > 1)
+                .mapToDouble(
+                        cake -> cake.get(0).grams() - cake.get(cake.size() - 1).grams())
+                .reduce(Double::sum);
     }
 
     /**

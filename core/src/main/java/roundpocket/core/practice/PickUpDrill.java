@@ -48,7 +48,7 @@ public record PickUpDrill(int columns, int rows, int line, boolean below, boolea
      * What a leg is worth that is taken after {@code done} right ones.
      *
      * @param row row of the stitch, from 0 at the bottom
-     * @param column its column, from 0 at the right hand end, where the needle begins
+     * @param column its column, from 0 where the needle begins: at the right, or at the left for a left-hander
      * @param leftLeg whether its left leg was taken
      */
     public Verdict judge(int done, int row, int column, boolean leftLeg) {

@@ -1,0 +1,191 @@
+package roundpocket.app.log;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.laps.LapViews.LapView;
+import roundpocket.app.laps.Laps;
+import roundpocket.app.log.LogViews.ChangeView;
+import roundpocket.app.log.LogViews.LogEntryView;
+import roundpocket.app.log.LogViews.LogNoteView;
+import roundpocket.app.log.LogViews.ProposalView;
+import roundpocket.app.log.LogViews.RepairStepView;
+import roundpocket.app.log.LogViews.RepairView;
+import roundpocket.app.log.LogViews.SectionView;
+import roundpocket.app.pairs.PairView;
+import roundpocket.app.pairs.PairsShelf;
+import roundpocket.app.plans.Workings;
+import roundpocket.core.lap.Course;
+import roundpocket.core.lap.PairWork;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.wear.FitNote;
+import roundpocket.core.wear.HeelRepair;
+import roundpocket.core.wear.Proposal;
+
+/** Finished pairs and what they teach. */
+@Service
+@Transactional
+public class Log {
+    private final Laps laps;
+    private final PairsShelf pairs;
+    private final LogNoteRepository notes;
+    private final LogAnswerRepository answers;
+    private final Clock clock;
+
+    Log(Laps laps, PairsShelf pairs, LogNoteRepository notes, LogAnswerRepository answers, Clock clock) {
+        this.laps = laps;
+        this.pairs = pairs;
+        this.notes = notes;
+        this.answers = answers;
+        this.clock = clock;
+    }
+
+    /** Every finished pair, the latest first. */
+    @Transactional(readOnly = true)
+    public List<LogEntryView> entries() {
+        return laps.finished().stream()
+                .map(this::entry)
+                .sorted(Comparator.comparing(LogEntryView::finishedAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .toList();
+    }
+
+    private LogEntryView entry(UUID pairId) {
+        PairView pair = pairs.read(pairId);
+        LapView lap = laps.view(pairId);
+        PairWork work = laps.work(pairId);
+        return new LogEntryView(
+                pairId,
+                pair.name(),
+                pair.foot(),
+                Objects.requireNonNull(lap.startedAt()),
+                lap.socks().stream()
+                        .map(sock -> sock.lastAt())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null),
+                lap.socks().stream().mapToInt(sock -> sock.position()).sum(),
+                sections(work),
+                lap.works().get(0).differences(),
+                work.weighedG().isPresent() ? work.weighedG().getAsDouble() : null,
+                work.begun().plan().yarn().pairGrams().value(),
+                lap.notes(),
+                notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId).stream()
+                        .map(LogNoteView::of)
+                        .toList());
+    }
+
+    private static List<SectionView> sections(PairWork work) {
+        Course begun = work.begun();
+        Course first = work.sock(1).course();
+        Course second = work.sock(2).course();
+        return begun.lap().progress(0).entrySet().stream()
+                .map(entry -> new SectionView(
+                        entry.getKey(),
+                        entry.getKey().title(),
+                        entry.getValue().all(),
+                        first.lap().progress(0).get(entry.getKey()).all(),
+                        second.lap().progress(0).get(entry.getKey()).all()))
+                .toList();
+    }
+
+    /** Notes something on a pair. */
+    public LogNoteView note(UUID pairId, LogNoteWrite write) {
+        pairs.read(pairId);
+        LocalDate today = LocalDate.now(clock);
+        write.check(today);
+        return LogNoteView.of(notes.saveAndFlush(new LogNoteRow(pairId, write, today, clock.instant())));
+    }
+
+    /** Takes a note away. */
+    public void remove(UUID noteId) {
+        LogNoteRow row = notes.findById(noteId).orElseThrow(() -> new NotKeptException("note", noteId));
+        notes.delete(row);
+        notes.flush();
+    }
+
+    /** How the heel of a finished pair is cut off and knitted new. */
+    @Transactional(readOnly = true)
+    public RepairView newHeel(UUID pairId) {
+        HeelRepair repair = HeelRepair.of(laps.work(pairId).sock(1).course().plan());
+        return new RepairView(
+                repair.steps().stream()
+                        .map(step -> new RepairStepView(
+                                step.title(), step.instruction(), step.presses().size(), step.forGood()))
+                        .toList(),
+                new Workings().figure(repair.yarn()));
+    }
+
+    /** What the pairs that were worn on the same foot propose for a pair; never what is answered already. */
+    @Transactional(readOnly = true)
+    public List<ProposalView> proposals(UUID pairId) {
+        PairView pair = pairs.read(pairId);
+        if (pair.foot() == null || laps.begun(pairId)) {
+            return List.of();
+        }
+        Set<UUID> answered =
+                answers.findByPairId(pairId).stream().map(LogAnswerRow::noteId).collect(Collectors.toSet());
+        SockSpec spec = pair.spec().toCore();
+        List<ProposalView> proposals = new ArrayList<>();
+        latest(pair).forEach((fit, note) -> {
+            if (!answered.contains(note.id())) {
+                fit.proposal(spec).ifPresent(proposal -> proposals.add(view(note, fit, proposal)));
+            }
+        });
+        return proposals;
+    }
+
+    /** The latest note of each kind on how other pairs fit the same foot. */
+    private Map<FitNote, LogNoteRow> latest(PairView pair) {
+        UUID foot = Objects.requireNonNull(pair.foot()).id();
+        Map<FitNote, LogNoteRow> latest = new EnumMap<>(FitNote.class);
+        pairs.list().stream()
+                .filter(other -> !other.id().equals(pair.id()))
+                .filter(other -> other.foot() != null && other.foot().id().equals(foot))
+                .flatMap(other -> notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(other.id()).stream())
+                .forEach(note -> Optional.ofNullable(note.fit())
+                        .ifPresent(fit -> latest.merge(
+                                fit, note, (one, two) -> one.notedOn().isAfter(two.notedOn()) ? one : two)));
+        return latest;
+    }
+
+    private ProposalView view(LogNoteRow note, FitNote fit, Proposal proposal) {
+        return new ProposalView(
+                note.id(),
+                pairs.read(note.pairId()).name(),
+                note.notedOn(),
+                note.words().isEmpty() ? fit.title() : fit.title() + ", “" + note.words() + "”",
+                fit.reason(),
+                proposal.words(),
+                proposal.changes().stream()
+                        .map(change -> new ChangeView(
+                                change.choice(),
+                                change.number().isPresent() ? change.number().getAsDouble() : null,
+                                change.name().orElse(null)))
+                        .toList());
+    }
+
+    /** Answers a proposal, which is not shown again then. */
+    public void answer(UUID pairId, UUID noteId, boolean taken) {
+        pairs.read(pairId);
+        if (!notes.existsById(noteId)) {
+            throw new NotKeptException("note", noteId);
+        }
+        boolean known = answers.findByPairId(pairId).stream()
+                .anyMatch(row -> row.noteId().equals(noteId));
+        if (!known) {
+            answers.saveAndFlush(new LogAnswerRow(pairId, noteId, taken));
+        }
+    }
+}

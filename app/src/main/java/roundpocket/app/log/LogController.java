@@ -1,0 +1,83 @@
+package roundpocket.app.log;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.log.LogViews.LogEntryView;
+import roundpocket.app.log.LogViews.LogNoteView;
+import roundpocket.app.log.LogViews.NoteChoiceView;
+import roundpocket.app.log.LogViews.NoteChoicesView;
+import roundpocket.app.log.LogViews.ProposalView;
+import roundpocket.app.log.LogViews.RepairView;
+import roundpocket.core.wear.FitNote;
+import roundpocket.core.wear.WearNote;
+
+/** The log over HTTP. */
+@RestController
+class LogController {
+    private final Log log;
+
+    LogController(Log log) {
+        this.log = log;
+    }
+
+    /** Every finished pair, the latest first. */
+    @GetMapping("/api/log")
+    List<LogEntryView> entries() {
+        return log.entries();
+    }
+
+    /** What can be noted on a worn pair. */
+    @GetMapping("/api/log/choices")
+    NoteChoicesView choices() {
+        return new NoteChoicesView(
+                Arrays.stream(FitNote.values())
+                        .map(fit -> new NoteChoiceView(fit.name(), fit.title(), fit.description()))
+                        .toList(),
+                Arrays.stream(WearNote.values())
+                        .map(wear -> new NoteChoiceView(wear.name(), wear.title(), wear.description()))
+                        .toList());
+    }
+
+    /** Notes something on a pair. */
+    @PostMapping("/api/log/{pairId}/notes")
+    @ResponseStatus(HttpStatus.CREATED)
+    LogNoteView note(@PathVariable UUID pairId, @RequestBody LogNoteWrite note) {
+        return log.note(pairId, note);
+    }
+
+    /** Takes a note away. */
+    @DeleteMapping("/api/log/notes/{noteId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID noteId) {
+        log.remove(noteId);
+    }
+
+    /** How the heel of a pair that was begun is cut off and knitted new. */
+    @GetMapping("/api/log/{pairId}/new-heel")
+    RepairView newHeel(@PathVariable UUID pairId) {
+        return log.newHeel(pairId);
+    }
+
+    /** What the pairs worn on the same foot propose for a pair. */
+    @GetMapping("/api/pairs/{pairId}/proposals")
+    List<ProposalView> proposals(@PathVariable UUID pairId) {
+        return log.proposals(pairId);
+    }
+
+    /** Answers a proposal; nothing is changed by it but that it is not shown again. */
+    @PostMapping("/api/pairs/{pairId}/proposals/{noteId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(@PathVariable UUID pairId, @PathVariable UUID noteId, @RequestParam boolean taken) {
+        log.answer(pairId, noteId, taken);
+    }
+}

@@ -1,0 +1,157 @@
+package roundpocket.app.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import roundpocket.app.AppTest;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A finished pair is kept with what was planned and what was knitted, and teaches the next one. */
+public class LogTest extends AppTest {
+    private static final String FOOT = "{\"lengthMm\": 246, \"ballGirthMm\": 231}";
+    private static final String SPEC = "{\"foot\": " + FOOT
+            + ", \"swatch\": {\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}}";
+
+    private String footId;
+    private String worn;
+
+    @BeforeMethod
+    public void aFinishedPair() {
+        footId = body(post("/api/feet", "{\"name\": \"Marit\", \"foot\": " + FOOT + "}"))
+                .get("id")
+                .asString();
+        worn = pair("Worn");
+        post("/api/laps/" + worn, "{}");
+        for (int sock = 1; sock <= 2; sock++) {
+            event(sock, "JUMPED", ", \"to\": 20");
+            event(sock, "WEIGHED", ", \"grams\": 50");
+            if (sock == 1) {
+                event(1, "WORKED", ", \"section\": \"LEG\", \"rounds\": 30");
+            }
+            int presses = body(get("/api/laps/" + worn))
+                    .at("/works/" + (sock - 1) + "/presses")
+                    .asInt();
+            event(sock, "JUMPED", ", \"to\": " + presses);
+            event(sock, "WEIGHED", ", \"grams\": 28");
+        }
+    }
+
+    private String pair(String name) {
+        return body(post(
+                        "/api/pairs",
+                        "{\"name\": \"" + name + "\", \"footId\": \"" + footId + "\", \"spec\": " + SPEC + "}"))
+                .get("id")
+                .asString();
+    }
+
+    private void event(int sock, String kind, String more) {
+        JsonNode heard = body(post(
+                "/api/laps/" + worn + "/events",
+                "[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": " + sock + ", \"kind\": \"" + kind
+                        + "\", \"device\": \"a\", \"at\": \"2026-11-01T19:00:00Z\"" + more + "}]"));
+        assertThat(heard.at("/heard/0/counted").asBoolean())
+                .as(heard.toString())
+                .isTrue();
+    }
+
+    private JsonNode entry() {
+        return body(get("/api/log"))
+                .valueStream()
+                .filter(entry -> entry.get("pairId").asString().equals(worn))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private JsonNode note(String note) {
+        var answer = post("/api/log/" + worn + "/notes", note);
+        assertThat(answer).hasStatus(201);
+        return body(answer);
+    }
+
+    @Test
+    public void theLogSetsWhatWasKnittedBesideWhatWasPlanned() {
+        JsonNode entry = entry();
+        JsonNode leg = entry.get("sections")
+                .valueStream()
+                .filter(section -> section.get("section").asString().equals("LEG"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(leg.get("planned").asInt()).isNotEqualTo(30);
+        assertThat(leg.get("first").asInt()).isEqualTo(30);
+        assertThat(leg.get("second").asInt()).as("alike by rounds").isEqualTo(30);
+        assertThat(entry.get("usedG").asDouble()).isEqualTo(44);
+        assertThat(entry.get("plannedG").asDouble()).isBetween(30.0, 80.0);
+        assertThat(entry.at("/foot/name").asString()).isEqualTo("Marit");
+    }
+
+    /** From a note to a choice of the next pair, which can be planned and is never applied unasked. */
+    @Test
+    public void aFitNoteProposesAChangeOfTheNextPair() {
+        String next = pair("Next");
+        assertThat(body(get("/api/pairs/" + next + "/proposals"))).isEmpty();
+        String before = body(get("/api/pairs/" + next)).toString();
+        note("{\"kind\": \"FIT\", \"fit\": \"HEEL_TIGHT\", \"words\": \"after a day of stairs\"}");
+        JsonNode proposal = body(get("/api/pairs/" + next + "/proposals")).get(0);
+        assertThat(proposal.get("from").asString()).isEqualTo("Worn");
+        assertThat(proposal.get("said").asString()).contains("heel tight").contains("stairs");
+        assertThat(proposal.at("/changes/0/choice").asString()).isEqualTo("heel.plainRounds");
+        assertThat(body(get("/api/pairs/" + next)).toString()).isEqualTo(before);
+        ObjectNode spec = (ObjectNode) json().readTree(SPEC);
+        spec.putObject("choices")
+                .putObject("heel")
+                .put("plainRounds", proposal.at("/changes/0/number").asInt());
+        JsonNode plan = body(post("/api/plans/preview", spec.toString()));
+        assertThat(plan.at("/heel/plainRounds/value").asInt())
+                .isEqualTo(proposal.at("/changes/0/number").asInt());
+        String noteId = proposal.get("noteId").asString();
+        assertThat(post("/api/pairs/" + next + "/proposals/" + noteId + "?taken=false", ""))
+                .hasStatus(204);
+        assertThat(body(get("/api/pairs/" + next + "/proposals"))).isEmpty();
+        assertThat(body(get("/api/pairs/" + pair("Third") + "/proposals"))).hasSize(1);
+        assertThat(body(get("/api/pairs/" + worn + "/proposals")))
+                .as("the pair itself")
+                .isEmpty();
+    }
+
+    @Test
+    public void wearIsNotedAndAHeelReplaced() {
+        JsonNode thin = note("{\"kind\": \"WEAR\", \"wear\": \"THIN\", \"section\": \"HEEL\", \"on\": \"2026-11-20\"}");
+        assertThat(thin.get("title").asString()).isEqualTo("heel: thin");
+        note("{\"kind\": \"OTHER\", \"words\": \"Washed warm.\"}");
+        assertThat(entry().get("notes")).hasSize(2);
+        assertThat(delete("/api/log/notes/" + thin.get("id").asString())).hasStatus(204);
+        assertThat(delete("/api/log/notes/" + thin.get("id").asString())).hasStatus(404);
+        assertThat(entry().get("notes")).hasSize(1);
+        JsonNode repair = body(get("/api/log/" + worn + "/new-heel"));
+        assertThat(repair.get("steps").valueStream().map(step -> step.get("forGood")
+                        .asBoolean()))
+                .contains(true);
+        assertThat(repair.at("/yarn/value").asDouble()).isBetween(2.0, 30.0);
+        JsonNode choices = body(get("/api/log/choices"));
+        assertThat(choices.get("fit").size()).isGreaterThan(5);
+    }
+
+    @DataProvider
+    public Object[][] nonsense() {
+        return new Object[][] {
+            {"{\"kind\": \"FIT\"}", 422},
+            {"{\"kind\": \"WEAR\", \"fit\": \"HEEL_TIGHT\"}", 422},
+            {"{\"kind\": \"OTHER\", \"words\": \"  \"}", 422},
+            {"{\"kind\": \"OTHER\", \"words\": \"x\", \"on\": \"2999-01-01\"}", 422},
+            {"{\"kind\": \"OTHER\", \"words\": \"" + "x".repeat(2001) + "\"}", 422},
+            {"{\"kind\": \"FIT\", \"fit\": \"HEEL_GREEN\"}", 400},
+        };
+    }
+
+    @Test(dataProvider = "nonsense")
+    public void nonsenseIsRefused(String note, int status) {
+        assertThat(post("/api/log/" + worn + "/notes", note)).hasStatus(status);
+        assertThat(entry().get("notes")).isEmpty();
+        assertThat(post("/api/log/" + UUID.randomUUID() + "/notes", "{\"kind\": \"OTHER\", \"words\": \"x\"}"))
+                .hasStatus(404);
+    }
+}

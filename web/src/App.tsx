@@ -57,6 +57,20 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./yarn/YarnPage')).YarnPage }),
           },
           {
+            path: 'practice',
+            lazy: async () => ({
+              Component: (await import('./practice/PracticePage')).PracticePage,
+            }),
+          },
+          {
+            path: 'log',
+            lazy: async () => ({ Component: (await import('./log/LogPage')).LogPage }),
+          },
+          {
+            path: 'pedal',
+            lazy: async () => ({ Component: (await import('./devices/PedalPage')).PedalPage }),
+          },
+          {
             path: 'almanac',
             lazy: async () => ({ Component: (await import('./almanac/AlmanacPage')).AlmanacPage }),
           },

@@ -14,8 +14,6 @@ import type {
   KeptFoot,
   KeptSwatch,
   KeptYarn,
-  Lap,
-  LapGist,
   Pair,
   PairChange,
   PairWrite,
@@ -71,49 +69,6 @@ export function useYarnUses(id: string) {
   return useQuery({
     queryKey: ['yarns', id, 'uses'],
     queryFn: () => call<YarnUse[]>('GET', `/api/yarns/${id}/uses`),
-  });
-}
-
-/** What is next on every pair that is begun. */
-export function useLaps() {
-  return useQuery({ queryKey: ['laps'], queryFn: () => call<LapGist[]>('GET', '/api/laps') });
-}
-
-/** The work on a pair. */
-export function useLap(id: string) {
-  return useQuery({
-    queryKey: ['laps', id],
-    queryFn: () => call<Lap>('GET', `/api/laps/${id}`),
-    gcTime: 0,
-    staleTime: Infinity,
-  });
-}
-
-/** Begins a pair. */
-export function useStartLap(id: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (heelWhen: Lap['heelWhen']) => call<Lap>('POST', `/api/laps/${id}`, { heelWhen }),
-    onSuccess: (lap) => client.setQueryData(['laps', id], lap),
-  });
-}
-
-/** What a count probably means that is not what it should be. */
-export function useMiscount(
-  expected: number,
-  first: number | undefined,
-  second: number | undefined,
-) {
-  const counted = first !== undefined && second !== undefined;
-  return useQuery({
-    queryKey: ['miscount', expected, first, second],
-    queryFn: () =>
-      call<string[]>(
-        'GET',
-        `/api/laps/miscount?expected=${expected}&first=${first}&second=${second}`,
-      ),
-    enabled: counted && (first !== expected || second !== expected),
-    staleTime: Infinity,
   });
 }
 

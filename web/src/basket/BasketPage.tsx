@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, useNavigate } from 'react-router';
-import { useLaps, usePairs } from '../api/queries';
+import { useLaps } from '../api/lapQueries';
+import { usePairs } from '../api/queries';
 import { Notice, Waiting } from '../layout/States';
 import { keepDraft, loadDraft } from '../plan/draft';
 import { FirstMeasures } from './FirstMeasures';

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useMiscount } from '../api/queries';
+import { useMiscount } from '../api/lapQueries';
 import type { LapStep } from '../api/types';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';

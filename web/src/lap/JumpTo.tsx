@@ -1,19 +1,19 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Lap } from '../api/types';
+import type { Work } from '../api/types';
 import { Sheet } from '../layout/Sheet';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
 
 interface JumpToProps {
-  lap: Lap;
+  work: Work;
   position: number;
   onJump: (to: number) => void;
 }
 
 /** To another place in the work: the step, and how many of its rounds are done. It can be undone like any press. */
-export function JumpTo({ lap, position, onJump }: JumpToProps) {
+export function JumpTo({ work, position, onJump }: JumpToProps) {
   const [open, setOpen] = useState(false);
   return (
     <Sheet
@@ -35,7 +35,7 @@ export function JumpTo({ lap, position, onJump }: JumpToProps) {
       }
     >
       <Places
-        lap={lap}
+        work={work}
         position={position}
         onJump={(to) => {
           setOpen(false);
@@ -46,12 +46,12 @@ export function JumpTo({ lap, position, onJump }: JumpToProps) {
   );
 }
 
-function Places({ lap, position, onJump }: JumpToProps) {
+function Places({ work, position, onJump }: JumpToProps) {
   const { lengths } = useSettings();
-  const here = placeAt(lap, position);
+  const here = placeAt(work, position);
   const [index, setIndex] = useState(here?.index ?? 0);
   const [done, setDone] = useState<number | undefined>(here?.done ?? 0);
-  const step = lap.steps[index];
+  const step = work.steps[index];
   const unit = step && unitOf(step);
   const most = step?.number ?? 0;
   const wrong = done === undefined || done < 0 || done > most;
@@ -76,7 +76,7 @@ function Places({ lap, position, onJump }: JumpToProps) {
             setDone(0);
           }}
         >
-          {lap.steps.map((each, i) => (
+          {work.steps.map((each, i) => (
             <option key={each.id} value={i}>
               {each.number > 1 ? `${each.title} (${each.number})` : each.title}
             </option>
@@ -107,7 +107,7 @@ function Places({ lap, position, onJump }: JumpToProps) {
         color="sheet"
         cursor="pointer"
         aria-disabled={wrong}
-        onClick={() => !wrong && onJump((lap.starts[index] ?? 0) + done)}
+        onClick={() => !wrong && onJump((work.starts[index] ?? 0) + done)}
       >
         I am here
       </chakra.button>

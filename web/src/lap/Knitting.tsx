@@ -1,18 +1,24 @@
 import { Box, chakra, Flex, Link } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link as RouteLink, useSearchParams } from 'react-router';
-import type { Lap } from '../api/types';
+import type { Lap, Work } from '../api/types';
+import { useStream } from '../devices/useStream';
+import { Beside } from './Beside';
+import { Sheet } from '../layout/Sheet';
 import { CountBoth } from './CountBoth';
 import { JumpTo } from './JumpTo';
 import { placeAt, positionOf, unitOf } from './place';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
 import { useQueue, type Queue } from './queue';
+import { signal, useSignals } from './signals';
+import { Differences } from './Tried';
+import { useKeys } from './useKeys';
 import { useWakeLock } from './useWakeLock';
 
 /** One instruction, one count, one thing to press; and what comes next. */
 export function Knitting({ lap }: { lap: Lap }) {
-  const queue = useQueue(lap.pairId, lap.socks);
+  const queue = useQueue(lap.pairId, lap.socks, lap.revision);
   const [search, setSearch] = useSearchParams();
   // Kept here too: the address follows a moment later, and a key may come before it.
   const [sock, setSock] = useState(search.get('sock') === '2' ? 2 : 1);
@@ -21,22 +27,30 @@ export function Knitting({ lap }: { lap: Lap }) {
     setSearch({ sock: String(next) }, { replace: true });
   };
   useWakeLock();
-  const states = queue.socks.map((each) => positionOf(each, queue.waiting, lap.presses));
+  const works = lap.works as [Work, Work];
+  const work = works[sock - 1] ?? works[0];
+  const states = queue.socks.map((each, i) =>
+    positionOf(each, queue.waiting, works[i]?.presses ?? 0),
+  );
   const { position = 0, canUndo = false } = states[sock - 1] ?? {};
-  const place = placeAt(lap, position);
-  const done = () => place && queue.press({ sock, kind: 'DONE' });
-  const undo = () => canUndo && queue.press({ sock, kind: 'UNDONE' });
+  const place = placeAt(work, position);
+  const done = (id?: string) => {
+    if (place) {
+      signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
+      void queue.press({ sock, kind: 'DONE' }, id);
+    }
+  };
+  const undo = () => canUndo && void queue.press({ sock, kind: 'UNDONE' });
+  const other = sock === 1 ? 2 : 1;
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
-  useKeys({
-    done: byHand ? () => undefined : done,
-    undo,
-    turn: () => turnTo(sock === 1 ? 2 : 1),
-  });
-  const next = lap.steps[(place?.index ?? lap.steps.length) + 1];
+  useKeys({ done: byHand ? () => undefined : () => done(), undo, turn: () => turnTo(other) });
+  const { pedal } = useSignals();
+  useStream<{ id: string }>('/api/devices/pedal', pedal, ({ id }) => byHand || done(id));
+  const next = work.steps[(place?.index ?? work.steps.length) + 1];
   return (
     <Flex
       direction="column"
-      minH={{ base: 'calc(100dvh - 140px)', md: 'calc(100dvh - 96px)' }}
+      minH={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
       gap={2}
     >
       <title>{`${lap.name}, ${sock === 1 ? 'first' : 'second'} sock · Round Pocket`}</title>
@@ -59,28 +73,36 @@ export function Knitting({ lap }: { lap: Lap }) {
               color={sock === i + 1 ? 'ink' : 'quiet'}
               cursor="pointer"
             >
-              {`${i === 0 ? 'First' : 'Second'} sock: ${stateWords(lap, each.position)}`}
+              {`${i === 0 ? 'First' : 'Second'} sock: ${stateWords(works[i] ?? works[0], each.position)}`}
             </chakra.button>
           ))}
         </Flex>
       </Flex>
-      <ProgressTape lap={lap} position={position} />
+      <ProgressTape work={work} position={position} />
+      <SideBySide
+        lap={lap}
+        work={work}
+        position={position}
+        other={states[other - 1]?.position ?? 0}
+        which={other}
+        onTurn={() => turnTo(other)}
+      />
       {place ? (
         place.step.doing === 'CHECK' && place.step.expected !== undefined ? (
           <CountBoth
             key={place.step.id}
             step={place.step}
             expected={place.step.expected}
-            onRight={done}
+            onRight={() => done()}
           />
         ) : (
-          <PressArea place={place} onDone={done} />
+          <PressArea place={place} onDone={() => done()} />
         )
       ) : (
         <AllDone
           sock={sock}
-          other={states[2 - sock]?.position === lap.presses}
-          onOther={() => turnTo(sock === 1 ? 2 : 1)}
+          other={states[other - 1]?.position === works[other - 1]?.presses}
+          onOther={() => turnTo(other)}
         />
       )}
       <Hearing queue={queue} />
@@ -111,14 +133,16 @@ export function Knitting({ lap }: { lap: Lap }) {
           <Pace lap={lap} sock={sock} queue={queue} />
         </Box>
         <JumpTo
-          lap={lap}
+          work={work}
           position={position}
-          onJump={(to) => queue.press({ sock, kind: 'JUMPED', to })}
+          onJump={(to) => void queue.press({ sock, kind: 'JUMPED', to })}
         />
         <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
           <RouteLink to={`/pairs/${lap.pairId}`}>Plan</RouteLink>
         </Link>
       </Flex>
+      <Beside lap={lap} sock={sock} queue={queue} />
+      <Anew work={work} />
       {lap.planChanged && (
         <Box fontSize="sm" color="quiet">
           The plan was changed since this pair was begun; here it goes on as it was begun.
@@ -128,8 +152,71 @@ export function Knitting({ lap }: { lap: Lap }) {
   );
 }
 
-function stateWords(lap: Lap, position: number): string {
-  const place = placeAt(lap, position);
+interface SideBySideProps {
+  lap: Lap;
+  work: Work;
+  position: number;
+  other: number;
+  which: number;
+  onTurn: () => void;
+}
+
+/** Where both socks are knitted side by side: at the end of a section, the one that is behind is next. */
+function SideBySide({ lap, work, position, other, which, onTurn }: SideBySideProps) {
+  const place = placeAt(work, position);
+  const atTheEnd = place ? place.done === 0 : true;
+  if (!lap.together || !atTheEnd || other >= position || position === 0) {
+    return null;
+  }
+  return (
+    <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
+      <Box flex="1" minW="12rem">
+        {`Side by side: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
+      </Box>
+      <chakra.button
+        type="button"
+        minH="44px"
+        color="chosen"
+        textDecoration="underline"
+        cursor="pointer"
+        onClick={onTurn}
+      >
+        {`Turn to the ${which === 1 ? 'first' : 'second'}`}
+      </chakra.button>
+    </Flex>
+  );
+}
+
+/** What is knitted otherwise than was planned when the pair was begun. */
+function Anew({ work }: { work: Work }) {
+  const [open, setOpen] = useState(false);
+  const most = work.differences.filter(({ unit }) => unit === 'ROUNDS').slice(0, 2);
+  if (work.differences.length === 0) {
+    return null;
+  }
+  return (
+    <Box fontSize="sm" data-testid="anew">
+      <chakra.button
+        type="button"
+        minH="44px"
+        textAlign="left"
+        cursor="pointer"
+        textDecoration="underline dotted"
+        onClick={() => setOpen(true)}
+      >
+        {`As it is knitted: ${most
+          .map(({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`)
+          .join('; ')}`}
+      </chakra.button>
+      <Sheet open={open} onOpen={setOpen} title="Knitted otherwise than planned" closing="Close">
+        <Differences differences={work.differences} old="When begun" now="As knitted" />
+      </Sheet>
+    </Box>
+  );
+}
+
+function stateWords(work: Work, position: number): string {
+  const place = placeAt(work, position);
   if (!place) {
     return 'done';
   }
@@ -199,34 +286,4 @@ function AllDone({ sock, other, onOther }: AllDoneProps) {
       )}
     </Flex>
   );
-}
-
-interface Keys {
-  done: () => void;
-  undo: () => void;
-  turn: () => void;
-}
-
-/** Space or Enter is a round done, Backspace takes it back, [ and ] turn to the other sock. */
-function useKeys({ done, undo, turn }: Keys): void {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const { target, key, repeat } = event;
-      const free = !(target instanceof HTMLElement) || target.matches('body, main, [data-press]');
-      if (repeat || event.ctrlKey || event.metaKey || event.altKey) {
-        return;
-      }
-      if ((key === ' ' || key === 'Enter') && free) {
-        event.preventDefault();
-        done();
-      } else if (key === 'Backspace' && !(target instanceof HTMLInputElement)) {
-        event.preventDefault();
-        undo();
-      } else if ((key === '[' || key === ']') && !(target instanceof HTMLInputElement)) {
-        turn();
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  });
 }

@@ -1,8 +1,10 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Link as RouteLink, useParams } from 'react-router';
-import { useLap, useStartLap } from '../api/queries';
+import { useLap, useStartLap } from '../api/lapQueries';
 import type { Lap } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
+import { Switch } from '../layout/Switch';
 import { Knitting } from './Knitting';
 
 /** The work on a pair, in the lap. */
@@ -28,6 +30,7 @@ const HEELS: readonly (readonly [Lap['heelWhen'], string, string])[] = [
 /** Before the first stitch: the plan is kept as it is, and the order is chosen. */
 function Begin({ lap }: { lap: Lap }) {
   const start = useStartLap(lap.pairId);
+  const [together, setTogether] = useState(false);
   return (
     <Box maxW="38rem">
       <title>{`${lap.name}: begin · Round Pocket`}</title>
@@ -36,8 +39,22 @@ function Begin({ lap }: { lap: Lap }) {
       </Box>
       <p>
         From the first stitch on, the plan stays as it is now, so that no number changes under your
-        hands. When is the heel knitted?
+        hands: what you measure on the way can plan the rest anew, and asks first.
       </p>
+      <Box mt={3}>
+        <Switch
+          label="The two socks"
+          value={together ? 'together' : 'after'}
+          options={[
+            ['after', 'one after the other', 'one sock after the other'],
+            ['together', 'side by side', 'both side by side, section by section'],
+          ]}
+          onChange={(value) => setTogether(value === 'together')}
+        />
+      </Box>
+      <Box as="h2" fontSize="lg" mt={3}>
+        When is the heel knitted?
+      </Box>
       <Flex direction="column" gap={3} mt={4}>
         {HEELS.map(([when, title, why]) => (
           <Button
@@ -49,8 +66,8 @@ function Begin({ lap }: { lap: Lap }) {
             justifyContent="flex-start"
             textAlign="left"
             whiteSpace="normal"
-            loading={start.isPending && start.variables === when}
-            onClick={() => start.mutate(when)}
+            loading={start.isPending && start.variables.heelWhen === when}
+            onClick={() => start.mutate({ heelWhen: when, together })}
           >
             <span>
               <strong>{title}</strong>

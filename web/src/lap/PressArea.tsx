@@ -65,6 +65,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
             {`of ${step.number} ${unit}s done · ${loopsAfter(step, done)} loops`}
           </Box>
         )}
+        {graft && <Rhythm all={step.words} now={words} />}
         {upcoming && <Box as="span" color="quiet">{`then: ${upcoming}`}</Box>}
         {unit && !graft && <TenMarks done={done} all={step.number} />}
         <Box
@@ -100,6 +101,30 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
           ))}
         </Box>
       )}
+    </Flex>
+  );
+}
+
+/** The four moves of a graft in their round, the one that is due marked: a rhythm for the hands. */
+function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
+  const moves = [...new Set(all)];
+  return (
+    <Flex as="span" gap={2} wrap="wrap" justify="center" aria-hidden>
+      {moves.map((move) => (
+        <Box
+          as="span"
+          key={move}
+          px={2}
+          py={1}
+          fontSize={{ base: 'sm', md: 'md' }}
+          borderWidth="1.5px"
+          borderColor={move === now ? 'live' : 'line'}
+          color={move === now ? 'live' : 'quiet'}
+          fontWeight={move === now ? '700' : '400'}
+        >
+          {move}
+        </Box>
+      ))}
     </Flex>
   );
 }

@@ -1,21 +1,21 @@
 import { Box } from '@chakra-ui/react';
-import type { Lap } from '../api/types';
+import type { Work } from '../api/types';
 import { Line, Rect } from '../tape/svg';
 
 const WIDTH = 1000;
 const HEIGHT = 18;
 
 /** The sock as a thin tape in the order of work: what is done filled, the needle where the knitter is. */
-export function ProgressTape({ lap, position }: { lap: Lap; position: number }) {
-  const x = (at: number) => (at / lap.presses) * WIDTH;
-  const rounds = lap.steps.flatMap((step, i) =>
+export function ProgressTape({ work, position }: { work: Work; position: number }) {
+  const x = (at: number) => (at / work.presses) * WIDTH;
+  const rounds = work.steps.flatMap((step, i) =>
     step.number > 1
       ? [
           {
             id: step.id,
             title: step.title,
-            from: lap.starts[i] ?? 0,
-            to: (lap.starts[i] ?? 0) + step.number,
+            from: work.starts[i] ?? 0,
+            to: (work.starts[i] ?? 0) + step.number,
           },
         ]
       : [],
@@ -27,7 +27,7 @@ export function ProgressTape({ lap, position }: { lap: Lap; position: number }) 
         preserveAspectRatio="none"
         style={{ display: 'block', width: '100%', height: '18px' }}
         role="img"
-        aria-label={`${Math.round((position / lap.presses) * 100)} percent of this sock is done`}
+        aria-label={`${Math.round((position / work.presses) * 100)} percent of this sock is done`}
       >
         <Rect width={WIDTH} height={HEIGHT} fill="fabric" />
         <Rect width={x(position)} height={HEIGHT} fill="tape" />

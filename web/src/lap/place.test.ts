@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Lap, LapEvent, LapSock, LapStep } from '../api/types';
+import type { LapEvent, LapSock, LapStep, Work } from '../api/types';
 import { loopsAfter, placeAt, positionOf, unitOf, wordsAt } from './place';
 
 function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
@@ -19,11 +19,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
   };
 }
 
-const lap: Lap = {
-  pairId: 'a',
-  name: 'a',
-  heelWhen: 'AFTER_TUBE',
-  planChanged: false,
+const lap: Work = {
   steps: [
     step('begin', 1, { doing: 'BEGIN', paced: false, before: 0 }),
     step('foot', 5),
@@ -31,8 +27,8 @@ const lap: Lap = {
   ],
   starts: [0, 1, 6],
   presses: 9,
-  half: 32,
-  socks: [],
+  differences: [],
+  stretches: [],
 };
 
 describe('a place in the work', () => {

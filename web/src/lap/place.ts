@@ -1,4 +1,4 @@
-import type { Lap, LapEvent, LapSock, LapStep } from '../api/types';
+import type { LapEvent, LapSock, LapStep, Work } from '../api/types';
 
 /** Where somebody is in a sock. */
 export interface Place {
@@ -11,13 +11,16 @@ export interface Place {
 }
 
 /** The place of a position; undefined once the sock is done. */
-export function placeAt(lap: Lap, position: number): Place | undefined {
-  if (position >= lap.presses) {
+export function placeAt(
+  work: Pick<Work, 'steps' | 'starts' | 'presses'>,
+  position: number,
+): Place | undefined {
+  if (position >= work.presses) {
     return undefined;
   }
-  const index = lap.starts.findLastIndex((start) => start <= position);
-  const step = lap.steps[index];
-  const start = lap.starts[index];
+  const index = work.starts.findLastIndex((start) => start <= position);
+  const step = work.steps[index];
+  const start = work.starts[index];
   return step && start !== undefined ? { step, done: position - start, start, index } : undefined;
 }
 
@@ -47,7 +50,7 @@ export function positionOf(
   for (const event of waiting.filter((each) => each.sock === sock.sock)) {
     if (event.kind === 'UNDONE') {
       position = trail.pop() ?? position;
-    } else {
+    } else if (event.kind === 'DONE' || event.kind === 'JUMPED') {
       const to = event.kind === 'JUMPED' ? (event.to ?? position) : position + 1;
       if (to >= 0 && to <= presses) {
         trail.push(position);

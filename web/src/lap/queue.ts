@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { call, Unreachable } from '../api/client';
-import type { HeardAll, LapEvent, LapSock } from '../api/types';
+import type { Happening } from '../api/lapQueries';
+import type { Heard, HeardAll, LapEvent, LapSock } from '../api/types';
 
 const AGAIN_MS = 2000;
 const MOST_AT_ONCE = 200;
@@ -12,7 +13,8 @@ export interface Queue {
   waiting: readonly LapEvent[];
   /** The socks as the server counted them last. */
   socks: readonly LapSock[];
-  press: (event: Pick<LapEvent, 'sock' | 'kind' | 'to'>) => void;
+  /** Notes what happened; what became of it is told once it was heard. */
+  press: (event: Happening, id?: string) => Promise<Heard>;
   /** Presses that count for nothing, and why. */
   refused: string | undefined;
   /** Whether the browser has no room to keep them in. */
@@ -61,7 +63,7 @@ function id(): string {
 }
 
 /** Keeps presses in the browser and sends them in their order, again and again until they are heard. */
-export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
+export function useQueue(pairId: string, first: readonly LapSock[], revision: number): Queue {
   const key = `round-pocket.lap.${pairId}`;
   const client = useQueryClient();
   const [waiting, setWaiting] = useState(() => read(key));
@@ -71,6 +73,11 @@ export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
   const [silent, setSilent] = useState(false);
   const queue = useRef(waiting);
   const sending = useRef(false);
+  const told = useRef(new Map<string, (heard: Heard) => void>());
+  const known = useRef(revision);
+  useEffect(() => {
+    known.current = revision;
+  }, [revision]);
 
   const put = useCallback(
     (events: LapEvent[]) => {
@@ -92,9 +99,18 @@ export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
         const heard = await call<HeardAll>('POST', `/api/laps/${pairId}/events`, batch);
         const ids = new Set(batch.map((event) => event.id));
         put(queue.current.filter((event) => !ids.has(event.id)));
+        if (heard.revision !== known.current) {
+          // More than the count is new, and the steps may be others: first they, then where one is in them.
+          known.current = heard.revision;
+          await client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
+        }
         setSocks(heard.socks);
         setRefused(heard.heard.findLast(({ counted }) => !counted)?.words);
         setSilent(false);
+        for (const each of heard.heard) {
+          told.current.get(each.id)?.(each);
+          told.current.delete(each.id);
+        }
         void client.invalidateQueries({ queryKey: ['laps'], exact: true });
       }
     } catch (error) {
@@ -115,10 +131,12 @@ export function useQueue(pairId: string, first: readonly LapSock[]): Queue {
     };
   }, [send]);
 
-  const press: Queue['press'] = (event) => {
+  const press: Queue['press'] = (event, own = id()) => {
     setRefused(undefined);
-    put([...queue.current, { ...event, id: id(), device: device(), at: new Date().toISOString() }]);
+    put([...queue.current, { ...event, id: own, device: device(), at: new Date().toISOString() }]);
+    const heard = new Promise<Heard>((tell) => told.current.set(own, tell));
     void send();
+    return heard;
   };
   return { waiting, socks, press, refused, unkept, silent };
 }

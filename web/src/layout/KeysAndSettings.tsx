@@ -17,6 +17,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Space, Enter', 'in the lap: the round is done'],
   ['Backspace', 'in the lap: take it back'],
   ['[ ]', 'in the lap: the other sock'],
+  ['t, w, n', 'in the lap: tape check, weigh, note'],
   ['Esc', 'close what is open'],
 ];
 

@@ -4,8 +4,8 @@ import type { ReactNode } from 'react';
 interface SheetProps {
   open: boolean;
   onOpen: (open: boolean) => void;
-  /** The button that opens it. */
-  trigger: ReactNode;
+  /** The button that opens it, where it has one of its own. */
+  trigger?: ReactNode;
   title: string;
   /** What the button says that closes it. */
   closing: string;
@@ -16,7 +16,7 @@ interface SheetProps {
 export function Sheet({ open, onOpen, trigger, title, closing, children }: SheetProps) {
   return (
     <Dialog.Root open={open} onOpenChange={(change) => onOpen(change.open)} lazyMount unmountOnExit>
-      <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>
+      {trigger && <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>}
       <Portal>
         <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
         <Dialog.Positioner>

@@ -1,5 +1,5 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
-import { Link as RouteLink, NavLink, Outlet } from 'react-router';
+import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
 import { LightSwitch } from './LightSwitch';
@@ -11,12 +11,16 @@ const PLACES = [
   ['/', 'Basket'],
   ['/feet', 'Feet'],
   ['/yarn', 'Yarn'],
+  ['/practice', 'Practice'],
+  ['/log', 'Log'],
   ['/almanac', 'Almanac'],
 ] as const;
 
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
   const { lengths } = useSettings();
+  // In the lap a phone has no room for anything but the work; its own line leads back.
+  const inLap = useMatch('/pairs/:id/lap') !== null;
   return (
     <Flex direction="column" minH="100vh">
       <Link
@@ -32,6 +36,7 @@ export function Shell() {
       <Flex
         as="header"
         className="no-print"
+        hideBelow={inLap ? 'md' : undefined}
         align="center"
         gap={{ base: 1, md: 6 }}
         px={{ base: 2, md: 6 }}

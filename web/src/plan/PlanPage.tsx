@@ -6,6 +6,7 @@ import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
+import { Proposals } from './Proposals';
 import type { Draft } from './draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
@@ -46,6 +47,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <CardLink id={pair.id} />
       </Flex>
       <Conflict kept={kept} />
+      <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
       {preview.plan ? (
         <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
       ) : preview.refused ? (

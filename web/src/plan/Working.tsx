@@ -1,10 +1,10 @@
 import { Box, CloseButton, Drawer, Portal, VisuallyHidden } from '@chakra-ui/react';
-import type { Figure, Plan, Rule, Step } from '../api/types';
+import type { Figure, Rule, Step, Workings } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, valueText } from '../units/units';
 
 interface WorkingProps {
-  plan: Plan;
+  plan: Workings;
   title: string;
   figures: readonly Figure[];
   onClose: () => void;
@@ -47,7 +47,7 @@ export function Working({ plan, title, figures, onClose }: WorkingProps) {
 
 interface BranchProps {
   number: number;
-  plan: Plan;
+  plan: Workings;
   /** Steps shown before this one, so that a shared one is worked out once. */
   shown: Set<number>;
   /** The name it has in the formula above it. */
@@ -111,24 +111,24 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
 }
 
 /** Adds a step and all that it is made from. */
-function collect(number: number, plan: Plan, into: Set<number>): void {
+function collect(number: number, plan: Workings, into: Set<number>): void {
   into.add(number);
   plan.steps[number]?.inputs.forEach((input) => collect(input, plan, into));
 }
 
 /** The rule that gave a step. */
-function ruleOf(step: Step, plan: Plan): Rule | undefined {
+function ruleOf(step: Step, plan: Workings): Rule | undefined {
   return plan.rules.find(({ id }) => id === step.computed?.rule);
 }
 
 /** The name of an input in the formula, where the formula has one for it. */
-function symbolOf(step: Step, input: number, plan: Plan): string | undefined {
+function symbolOf(step: Step, input: number, plan: Workings): string | undefined {
   const symbol = ruleOf(step, plan)?.symbols[step.inputs.indexOf(input)];
   return symbol?.endsWith('…') ? undefined : symbol?.replace('_', ' ');
 }
 
 /** The formula with the numbers put in, in millimetres, grams and plain numbers as the formula takes them. */
-function putIn(step: Step, plan: Plan): string | undefined {
+function putIn(step: Step, plan: Workings): string | undefined {
   const { formula, symbols } = ruleOf(step, plan) ?? { formula: '', symbols: [] };
   if (symbols.length === 0 || symbols.some((symbol) => symbol.endsWith('…'))) {
     return undefined;
@@ -145,7 +145,7 @@ function putIn(step: Step, plan: Plan): string | undefined {
 
 interface OriginProps {
   step: Step;
-  plan: Plan;
+  plan: Workings;
   lengths: Lengths;
   top: boolean;
 }

@@ -60,6 +60,13 @@ class PracticeController {
     /** A round as it is drawn: its stitches, and whether its outermost ones lie over two of the round below. */
     record ReadingRow(int stitches, boolean decrease) {}
 
+    /** What a guess is worth: whether it is right, and why. */
+    record VerdictView(boolean right, String words) {
+        static VerdictView of(Verdict verdict) {
+            return new VerdictView(verdict.right(), verdict.words());
+        }
+    }
+
     /** A graft, once {@code done} of its moves are made. */
     @GetMapping("/graft")
     GraftPiece graft(
@@ -78,13 +85,13 @@ class PracticeController {
 
     /** What a guess at the next move is worth. */
     @GetMapping("/graft/guess")
-    Verdict guessMove(
+    VerdictView guessMove(
             @RequestParam int loops,
             @RequestParam boolean setUp,
             @RequestParam Needle yarnAt,
             @RequestParam int done,
             @RequestParam Move move) {
-        return GraftDrill.of(loops, setUp, yarnAt).judge(done, move);
+        return VerdictView.of(GraftDrill.of(loops, setUp, yarnAt).judge(done, move));
     }
 
     /** A line to pick up along; the seed decides where it lies. */
@@ -98,7 +105,7 @@ class PracticeController {
 
     /** What a leg is worth that is taken after {@code done} right ones. */
     @GetMapping("/pick-up/guess")
-    Verdict guessLeg(
+    VerdictView guessLeg(
             @RequestParam int columns,
             @RequestParam long seed,
             @RequestParam boolean left,
@@ -106,7 +113,7 @@ class PracticeController {
             @RequestParam int row,
             @RequestParam int column,
             @RequestParam boolean leftLeg) {
-        return PickUpDrill.of(columns, seed, left).judge(done, row, column, leftLeg);
+        return VerdictView.of(PickUpDrill.of(columns, seed, left).judge(done, row, column, leftLeg));
     }
 
     /** A heel or toe half knitted; the seed decides which, and how far. */
@@ -123,13 +130,13 @@ class PracticeController {
 
     /** What it is worth to take a round, from 0 at the bottom, for the last with decreases. */
     @GetMapping("/reading/last")
-    Verdict guessLast(@RequestParam long seed, @RequestParam int row) {
-        return ReadingDrill.of(seed, GAUGE).judgeLast(row);
+    VerdictView guessLast(@RequestParam long seed, @RequestParam int row) {
+        return VerdictView.of(ReadingDrill.of(seed, GAUGE).judgeLast(row));
     }
 
     /** What it is worth to take the next round for one with decreases, or for a plain one. */
     @GetMapping("/reading/next")
-    Verdict guessNext(@RequestParam long seed, @RequestParam boolean decrease) {
-        return ReadingDrill.of(seed, GAUGE).judgeNext(decrease);
+    VerdictView guessNext(@RequestParam long seed, @RequestParam boolean decrease) {
+        return VerdictView.of(ReadingDrill.of(seed, GAUGE).judgeNext(decrease));
     }
 }

@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.finish.Graft.GraftMove;
+import roundpocket.core.finish.Needle;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.plan.SockPlan;
@@ -140,9 +141,27 @@ class StepWriter {
                 Doing.GRAFT,
                 "Graft",
                 "Two needles with " + loops / 2 + " loops each, the yarn at the "
-                        + graft.get().yarnAt().title() + ". Do not stop half way.",
+                        + graft.get().yarnAt().title() + ". " + setUp(graft.get()) + " Do not stop half way.",
                 moves,
                 Stage.GRAFT));
+        one(
+                Doing.FINISH,
+                id + "-ear",
+                "Close the corners",
+                graft.get().setUp()
+                        ? "Pull the ear at either corner inside with the tail, and draw each stitch of the graft to the size"
+                                + " of its neighbours."
+                        : "Draw each stitch of the graft to the size of its neighbours, from the beginning to the tail.",
+                Stage.GRAFT);
+    }
+
+    private static String setUp(Graft graft) {
+        if (!graft.setUp()) {
+            return "No set-up: the corner gets no ear.";
+        }
+        return graft.yarnAt() == Needle.BACK
+                ? "The first two moves set it up; the last two take the last loops off."
+                : "The first move sets it up, on the back needle only; the last two take the last loops off.";
     }
 
     final void one(Doing doing, String id, String title, String instruction, Stage stage) {

@@ -55,16 +55,18 @@ public class LapPlanTest {
                         "corners",
                         "heel",
                         "heel-graft",
+                        "heel-ear",
                         "toe-pick-up",
                         "toe",
                         "toe-graft",
+                        "toe-ear",
                         "ends",
                         "wash");
         assertThat(lap.steps().stream().map(step -> step.presses().size()))
                 // 16 loops on each needle: 4 × 15 + 2 moves, and 2 of the set-up (common practice)
-                .containsExactly(1, 55, 1, 35, 1, 15, 1, 1, 1, 1, 1, 1, 20, 64, 1, 20, 64, 1, 1);
+                .containsExactly(1, 55, 1, 35, 1, 15, 1, 1, 1, 1, 1, 1, 20, 64, 1, 1, 20, 64, 1, 1, 1);
         assertThat(lap.steps().stream().map(LapStep::after))
-                .containsExactly(64, 64, 64, 64, 64, 64, 0, 32, 64, 64, 64, 64, 32, 0, 64, 32, 0, 0, 0);
+                .containsExactly(64, 64, 64, 64, 64, 64, 0, 32, 64, 64, 64, 64, 32, 0, 0, 64, 32, 0, 0, 0, 0);
         assertThat(step(lap, "heel").presses().stream().map(Press::loops))
                 .containsExactly(64, 64, 64, 64, 60, 60, 56, 56, 52, 52, 48, 48, 44, 44, 40, 40, 36, 36, 32, 32);
         assertThat(step(lap, "line").instruction()).contains("32 sole stitches with waste yarn");

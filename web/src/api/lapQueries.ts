@@ -1,0 +1,97 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from './client';
+import type { Lap, LapEvent, LapGist, Schedule, Tried } from './types';
+
+/** What is next on every pair that is begun. */
+export function useLaps() {
+  return useQuery({ queryKey: ['laps'], queryFn: () => call<LapGist[]>('GET', '/api/laps') });
+}
+
+/** The work on a pair. */
+export function useLap(id: string) {
+  return useQuery({
+    queryKey: ['laps', id],
+    queryFn: () => call<Lap>('GET', `/api/laps/${id}`),
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+}
+
+/** Begins a pair. */
+export function useStartLap(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (start: Pick<Lap, 'heelWhen' | 'together'>) =>
+      call<Lap>('POST', `/api/laps/${id}`, start),
+    onSuccess: (lap) => client.setQueryData(['laps', id], lap),
+  });
+}
+
+/** What a count probably means that is not what it should be. */
+export function useMiscount(
+  expected: number,
+  first: number | undefined,
+  second: number | undefined,
+) {
+  const counted = first !== undefined && second !== undefined;
+  return useQuery({
+    queryKey: ['miscount', expected, first, second],
+    queryFn: () =>
+      call<string[]>(
+        'GET',
+        `/api/laps/miscount?expected=${expected}&first=${first}&second=${second}`,
+      ),
+    enabled: counted && (first !== expected || second !== expected),
+    staleTime: Infinity,
+  });
+}
+
+/** What happened, apart from who says so: the page adds its id, its device and the time. */
+export type Happening = Omit<LapEvent, 'id' | 'device' | 'at'>;
+
+/** What a tape check, or rounds off the plan, would change; nothing is asked while there is nothing to try. */
+export function useTried(id: string, happening: Happening | undefined) {
+  return useQuery({
+    queryKey: ['tried', id, happening],
+    queryFn: () =>
+      call<Tried>('POST', `/api/laps/${id}/tried`, {
+        ...happening,
+        id: '00000000-0000-4000-8000-000000000000',
+        device: 'tried',
+        at: new Date().toISOString(),
+      }),
+    enabled: happening !== undefined,
+    retry: false,
+    gcTime: 0,
+  });
+}
+
+/** When somebody knits. */
+export interface Habit {
+  minutes: number;
+  days: readonly string[];
+  until?: string | undefined;
+}
+
+function habitQuery({ minutes, days, until }: Habit): string {
+  const query = new URLSearchParams({ minutes: String(minutes), days: days.join(',') });
+  if (until) {
+    query.set('until', until);
+  }
+  return query.toString();
+}
+
+/** When a pair will be done. */
+export function useSchedule(id: string, habit: Habit) {
+  return useQuery({
+    queryKey: ['schedule', id, habit],
+    queryFn: () => call<Schedule>('GET', `/api/laps/${id}/schedule?${habitQuery(habit)}`),
+    retry: false,
+    gcTime: 0,
+  });
+}
+
+/** Where the schedule can be had as a calendar. */
+export function calendarPath(id: string, habit: Habit): string {
+  return `/api/laps/${id}/schedule.ics?${habitQuery(habit)}`;
+}

@@ -1,0 +1,48 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+import { call } from '../api/client';
+
+/** A stand-in for a counter pedal under the table: every press is a round done where the pedal is switched on. */
+export function PedalPage() {
+  const [presses, setPresses] = useState(0);
+  const [refused, setRefused] = useState<string | undefined>();
+  const press = () => {
+    call('POST', '/api/devices/pedal').then(
+      () => {
+        setPresses((before) => before + 1);
+        setRefused(undefined);
+      },
+      (error: Error) => setRefused(error.message),
+    );
+  };
+  return (
+    <Box maxW="34rem">
+      <title>Pedal · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={2}>
+        The pedal
+      </Box>
+      <p>
+        No pedal is plugged in: this page stands in for one. Switch the pedal on in the lap, under
+        Signals, and leave this page open in another window.
+      </p>
+      <chakra.button
+        type="button"
+        onClick={press}
+        mt={4}
+        w="100%"
+        minH="40vh"
+        bg="sheet"
+        borderWidth="2px"
+        borderColor="ink"
+        fontSize="2xl"
+        cursor="pointer"
+        touchAction="manipulation"
+      >
+        Step on it
+      </chakra.button>
+      <Box role="status" mt={2} color={refused ? 'amiss' : 'quiet'}>
+        {refused ?? (presses === 0 ? 'Not stepped on yet.' : `Stepped on ${presses} times.`)}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,83 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { call } from '../api/client';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { useStream } from './useStream';
+
+interface Reading {
+  grams: number;
+  steady: boolean;
+}
+
+/** What the kitchen scale shows, taken over once it is steady; and what lies on the simulated one. */
+export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
+  const { lengths } = useSettings();
+  const [on, setOn] = useState(false);
+  const [reading, setReading] = useState<Reading | undefined>();
+  const [load, setLoad] = useState<number | undefined>();
+  const [refused, setRefused] = useState<string | undefined>();
+  useStream<Reading>('/api/devices/scale', on, setReading);
+  const send = (path: string, body?: unknown) => {
+    call('POST', `/api/devices/scale/${path}`, body).then(
+      () => setRefused(undefined),
+      (error: Error) => setRefused(error.message),
+    );
+  };
+  const button = {
+    type: 'button' as const,
+    minH: '48px',
+    px: 3,
+    borderWidth: '1px',
+    borderColor: 'line',
+    cursor: 'pointer',
+  };
+  if (!on) {
+    return (
+      <chakra.button {...button} mt={3} onClick={() => setOn(true)}>
+        Use the scale
+      </chakra.button>
+    );
+  }
+  const steady = reading?.steady === true;
+  return (
+    <Box mt={3} p={3} borderWidth="1px" borderColor="line" data-testid="scale">
+      <Flex align="center" gap={4} wrap="wrap">
+        <Box className="figures" fontSize="4xl" fontWeight="700" minW="7rem" aria-hidden>
+          {reading ? `${reading.grams} g` : '…'}
+        </Box>
+        <Box role="status" fontSize="sm" color="quiet">
+          {steady ? `Steady at ${reading.grams} g` : 'Settling'}
+        </Box>
+        <chakra.button
+          {...button}
+          disabled={!steady || reading.grams < 1}
+          onClick={() => reading && onTake(reading.grams)}
+        >
+          Use it
+        </chakra.button>
+        <chakra.button {...button} onClick={() => send('tare')}>
+          Tare
+        </chakra.button>
+      </Flex>
+      <Box fontSize="sm" color="quiet" mt={2}>
+        No scale is plugged in: this one is simulated. Say what lies on it.
+      </Box>
+      <Flex gap={3} align="end" wrap="wrap">
+        <NumberField
+          label="On the simulated scale"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          mayBeEmpty
+          value={load}
+          problem={refused}
+          onChange={setLoad}
+        />
+        <chakra.button {...button} onClick={() => send('load', { grams: load ?? 0 })}>
+          Put it on
+        </chakra.button>
+      </Flex>
+    </Box>
+  );
+}

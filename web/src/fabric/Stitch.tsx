@@ -1,0 +1,58 @@
+import { Path } from '../tape/svg';
+
+/** Where a stitch lies, in drawing units; y runs downwards, so that a stitch stands on the one below it. */
+export interface Cell {
+  x: number;
+  y: number;
+  w: number;
+  h: number;
+}
+
+interface LegProps extends Cell {
+  left: boolean;
+  fill?: string;
+  /** How far its foot stands beside the middle, in widths of a stitch: a decrease leans. */
+  lean?: number;
+}
+
+/** One leg of a knit stitch: a leaf from the shoulder down to the middle of the stitch below. */
+export function Leg({ x, y, w, h, left, fill = 'fabric', lean = 0 }: LegProps) {
+  const side = left ? -1 : 1;
+  const middle = x + w / 2;
+  const at = (across: number, down: number) =>
+    `${(middle + side * across * w + lean * down * w).toFixed(2)},${(y + down * h).toFixed(2)}`;
+  return (
+    <Path
+      d={`M${at(0.46, 0.06)} C${at(0.5, 0.5)} ${at(0.26, 0.95)} ${at(0.02, 1.2)} C${at(-0.02, 0.95)} ${at(0.04, 0.42)} ${at(0.24, 0.02)} C${at(0.32, -0.06)} ${at(0.44, -0.04)} ${at(0.46, 0.06)} Z`}
+      fill={fill}
+      stroke="ink"
+      strokeWidth="0.8"
+    />
+  );
+}
+
+/** A whole knit stitch. */
+export function Stitch({ fill, lean, ...cell }: Cell & { fill?: string; lean?: number }) {
+  const look = { ...cell, ...(fill && { fill }), ...(lean !== undefined && { lean }) };
+  return (
+    <>
+      <Leg {...look} left />
+      <Leg {...look} left={false} />
+    </>
+  );
+}
+
+/** An open loop on a needle, as it stands before it is worked; upside down on the piece above. */
+export function Loop({ x, y, w, h, fill, down }: Cell & { fill: string; down?: boolean }) {
+  const s = down ? -1 : 1;
+  const foot = y + s * h;
+  return (
+    <Path
+      d={`M${x + w * 0.28},${foot} C${x + w * 0.02},${foot - s * h * 0.7} ${x + w * 0.2},${y} ${x + w / 2},${y} C${x + w * 0.8},${y} ${x + w * 0.98},${foot - s * h * 0.7} ${x + w * 0.72},${foot}`}
+      fill="none"
+      stroke={fill}
+      strokeWidth="5"
+      strokeLinecap="round"
+    />
+  );
+}

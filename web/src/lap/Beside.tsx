@@ -1,0 +1,128 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import type { Lap } from '../api/types';
+import { Sheet } from '../layout/Sheet';
+import { Notes } from './Notes';
+import { OffPlan } from './OffPlan';
+import type { Queue } from './queue';
+import { SignalSwitches } from './SignalSwitches';
+import { TapeCheck } from './TapeCheck';
+import { Weigh } from './Weigh';
+import { WhenDone } from './WhenDone';
+
+const TOOLS = [
+  ['tape', 'Tape', 'Tape check', 't'],
+  ['weigh', 'Weigh', 'Weigh the cake', 'w'],
+  ['rounds', 'Rounds', 'More or fewer rounds than planned', undefined],
+  ['note', 'Note', 'Notes', 'n'],
+  ['when', 'When', 'When will it be done?', undefined],
+  ['signals', 'Signals', 'Sound, vibration and pedal', undefined],
+] as const;
+
+type Tool = (typeof TOOLS)[number][0];
+
+export interface ToolProps {
+  lap: Lap;
+  sock: number;
+  queue: Queue;
+  onClose: () => void;
+}
+
+const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
+  tape: TapeCheck,
+  weigh: Weigh,
+  rounds: OffPlan,
+  note: Notes,
+  when: WhenDone,
+  signals: SignalSwitches,
+};
+
+/** What lies beside the needles: the tape, the scale, a pencil, the calendar. */
+export function Beside(props: Omit<ToolProps, 'onClose'>) {
+  const [open, setOpen] = useState<Tool | undefined>();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const { target, key } = event;
+      const typing = target instanceof HTMLElement && target.matches('input, textarea, select');
+      const tool = TOOLS.find(([, , , letter]) => letter === key)?.[0];
+      if (tool && !typing && !open && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        event.preventDefault();
+        setOpen(tool);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [open]);
+  const Body = open && BODIES[open];
+  return (
+    <>
+      <Flex role="group" aria-label="Beside the needles" wrap="wrap" columnGap={{ base: 0, md: 2 }}>
+        {TOOLS.map(([tool, word, title]) => (
+          <chakra.button
+            key={tool}
+            type="button"
+            aria-label={title}
+            aria-haspopup="dialog"
+            onClick={() => setOpen(tool)}
+            minH="44px"
+            px={2}
+            fontSize="sm"
+            color="chosen"
+            textDecoration="underline"
+            textUnderlineOffset="3px"
+            cursor="pointer"
+          >
+            {word}
+          </chakra.button>
+        ))}
+      </Flex>
+      <Sheet
+        open={open !== undefined}
+        onOpen={(next) => next || setOpen(undefined)}
+        title={TOOLS.find(([tool]) => tool === open)?.[2] ?? ''}
+        closing="Close"
+      >
+        {Body && <Body {...props} onClose={() => setOpen(undefined)} />}
+      </Sheet>
+    </>
+  );
+}
+
+/** The button at the end of a tool, as large as a thumb. */
+export function ToolButton({
+  children,
+  onPress,
+  disabled = false,
+}: {
+  children: string;
+  onPress: () => void;
+  disabled?: boolean;
+}) {
+  return (
+    <chakra.button
+      type="button"
+      disabled={disabled}
+      onClick={onPress}
+      minH="56px"
+      px={5}
+      mt={3}
+      bg={disabled ? 'transparent' : 'ink'}
+      color={disabled ? 'quiet' : 'sheet'}
+      borderWidth="1px"
+      borderColor={disabled ? 'line' : 'ink'}
+      cursor={disabled ? 'default' : 'pointer'}
+      fontWeight="650"
+    >
+      {children}
+    </chakra.button>
+  );
+}
+
+/** Why something was not taken, in a tool. */
+export function ToolProblem({ children }: { children: string | undefined }) {
+  return (
+    <Box role="alert" color="amiss" mt={2} minH="1.5em">
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,84 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useTried, type Happening } from '../api/lapQueries';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { TriedTable } from './Tried';
+
+/** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
+export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
+  const { lengths } = useSettings();
+  const stretches = lap.works[sock - 1]?.stretches ?? [];
+  const on = stretches.findLast(({ done }) => done > 0) ?? stretches[0];
+  const [section, setSection] = useState(on?.section);
+  const chosen = stretches.find((each) => each.section === section);
+  const [rounds, setRounds] = useState<number | undefined>(chosen?.all);
+  const [refused, setRefused] = useState<string | undefined>();
+  const changed = chosen !== undefined && rounds !== undefined && rounds !== chosen.all;
+  const happening: Happening | undefined = changed
+    ? { sock, kind: 'WORKED', section: chosen.section, rounds }
+    : undefined;
+  const tried = useTried(lap.pairId, happening);
+  if (!chosen) {
+    return <p>This tube is there already: its foot and its leg have the rounds they have.</p>;
+  }
+  const take = () =>
+    happening &&
+    void queue.press(happening).then(({ counted, words }) => {
+      if (counted) {
+        onClose();
+      } else {
+        setRefused(words);
+      }
+    });
+  return (
+    <Box>
+      <p>Say how many rounds it has, or will have. What is knitted is taken as it is.</p>
+      <Flex role="group" aria-label="Section" gap={2} mt={3} wrap="wrap">
+        {stretches.map(({ section: each, title, done, all }) => (
+          <chakra.button
+            key={each}
+            type="button"
+            aria-pressed={each === section}
+            minH="48px"
+            px={3}
+            borderWidth="1px"
+            borderColor={each === section ? 'ink' : 'line'}
+            fontWeight={each === section ? '650' : '400'}
+            cursor="pointer"
+            onClick={() => {
+              setSection(each);
+              setRounds(all);
+              setRefused(undefined);
+            }}
+          >
+            {`${title.charAt(0).toUpperCase()}${title.slice(1)}: ${done} of ${all}`}
+          </chakra.button>
+        ))}
+      </Flex>
+      <Flex gap={4} mt={3} align="end" wrap="wrap">
+        <NumberField
+          key={section}
+          label={`Rounds of the ${chosen.title}`}
+          kind="whole"
+          unit="rounds"
+          lengths={lengths}
+          mayBeEmpty
+          value={rounds}
+          onChange={setRounds}
+        />
+        {chosen.done > 0 && chosen.done < chosen.all && (
+          <ToolButton
+            onPress={() => setRounds(chosen.done)}
+          >{`End it at ${chosen.done}`}</ToolButton>
+        )}
+      </Flex>
+      {changed && tried.data && <TriedTable tried={tried.data} sock={sock} />}
+      <ToolProblem>{refused ?? (changed ? tried.error?.message : undefined)}</ToolProblem>
+      <ToolButton disabled={!changed || !tried.data} onPress={take}>
+        Take it so
+      </ToolButton>
+    </Box>
+  );
+}

@@ -1,0 +1,41 @@
+import { Box, Link } from '@chakra-ui/react';
+import { Link as RouteLink } from 'react-router';
+import { Switch } from '../layout/Switch';
+import { changeSignals, useSignals, type Signals } from './signals';
+
+const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [
+  ['sound', 'Sound', 'a tick at every press'],
+  ['vibration', 'Vibration', 'a short one at every press, where the device can'],
+  ['pedal', 'Pedal', 'its presses count here'],
+];
+
+/** How a press makes itself known, and whether the pedal presses too. */
+export function SignalSwitches() {
+  const signals = useSignals();
+  return (
+    <Box>
+      {SWITCHES.map(([signal, name, what]) => (
+        <Box key={signal} mb={2}>
+          <Box fontWeight="600">{name}</Box>
+          <Box fontSize="sm" color="quiet">
+            {what}
+          </Box>
+          <Switch
+            label={name}
+            value={signals[signal] ? 'on' : 'off'}
+            options={[
+              ['off', 'off', `${name} off`],
+              ['on', 'on', `${name} on`],
+            ]}
+            onChange={(value) => changeSignals({ [signal]: value === 'on' })}
+          />
+        </Box>
+      ))}
+      <Link asChild color="chosen" textDecoration="underline" minH="44px">
+        <RouteLink to="/pedal" target="_blank">
+          Open the simulated pedal
+        </RouteLink>
+      </Link>
+    </Box>
+  );
+}

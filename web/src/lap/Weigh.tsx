@@ -1,0 +1,159 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { CakeState } from '../api/types';
+import { ScaleReading } from '../devices/ScaleReading';
+import { Switch } from '../layout/Switch';
+import { Working } from '../plan/Working';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { dayText } from '../units/days';
+import { figureText, plusMinusText } from '../units/units';
+import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { TakeBack } from './Notes';
+
+/** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
+export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
+  const { lengths } = useSettings();
+  const [grams, setGrams] = useState<number | undefined>();
+  const [shared, setShared] = useState(lap.weighings.at(-1)?.shared ?? false);
+  const [fresh, setFresh] = useState(false);
+  const [refused, setRefused] = useState<string | undefined>();
+  const take = () =>
+    grams !== undefined &&
+    void queue.press({ sock, kind: 'WEIGHED', grams, shared, fresh }).then(({ words }) => {
+      setRefused(words);
+      if (!words) {
+        setGrams(undefined);
+        setFresh(false);
+      }
+    });
+  const weighings = lap.weighings.toReversed();
+  return (
+    <Box>
+      <Flex gap={4} align="end" wrap="wrap">
+        <NumberField
+          label="The cake weighs"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          mayBeEmpty
+          value={grams}
+          onChange={setGrams}
+        />
+        <ToolButton disabled={grams === undefined} onPress={take}>
+          Take the weight
+        </ToolButton>
+      </Flex>
+      <Switch
+        label="Knitted from it"
+        value={shared ? 'both' : 'one'}
+        options={[
+          ['one', 'this sock', 'this sock is knitted from it'],
+          ['both', 'both socks', 'both socks are knitted from it'],
+        ]}
+        onChange={(value) => setShared(value === 'both')}
+      />
+      {weighings.length > 0 && (
+        <Switch
+          label="It is"
+          value={fresh ? 'new' : 'same'}
+          options={[
+            ['same', 'the same cake', 'the cake that was weighed before'],
+            ['new', 'another cake', 'another cake than before'],
+          ]}
+          onChange={(value) => setFresh(value === 'new')}
+        />
+      )}
+      <ToolProblem>{refused}</ToolProblem>
+      {lap.cake && (
+        <CakeWords lap={lap} sock={sock} queue={queue} onClose={onClose} cake={lap.cake} />
+      )}
+      <ScaleReading onTake={setGrams} />
+      {weighings.length > 0 && (
+        <Box as="ul" listStyleType="none" mt={3} aria-label="Weighed so far">
+          {weighings.map((each) => (
+            <Flex
+              as="li"
+              key={each.id}
+              gap={3}
+              align="center"
+              borderTopWidth="1px"
+              borderColor="line"
+            >
+              <Box flex="1" fontSize="sm">
+                <strong>{`${each.grams} g`}</strong>
+                {` · ${dayText(each.at.slice(0, 10))}, ${
+                  each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
+                }${each.fresh ? ', another cake' : ''}`}
+              </Box>
+              <TakeBack
+                what={`the weight of ${each.grams} g`}
+                onPress={() =>
+                  void queue.press({ sock: each.sock, kind: 'WITHDRAWN', takenBack: each.id })
+                }
+              />
+            </Flex>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** What the latest weight says of the rest, each figure with its working. */
+function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState }) {
+  const { lengths } = useSettings();
+  const [working, setWorking] = useState<number | undefined>();
+  const opened = working === undefined ? undefined : cake.figures[working];
+  const { stopAt } = cake;
+  return (
+    <Box borderWidth="1px" borderColor="line" p={3} data-testid="cake">
+      <p>
+        <strong>{cake.words}</strong>
+      </p>
+      <Box as="dl" display="grid" gridTemplateColumns="1fr auto auto" columnGap={3} mt={2}>
+        {cake.figures.map(({ label, figure }, i) => (
+          <Box key={label} display="contents">
+            <dt>{label}</dt>
+            <dd style={{ textAlign: 'right' }}>
+              <chakra.button
+                type="button"
+                className="figures"
+                aria-label={`${label}: ${figureText(figure, lengths)}. Show the working`}
+                minH="32px"
+                fontWeight="650"
+                cursor="pointer"
+                textDecoration="underline dotted"
+                onClick={() => setWorking(i)}
+              >
+                {figureText(figure, lengths)}
+              </chakra.button>
+            </dd>
+            <Box as="dd" color="quiet" fontSize="sm" alignSelf="center">
+              {plusMinusText(figure.plusMinus, figure.unit, lengths)}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {stopAt !== undefined && (
+        <ToolButton
+          onPress={() =>
+            void queue
+              .press({ sock, kind: 'WORKED', section: 'LEG', rounds: stopAt })
+              .then(({ counted }) => counted && onClose())
+          }
+        >
+          {`Make the leg ${stopAt} rounds`}
+        </ToolButton>
+      )}
+      {opened && (
+        <Working
+          plan={cake}
+          title={opened.label}
+          figures={[opened.figure]}
+          onClose={() => setWorking(undefined)}
+        />
+      )}
+    </Box>
+  );
+}

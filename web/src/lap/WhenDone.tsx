@@ -1,0 +1,180 @@
+import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
+import { useState } from 'react';
+import { calendarPath, useSchedule, type Habit } from '../api/lapQueries';
+import type { Schedule } from '../api/types';
+import { Working } from '../plan/Working';
+import { NumberField } from '../recipe/NumberField';
+import { useSettings } from '../settings/settings';
+import { dayText } from '../units/days';
+import { decimal, figureText } from '../units/units';
+import { ToolProblem, type ToolProps } from './Beside';
+
+const DAYS = [
+  'MONDAY',
+  'TUESDAY',
+  'WEDNESDAY',
+  'THURSDAY',
+  'FRIDAY',
+  'SATURDAY',
+  'SUNDAY',
+] as const;
+const KEY = 'round-pocket.habit';
+const USUAL: Habit = { minutes: 60, days: ['MONDAY', 'WEDNESDAY', 'FRIDAY', 'SUNDAY'] };
+
+function loadHabit(): Habit {
+  try {
+    return { ...USUAL, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Habit>) };
+  } catch {
+    return USUAL;
+  }
+}
+
+/** Hours left by the knitter's own pace, laid into the days of the week; and whether that is in time. */
+export function WhenDone({ lap }: ToolProps) {
+  const { lengths } = useSettings();
+  const [habit, setHabit] = useState(loadHabit);
+  const schedule = useSchedule(lap.pairId, habit);
+  const change = (part: Partial<Habit>) => {
+    const next = { ...habit, ...part };
+    setHabit(next);
+    try {
+      localStorage.setItem(KEY, JSON.stringify(next));
+    } catch {
+      // Without storage it holds for this visit.
+    }
+  };
+  return (
+    <Box>
+      <Flex role="group" aria-label="Days on which you knit" wrap="wrap">
+        {DAYS.map((day) => {
+          const on = habit.days.includes(day);
+          return (
+            <chakra.button
+              key={day}
+              type="button"
+              aria-pressed={on}
+              aria-label={day.charAt(0) + day.slice(1).toLowerCase()}
+              minW="44px"
+              minH="44px"
+              cursor="pointer"
+              fontWeight={on ? '700' : '400'}
+              color={on ? 'ink' : 'quiet'}
+              borderBottomWidth="2px"
+              borderColor={on ? 'ink' : 'transparent'}
+              onClick={() =>
+                change({
+                  days: DAYS.filter((each) => (each === day) !== habit.days.includes(each)),
+                })
+              }
+            >
+              {day.charAt(0) + day.slice(1, 2).toLowerCase()}
+            </chakra.button>
+          );
+        })}
+      </Flex>
+      <Flex gap={4} wrap="wrap" mt={2} align="start">
+        <NumberField
+          label="At a time"
+          kind="whole"
+          unit="minutes"
+          lengths={lengths}
+          value={habit.minutes}
+          onChange={(minutes) => minutes !== undefined && change({ minutes })}
+        />
+        <label>
+          <Box fontWeight="600" mb="6px">
+            Wanted by
+          </Box>
+          <Input
+            type="date"
+            size="lg"
+            bg="sheet"
+            borderColor="quiet"
+            value={habit.until ?? ''}
+            onChange={(event) => change({ until: event.target.value || undefined })}
+          />
+        </label>
+      </Flex>
+      <ToolProblem>{schedule.error?.message}</ToolProblem>
+      {schedule.data && <Laid schedule={schedule.data} />}
+      {schedule.data && schedule.data.sittings.length > 0 && (
+        <Link
+          href={calendarPath(lap.pairId, habit)}
+          download
+          color="chosen"
+          textDecoration="underline"
+          minH="44px"
+        >
+          Take it into a calendar
+        </Link>
+      )}
+    </Box>
+  );
+}
+
+function Laid({ schedule }: { schedule: Schedule }) {
+  const { lengths } = useSettings();
+  const [working, setWorking] = useState(false);
+  const { finish, inTime, spareDays, sittings, parts, hours, measured, stitchesPerHour } = schedule;
+  if (!finish) {
+    return <p>Nothing is left to knit.</p>;
+  }
+  return (
+    <Box data-testid="schedule">
+      <Box fontSize="xl" fontWeight="650">
+        {`Done on ${dayText(finish)}`}
+      </Box>
+      {inTime !== undefined && spareDays !== undefined && (
+        <Box color={inTime ? 'ink' : 'amiss'} fontWeight="600">
+          {inTime
+            ? `In time, with ${days(spareDays)} to spare.`
+            : `${days(-spareDays)} too late. Knit longer at a time, or on more days.`}
+        </Box>
+      )}
+      <Box mt={1}>
+        <chakra.button
+          type="button"
+          minH="44px"
+          cursor="pointer"
+          textDecoration="underline dotted"
+          onClick={() => setWorking(true)}
+        >
+          {`${decimal(hours.value, 1)} hours left, ${sittings.length} times`}
+        </chakra.button>
+        <Box fontSize="sm" color="quiet">
+          {measured
+            ? `By your own pace: ${figureText(stitchesPerHour, lengths)} an hour.`
+            : `Nothing is counted yet; reckoned with ${figureText(stitchesPerHour, lengths)} an hour.`}
+        </Box>
+      </Box>
+      <Box as="ul" listStyleType="none" mt={2} maxH="14rem" overflowY="auto" tabIndex={0}>
+        {parts.map((part, i) => (
+          <Flex
+            as="li"
+            key={i}
+            gap={3}
+            borderTopWidth="1px"
+            borderColor="line"
+            fontSize="sm"
+            py={1}
+          >
+            <Box flex="1">{`${part.sock === 1 ? 'First' : 'Second'} sock: ${part.title.toLowerCase()}`}</Box>
+            <Box className="figures">{`${decimal(part.hours.value, 1)} h`}</Box>
+          </Flex>
+        ))}
+      </Box>
+      {working && (
+        <Working
+          plan={schedule}
+          title="Hours left"
+          figures={[hours]}
+          onClose={() => setWorking(false)}
+        />
+      )}
+    </Box>
+  );
+}
+
+function days(number: number): string {
+  return number === 1 ? '1 day' : `${number} days`;
+}

@@ -1,0 +1,32 @@
+import { useEffect } from 'react';
+
+interface Keys {
+  done: () => void;
+  undo: () => void;
+  turn: () => void;
+}
+
+/** Space or Enter is a round done, Backspace takes it back, [ and ] turn to the other sock. */
+export function useKeys({ done, undo, turn }: Keys): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const { target, key, repeat } = event;
+      const free = !(target instanceof HTMLElement) || target.matches('body, main, [data-press]');
+      const typing = target instanceof HTMLElement && target.matches('input, textarea, select');
+      if (repeat || event.ctrlKey || event.metaKey || event.altKey) {
+        return;
+      }
+      if ((key === ' ' || key === 'Enter') && free) {
+        event.preventDefault();
+        done();
+      } else if (key === 'Backspace' && !typing) {
+        event.preventDefault();
+        undo();
+      } else if ((key === '[' || key === ']') && !typing) {
+        turn();
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+}

@@ -1,0 +1,179 @@
+import { Box, Button, chakra, Flex, Input, Textarea } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useAddNote, useNoteChoices } from '../api/logQueries';
+import type { LogNoteWrite } from '../api/types';
+import { today } from '../units/days';
+
+const PLACES = [
+  ['TOE', 'toe'],
+  ['FOOT', 'foot'],
+  ['HEEL', 'heel'],
+  ['LEG', 'leg'],
+  ['CUFF', 'cuff'],
+] as const;
+
+const OTHER = 'OTHER';
+
+/** Notes how a pair fits or wears. */
+export function AddNote({ pairId, name }: { pairId: string; name: string }) {
+  const choices = useNoteChoices();
+  const add = useAddNote(pairId);
+  const [open, setOpen] = useState(false);
+  const [said, setSaid] = useState('');
+  const [place, setPlace] = useState<(typeof PLACES)[number][0]>('HEEL');
+  const [words, setWords] = useState('');
+  const [on, setOn] = useState(today);
+  const { fit = [], wear = [] } = choices.data ?? {};
+  const fitting = fit.find(({ code }) => code === said);
+  const wearing = wear.find(({ code }) => code === said);
+  const chosen = fitting ?? wearing;
+  const keep = () => {
+    const note: LogNoteWrite = {
+      kind: fitting ? 'FIT' : wearing ? 'WEAR' : 'OTHER',
+      ...(fitting && { fit: said as NonNullable<LogNoteWrite['fit']> }),
+      ...(wearing && { wear: said as NonNullable<LogNoteWrite['wear']>, section: place }),
+      words,
+      on,
+    };
+    add.mutate(note, {
+      onSuccess: () => {
+        setOpen(false);
+        setSaid('');
+        setWords('');
+      },
+    });
+  };
+  if (!open) {
+    return (
+      <Button
+        variant="outline"
+        borderColor="ink"
+        color="ink"
+        minH="44px"
+        mt={2}
+        mr={4}
+        aria-label={`Note how ${name} fits`}
+        onClick={() => setOpen(true)}
+      >
+        Note how it fits or wears
+      </Button>
+    );
+  }
+  const select = {
+    minH: '48px',
+    px: 2,
+    bg: 'sheet',
+    color: 'ink',
+    borderWidth: '1px',
+    borderColor: 'quiet',
+    w: '100%',
+  };
+  return (
+    <Box borderWidth="1px" borderColor="line" p={3} mt={2} maxW="36rem">
+      <Flex gap={3} wrap="wrap">
+        <Box asChild flex="1 1 14rem" fontWeight="600">
+          <label>
+            What is it
+            <chakra.select
+              {...select}
+              fontWeight="400"
+              value={said}
+              onChange={(event) => setSaid(event.target.value)}
+            >
+              <option value="">choose</option>
+              <optgroup label="How it fits">
+                {fit.map(({ code, title }) => (
+                  <option key={code} value={code}>
+                    {title}
+                  </option>
+                ))}
+              </optgroup>
+              <optgroup label="How it wears">
+                {wear.map(({ code, title }) => (
+                  <option key={code} value={code}>
+                    {title}
+                  </option>
+                ))}
+              </optgroup>
+              <option value={OTHER}>anything else</option>
+            </chakra.select>
+          </label>
+        </Box>
+        {wearing && (
+          <Box asChild flex="1 1 8rem" fontWeight="600">
+            <label>
+              Where
+              <chakra.select
+                {...select}
+                fontWeight="400"
+                value={place}
+                onChange={(event) => setPlace(event.target.value as typeof place)}
+              >
+                {PLACES.map(([code, title]) => (
+                  <option key={code} value={code}>
+                    {title}
+                  </option>
+                ))}
+              </chakra.select>
+            </label>
+          </Box>
+        )}
+        <Box asChild flex="1 1 9rem" fontWeight="600">
+          <label>
+            Noticed on
+            <Input
+              type="date"
+              minH="48px"
+              bg="sheet"
+              borderColor="quiet"
+              fontWeight="400"
+              value={on}
+              max={today()}
+              onChange={(event) => setOn(event.target.value || today())}
+            />
+          </label>
+        </Box>
+      </Flex>
+      {chosen && (
+        <Box fontSize="sm" color="quiet" mt={1}>
+          {`${chosen.description.charAt(0).toUpperCase()}${chosen.description.slice(1)}.`}
+        </Box>
+      )}
+      <Textarea
+        aria-label="In your own words"
+        placeholder="In your own words"
+        rows={2}
+        mt={2}
+        maxLength={2000}
+        bg="sheet"
+        borderColor="quiet"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <Box role="alert" color="amiss">
+        {add.error?.message}
+      </Box>
+      <Flex gap={3} mt={2}>
+        <Button
+          bg="ink"
+          color="sheet"
+          minH="48px"
+          disabled={said === '' || (said === OTHER && words.trim() === '')}
+          loading={add.isPending}
+          onClick={keep}
+        >
+          Keep the note
+        </Button>
+        <Button
+          variant="outline"
+          borderColor="line"
+          color="ink"
+          minH="48px"
+          onClick={() => setOpen(false)}
+        >
+          Leave it
+        </Button>
+      </Flex>
+    </Box>
+  );
+}

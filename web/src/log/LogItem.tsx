@@ -1,0 +1,153 @@
+import { Box, chakra, Flex, Grid, Link } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link as RouteLink } from 'react-router';
+import { useRemoveNote } from '../api/logQueries';
+import type { LogEntry, LogNote } from '../api/types';
+import { dayText } from '../units/days';
+import { decimal } from '../units/units';
+import { AddNote } from './AddNote';
+import { NewHeel } from './NewHeel';
+
+/** A finished pair. */
+export function LogItem({ entry }: { entry: LogEntry }) {
+  const [repair, setRepair] = useState(false);
+  const { name, foot, begunAt, finishedAt, usedG, plannedG, notes, lapNotes } = entry;
+  const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
+  return (
+    <Box
+      as="li"
+      bg="sheet"
+      borderWidth="1px"
+      borderColor="line"
+      p={{ base: 3, md: 4 }}
+      mb={4}
+      data-testid="log-entry"
+    >
+      <Flex gap={3} align="baseline" wrap="wrap">
+        <Box as="h2" fontSize="lg" overflowWrap="anywhere">
+          <Link asChild color="ink">
+            <RouteLink to={`/pairs/${entry.pairId}`}>{name}</RouteLink>
+          </Link>
+        </Box>
+        <Box color="quiet" fontSize="sm">
+          {[foot?.name, days.join(' – ')].filter(Boolean).join(' · ')}
+        </Box>
+      </Flex>
+      <Grid gap={{ base: 4, md: 8 }} mt={2} templateColumns={{ base: '1fr', md: '22rem 1fr' }}>
+        <Box>
+          <Rounds entry={entry} />
+          <Box mt={2} fontSize="sm">
+            {usedG === undefined
+              ? `${decimal(plannedG, 0)} g planned; not weighed`
+              : `${decimal(usedG, 0)} g went between the weighings; ${decimal(plannedG, 0)} g planned for the pair`}
+          </Box>
+          {lapNotes.length > 0 && (
+            <Box mt={2} fontSize="sm">
+              <Box fontWeight="600">Noted while knitting</Box>
+              {lapNotes.map((note) => (
+                <Box key={note.id} whiteSpace="pre-wrap" overflowWrap="anywhere">
+                  {note.words}
+                </Box>
+              ))}
+            </Box>
+          )}
+        </Box>
+        <Box>
+          <Box as="h3" fontSize="md">
+            How it fits and wears
+          </Box>
+          {notes.length === 0 && (
+            <Box color="quiet" fontSize="sm">
+              Nothing noted yet. Wear it for a day first.
+            </Box>
+          )}
+          <Box as="ul" listStyleType="none">
+            {notes.toReversed().map((note) => (
+              <WornNote key={note.id} note={note} />
+            ))}
+          </Box>
+          <AddNote pairId={entry.pairId} name={name} />
+          <chakra.button
+            type="button"
+            aria-expanded={repair}
+            minH="44px"
+            color="chosen"
+            textDecoration="underline"
+            cursor="pointer"
+            onClick={() => setRepair(!repair)}
+          >
+            Replace a heel
+          </chakra.button>
+          {repair && <NewHeel pairId={entry.pairId} />}
+        </Box>
+      </Grid>
+    </Box>
+  );
+}
+
+/** Rounds of each section, as planned and as they are on either sock. */
+function Rounds({ entry }: { entry: LogEntry }) {
+  const cell = { padding: '2px 0 2px 16px', textAlign: 'right' as const };
+  return (
+    <Box asChild fontSize="sm">
+      <table>
+        <thead>
+          <tr>
+            <th style={{ textAlign: 'left', fontWeight: 400 }}>Rounds</th>
+            <th style={cell}>Planned</th>
+            <th style={cell}>First</th>
+            <th style={cell}>Second</th>
+          </tr>
+        </thead>
+        <tbody>
+          {entry.sections.map(({ section, title, planned, first, second }) => (
+            <Box asChild key={section} borderTopWidth="1px" borderColor="line">
+              <tr>
+                <th scope="row" style={{ textAlign: 'left', fontWeight: 400 }}>
+                  {`${title.charAt(0).toUpperCase()}${title.slice(1)}`}
+                </th>
+                <td style={cell}>{planned}</td>
+                {[first, second].map((knitted, i) => (
+                  <td key={i} style={{ ...cell, fontWeight: knitted === planned ? 400 : 700 }}>
+                    {knitted}
+                  </td>
+                ))}
+              </tr>
+            </Box>
+          ))}
+        </tbody>
+      </table>
+    </Box>
+  );
+}
+
+function WornNote({ note }: { note: LogNote }) {
+  const remove = useRemoveNote();
+  return (
+    <Flex as="li" gap={3} borderTopWidth="1px" borderColor="line" py={1} align="start">
+      <Box flex="1">
+        <Box>
+          {note.title && (
+            <strong>{`${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}. `}</strong>
+          )}
+          <span style={{ overflowWrap: 'anywhere' }}>{note.words}</span>
+        </Box>
+        <Box fontSize="sm" color="quiet">
+          {[dayText(note.on), note.advice].filter(Boolean).join(' · ')}
+        </Box>
+      </Box>
+      <chakra.button
+        type="button"
+        aria-label={`Remove the note ${note.title || note.words}`}
+        minH="44px"
+        fontSize="sm"
+        color="chosen"
+        textDecoration="underline"
+        cursor="pointer"
+        onClick={() => remove.mutate(note.id)}
+      >
+        Remove
+      </chakra.button>
+    </Flex>
+  );
+}

@@ -1,0 +1,42 @@
+import { Box, Link } from '@chakra-ui/react';
+import { Link as RouteLink } from 'react-router';
+import { useLog } from '../api/logQueries';
+import { Notice, Waiting } from '../layout/States';
+import { LogItem } from './LogItem';
+
+/** Finished pairs: what was planned and what was knitted, how they fit, and what was learned. */
+export function LogPage() {
+  const log = useLog();
+  return (
+    <Box>
+      <title>Log · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={2}>
+        Log
+      </Box>
+      {log.data ? (
+        log.data.length === 0 ? (
+          <Box maxW="38rem">
+            <p>
+              No pair is finished yet. Once both socks are done in the lap, the pair stands here
+              with what was planned and what was knitted; then note how it fits, and the next pair
+              on that foot is told.
+            </p>
+            <Link asChild color="chosen" textDecoration="underline" minH="44px">
+              <RouteLink to="/">To the basket</RouteLink>
+            </Link>
+          </Box>
+        ) : (
+          <Box as="ul" listStyleType="none">
+            {log.data.map((entry) => (
+              <LogItem key={entry.pairId} entry={entry} />
+            ))}
+          </Box>
+        )
+      ) : log.error ? (
+        <Notice title="The log cannot be shown" error={log.error} />
+      ) : (
+        <Waiting what="the log" />
+      )}
+    </Box>
+  );
+}

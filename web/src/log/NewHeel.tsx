@@ -1,0 +1,32 @@
+import { Box } from '@chakra-ui/react';
+import { useNewHeel } from '../api/logQueries';
+import { useSettings } from '../settings/settings';
+import { figureText } from '../units/units';
+
+/** How the heel of this pair is cut off and knitted new. */
+export function NewHeel({ pairId }: { pairId: string }) {
+  const { lengths } = useSettings();
+  const repair = useNewHeel(pairId);
+  if (!repair.data) {
+    return (
+      <Box color={repair.error ? 'amiss' : 'quiet'}>{repair.error?.message ?? 'One moment …'}</Box>
+    );
+  }
+  return (
+    <Box maxW="44rem" data-testid="new-heel">
+      <p>{`Have ${figureText(repair.data.yarn, lengths)} for both heels with their tails.`}</p>
+      <Box as="ol" mt={2}>
+        {repair.data.steps.map(({ title, instruction, presses, forGood }) => (
+          <Box as="li" key={title} py={1} borderTopWidth="1px" borderColor="line">
+            <Box as="strong" color={forGood ? 'cut' : 'ink'}>
+              {forGood ? `${title}: cannot be undone` : title}
+            </Box>
+            {presses > 1 ? ` (${presses})` : ''}
+            <br />
+            {instruction}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

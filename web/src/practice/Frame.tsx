@@ -1,0 +1,107 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { Verdict } from '../api/types';
+
+interface FrameProps {
+  task: string;
+  drawing: ReactNode;
+  verdict: Verdict | undefined;
+  wrong: number;
+  /** What there is to press. */
+  children: ReactNode;
+  onAnother: () => void;
+}
+
+/** A piece with its task, what there is to press, and what the last guess was worth. */
+export function Frame({ task, drawing, verdict, wrong, children, onAnother }: FrameProps) {
+  return (
+    <Box bg="sheet" borderWidth="1px" borderColor="line" p={{ base: 3, md: 5 }}>
+      <Box as="h2" fontSize="lg" maxW="46rem">
+        {task}
+      </Box>
+      <Flex gap={6} mt={3} direction={{ base: 'column', lg: 'row' }}>
+        <Box flex="1 1 34rem" minW={0}>
+          {drawing}
+        </Box>
+        <Box flex="1 1 20rem">
+          {children}
+          <Box
+            role="status"
+            mt={4}
+            minH="5.5em"
+            pl={3}
+            borderLeftWidth="4px"
+            borderColor={!verdict ? 'line' : verdict.right ? 'live' : 'amiss'}
+            data-testid="verdict"
+            data-right={verdict?.right}
+          >
+            {verdict ? (
+              <>
+                <strong>{verdict.right ? 'Right.' : 'Not that.'}</strong> {verdict.words}
+              </>
+            ) : (
+              <Box as="span" color="quiet">
+                Guess, and it says why.
+              </Box>
+            )}
+          </Box>
+          <Flex align="center" gap={4} mt={2} color="quiet" fontSize="sm">
+            <span data-testid="wrong">
+              {wrong === 0 ? 'Nothing wrong so far' : `${wrong} wrong so far`}
+            </span>
+            <chakra.button
+              type="button"
+              minH="44px"
+              color="chosen"
+              textDecoration="underline"
+              cursor="pointer"
+              onClick={onAnother}
+            >
+              Another piece
+            </chakra.button>
+          </Flex>
+        </Box>
+      </Flex>
+    </Box>
+  );
+}
+
+/** One of the answers there are. */
+export function Answer({
+  children,
+  hint,
+  onPress,
+  disabled = false,
+}: {
+  children: ReactNode;
+  hint?: string;
+  onPress: () => void;
+  disabled?: boolean;
+}) {
+  return (
+    <chakra.button
+      type="button"
+      disabled={disabled}
+      onClick={onPress}
+      display="flex"
+      alignItems="center"
+      gap={3}
+      w="100%"
+      minH="56px"
+      mb={2}
+      px={3}
+      textAlign="left"
+      borderWidth="1px"
+      borderColor={disabled ? 'line' : 'ink'}
+      color={disabled ? 'quiet' : 'ink'}
+      cursor={disabled ? 'default' : 'pointer'}
+    >
+      {hint && (
+        <Box as="span" color="quiet" fontSize="sm" aria-hidden>
+          {hint}
+        </Box>
+      )}
+      <span>{children}</span>
+    </chakra.button>
+  );
+}

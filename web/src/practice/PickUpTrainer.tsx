@@ -1,0 +1,187 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PickUpPiece } from '../api/types';
+import { Leg } from '../fabric/Stitch';
+import { useSettings } from '../settings/settings';
+import { Line } from '../tape/svg';
+import { Frame } from './Frame';
+import { anySeed, useGuesses, usePiece } from './usePiece';
+
+const COLUMNS = 10;
+const W = 44;
+const H = 34;
+
+interface At {
+  row: number;
+  column: number;
+  leftLeg: boolean;
+}
+
+/** A line to pick up along, leg by leg, on a made-up piece. */
+export function PickUpTrainer() {
+  const left = useSettings().hand === 'left';
+  const [seed, setSeed] = useState(anySeed);
+  const [done, setDone] = useState(0);
+  const [at, setAt] = useState<At>({ row: 3, column: 0, leftLeg: left });
+  const { verdict, wrong, guess, reset } = useGuesses();
+  const piece = usePiece<PickUpPiece>('pick-up', { columns: COLUMNS, seed, left });
+  const over = done === COLUMNS;
+  const take = (leg: At) => {
+    setAt(leg);
+    if (!over) {
+      void guess('pick-up/guess', { columns: COLUMNS, seed, left, done, ...leg }).then(
+        (right) => right && setDone(done + 1),
+      );
+    }
+  };
+  const move = (event: React.KeyboardEvent) => {
+    const { rows = 1 } = piece.data ?? {};
+    // One leg at a time along the row, as the eye goes; a left-hander's needle comes from the other side.
+    const along = (at.column * 2 + (at.leftLeg === left ? 0 : 1)) as number;
+    const to = (legs: number): At => {
+      const bounded = Math.max(0, Math.min(2 * COLUMNS - 1, legs));
+      return {
+        ...at,
+        column: Math.floor(bounded / 2),
+        leftLeg: bounded % 2 === 0 ? left : !left,
+      };
+    };
+    const forward = left ? 'ArrowRight' : 'ArrowLeft';
+    const backward = left ? 'ArrowLeft' : 'ArrowRight';
+    const next =
+      event.key === forward
+        ? to(along + 1)
+        : event.key === backward
+          ? to(along - 1)
+          : event.key === 'ArrowUp'
+            ? { ...at, row: Math.min(rows - 1, at.row + 1) }
+            : event.key === 'ArrowDown'
+              ? { ...at, row: Math.max(0, at.row - 1) }
+              : undefined;
+    if (next) {
+      event.preventDefault();
+      setAt(next);
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      take(at);
+    }
+  };
+  return (
+    <Frame
+      task={over ? 'The whole line is on the needle.' : (piece.data?.words ?? '')}
+      verdict={verdict}
+      wrong={wrong}
+      onAnother={() => {
+        setSeed(anySeed());
+        setDone(0);
+        reset();
+      }}
+      drawing={
+        piece.data && (
+          <Box
+            role="application"
+            aria-label="The piece. Arrow keys go from leg to leg, Enter picks up."
+            aria-describedby="leg-at"
+            tabIndex={0}
+            onKeyDown={move}
+            w="fit-content"
+            maxW="100%"
+          >
+            <PickUpDrawing piece={piece.data} done={done} at={at} left={left} onTake={take} />
+          </Box>
+        )
+      }
+    >
+      <Box id="leg-at" role="status" data-testid="leg-at">
+        {`${at.leftLeg ? 'Left' : 'Right'} leg of stitch ${at.column + 1}, row ${at.row + 1} from below.`}
+      </Box>
+      <Box mt={2} fontSize="sm" color="quiet">
+        Press a leg of a stitch; or go there with the arrow keys and press Enter. The crossed row is
+        the line: it comes out.
+      </Box>
+      <Box mt={2} fontWeight="650">{`${done} of ${COLUMNS} are on the needle`}</Box>
+    </Frame>
+  );
+}
+
+interface PickUpDrawingProps {
+  piece: PickUpPiece;
+  done: number;
+  at: At;
+  left: boolean;
+  onTake: (leg: At) => void;
+}
+
+function PickUpDrawing({ piece, done, at, left, onTake }: PickUpDrawingProps) {
+  const { columns, rows, line, row: wanted } = piece;
+  const x = (column: number) => (left ? column : columns - 1 - column) * W + 4;
+  const y = (row: number) => (rows - 1 - row) * H + 6;
+  const cells = Array.from({ length: rows * columns }, (_, i) => ({
+    row: Math.floor(i / columns),
+    column: i % columns,
+  }));
+  const onNeedle = (row: number, column: number, leftLeg: boolean) =>
+    row === wanted && column < done && leftLeg === left;
+  return (
+    <svg
+      viewBox={`0 0 ${columns * W + 8} ${rows * H + 22}`}
+      style={{ width: '100%', maxWidth: '560px', touchAction: 'manipulation' }}
+      aria-hidden
+    >
+      {cells.map(({ row, column }) => (
+        <g key={`${row}-${column}`}>
+          {[true, false].map((leftLeg) => (
+            <g
+              key={String(leftLeg)}
+              data-leg={`${row}-${column}-${leftLeg ? 'left' : 'right'}`}
+              onClick={() => onTake({ row, column, leftLeg })}
+              style={{ cursor: 'pointer' }}
+            >
+              <Leg
+                x={x(column)}
+                y={y(row)}
+                w={W}
+                h={H}
+                left={leftLeg}
+                fill={
+                  onNeedle(row, column, leftLeg) ? 'live' : row === line ? 'amissGround' : 'fabric'
+                }
+              />
+              {at.row === row && at.column === column && at.leftLeg === leftLeg && (
+                <circle
+                  cx={x(column) + W / 2 + (leftLeg ? -1 : 1) * W * 0.25}
+                  cy={y(row) + H * 0.45}
+                  r="5"
+                  style={{ fill: 'var(--chakra-colors-chosen)' }}
+                />
+              )}
+            </g>
+          ))}
+          {row === line && (
+            <Line
+              x1={x(column) + 8}
+              x2={x(column) + W - 8}
+              y1={y(row) + H * 0.8}
+              y2={y(row) + H * 0.2}
+              stroke="cut"
+              strokeWidth="1.5"
+              pointerEvents="none"
+            />
+          )}
+        </g>
+      ))}
+      {done > 0 && (
+        <Line
+          x1={left ? 0 : x(done - 1) + (left ? 0 : W * 0.3)}
+          x2={left ? x(done - 1) + W * 0.4 : columns * W + 8}
+          y1={y(wanted) + H * 0.4}
+          y2={y(wanted) + H * 0.4}
+          stroke="ink"
+          strokeWidth="3"
+          strokeLinecap="round"
+          pointerEvents="none"
+        />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,46 @@
+import { Box } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
+import { Switch } from '../layout/Switch';
+import { GraftTrainer } from './GraftTrainer';
+import { PickUpTrainer } from './PickUpTrainer';
+import { ReadingTrainer } from './ReadingTrainer';
+
+const TRAINERS = {
+  graft: GraftTrainer,
+  'pick-up': PickUpTrainer,
+  reading: ReadingTrainer,
+} as const;
+
+type Trainer = keyof typeof TRAINERS;
+
+/** Made-up pieces, for the hand and the eye, before it is the sock itself. */
+export function PracticePage() {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get('piece') ?? '';
+  const piece: Trainer = asked in TRAINERS ? (asked as Trainer) : 'graft';
+  const Trainer = TRAINERS[piece];
+  return (
+    <Box>
+      <title>Practice · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={1}>
+        Practice
+      </Box>
+      <Box color="quiet" mb={2} maxW="44rem">
+        Made-up pieces. Nothing here touches a sock.
+      </Box>
+      <Box mb={3}>
+        <Switch
+          label="Piece"
+          value={piece}
+          options={[
+            ['graft', 'Graft', 'graft'],
+            ['pick-up', 'Pick up', 'pick up'],
+            ['reading', 'Read decreases', 'read decreases'],
+          ]}
+          onChange={(value) => setSearch({ piece: value })}
+        />
+      </Box>
+      <Trainer />
+    </Box>
+  );
+}

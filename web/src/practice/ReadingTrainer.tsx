@@ -1,0 +1,137 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { ReadingPiece } from '../api/types';
+import { Stitch } from '../fabric/Stitch';
+import { Line, Rect } from '../tape/svg';
+import { Answer, Frame } from './Frame';
+import { anySeed, useGuesses, usePiece } from './usePiece';
+
+const W = 26;
+const H = 26;
+
+/** A heel half knitted whose marker is lost: the last decrease round is read from the fabric. */
+export function ReadingTrainer() {
+  const [seed, setSeed] = useState(anySeed);
+  const [found, setFound] = useState<number | undefined>();
+  const [told, setTold] = useState(false);
+  const [at, setAt] = useState(0);
+  const { verdict, wrong, guess, reset } = useGuesses();
+  const piece = usePiece<ReadingPiece>('reading', { seed });
+  const rows = piece.data?.rows ?? [];
+  const takeRow = (row: number) => {
+    setAt(row);
+    if (found === undefined) {
+      void guess('reading/last', { seed, row }).then((right) => right && setFound(row));
+    }
+  };
+  const takeNext = (decrease: boolean) =>
+    void guess('reading/next', { seed, decrease }).then((right) => right && setTold(true));
+  const keys = (event: React.KeyboardEvent) => {
+    const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (step !== 0) {
+      event.preventDefault();
+      setAt(Math.max(0, Math.min(rows.length - 1, at + step)));
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      takeRow(at);
+    }
+  };
+  return (
+    <Frame
+      task={
+        told
+          ? 'Read as it was knitted.'
+          : found === undefined
+            ? 'The marker is lost. Which round was the last with decreases?'
+            : 'And what is the next round?'
+      }
+      verdict={verdict}
+      wrong={wrong}
+      onAnother={() => {
+        setSeed(anySeed());
+        setFound(undefined);
+        setTold(false);
+        setAt(0);
+        reset();
+      }}
+      drawing={
+        piece.data && (
+          <Box
+            role="application"
+            aria-label="The piece. Up and down go from round to round, Enter chooses."
+            aria-describedby="row-at"
+            tabIndex={0}
+            onKeyDown={keys}
+          >
+            <ReadingDrawing piece={piece.data} at={at} found={found} onRow={takeRow} />
+          </Box>
+        )
+      }
+    >
+      {piece.data && (
+        <p>
+          {`One side of a ${piece.data.school}: ${piece.data.how}. The needle is at the top, with ${rows.at(-1)?.stitches} stitches on this side.`}
+        </p>
+      )}
+      <Box id="row-at" role="status" mt={2} mb={2}>
+        {`Round ${rows.length - at} below the needle: ${rows[at]?.stitches ?? 0} stitches.`}
+      </Box>
+      {found !== undefined && !told && (
+        <>
+          <Answer onPress={() => takeNext(false)}>A plain round</Answer>
+          <Answer onPress={() => takeNext(true)}>A round with decreases</Answer>
+        </>
+      )}
+    </Frame>
+  );
+}
+
+interface ReadingDrawingProps {
+  piece: ReadingPiece;
+  at: number;
+  found: number | undefined;
+  onRow: (row: number) => void;
+}
+
+/** The rounds, each on the one below. At a decrease the outermost stitch but one leans over its neighbour. */
+function ReadingDrawing({ piece, at, found, onRow }: ReadingDrawingProps) {
+  const { rows } = piece;
+  const most = Math.max(...rows.map(({ stitches }) => stitches));
+  const width = (most + 2) * W;
+  const y = (row: number) => (rows.length - 1 - row) * H + 16;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${rows.length * H + 34}`}
+      style={{ width: '100%', maxHeight: '400px' }}
+      aria-hidden
+    >
+      {rows.map(({ stitches, decrease }, row) => {
+        const from = (width - stitches * W) / 2;
+        return (
+          <g key={row} data-row={row} onClick={() => onRow(row)} style={{ cursor: 'pointer' }}>
+            <Rect
+              x={0}
+              y={y(row)}
+              width={width}
+              height={H}
+              fill={row === found ? 'chosenGround' : row === at ? 'mist' : 'transparent'}
+            />
+            {Array.from({ length: stitches }, (_, i) => {
+              const lean = !decrease ? 0 : i === 1 ? -0.55 : i === stitches - 2 ? 0.55 : 0;
+              return <Stitch key={i} x={from + i * W} y={y(row)} w={W} h={H} lean={lean} />;
+            })}
+          </g>
+        );
+      })}
+      <Line
+        x1={W / 2}
+        x2={width - W / 2}
+        y1={14}
+        y2={14}
+        stroke="quiet"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}

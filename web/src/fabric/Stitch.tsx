@@ -23,7 +23,7 @@ export function Leg({ x, y, w, h, left, fill = 'fabric', lean = 0 }: LegProps) {
     `${(middle + side * across * w + lean * down * w).toFixed(2)},${(y + down * h).toFixed(2)}`;
   return (
     <Path
-      d={`M${at(0.46, 0.06)} C${at(0.5, 0.5)} ${at(0.26, 0.95)} ${at(0.02, 1.2)} C${at(-0.02, 0.95)} ${at(0.04, 0.42)} ${at(0.24, 0.02)} C${at(0.32, -0.06)} ${at(0.44, -0.04)} ${at(0.46, 0.06)} Z`}
+      d={`M${at(0.49, 0.08)} C${at(0.54, 0.5)} ${at(0.34, 1.0)} ${at(0.02, 1.34)} C${at(-0.03, 1.0)} ${at(0.0, 0.42)} ${at(0.2, 0.0)} C${at(0.3, -0.1)} ${at(0.46, -0.06)} ${at(0.49, 0.08)} Z`}
       fill={fill}
       stroke="ink"
       strokeWidth="0.8"

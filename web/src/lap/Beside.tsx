@@ -1,5 +1,5 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { useEffect, useState, type ReactNode } from 'react';
 import type { Lap } from '../api/types';
 import { Sheet } from '../layout/Sheet';
 import { Notes } from './Notes';
@@ -93,10 +93,13 @@ export function ToolButton({
   children,
   onPress,
   disabled = false,
+  second = false,
 }: {
   children: string;
   onPress: () => void;
   disabled?: boolean;
+  /** Whether it is the lesser of two. */
+  second?: boolean;
 }) {
   return (
     <chakra.button
@@ -106,8 +109,8 @@ export function ToolButton({
       minH="56px"
       px={5}
       mt={3}
-      bg={disabled ? 'transparent' : 'ink'}
-      color={disabled ? 'quiet' : 'sheet'}
+      bg={disabled || second ? 'transparent' : 'ink'}
+      color={disabled ? 'quiet' : second ? 'ink' : 'sheet'}
       borderWidth="1px"
       borderColor={disabled ? 'line' : 'ink'}
       cursor={disabled ? 'default' : 'pointer'}
@@ -115,6 +118,15 @@ export function ToolButton({
     >
       {children}
     </chakra.button>
+  );
+}
+
+/** Fields of a tool beside each other, as far as there is room. */
+export function ToolFields({ children }: { children: ReactNode }) {
+  return (
+    <Grid gap={4} mt={3} templateColumns="repeat(auto-fit, minmax(9.5rem, 1fr))" alignItems="end">
+      {children}
+    </Grid>
   );
 }
 

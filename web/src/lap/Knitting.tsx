@@ -187,10 +187,12 @@ function SideBySide({ lap, work, position, other, which, onTurn }: SideBySidePro
   );
 }
 
+const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];
+
 /** What is knitted otherwise than was planned when the pair was begun. */
 function Anew({ work }: { work: Work }) {
   const [open, setOpen] = useState(false);
-  const most = work.differences.filter(({ unit }) => unit === 'ROUNDS').slice(0, 2);
+  const most = work.differences.filter(({ label }) => SECTIONS.includes(label)).slice(0, 2);
   if (work.differences.length === 0) {
     return null;
   }

@@ -43,6 +43,7 @@ function Begin({ lap }: { lap: Lap }) {
       </p>
       <Box mt={3}>
         <Switch
+          labelled
           label="The two socks"
           value={together ? 'together' : 'after'}
           options={[

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTried, type Happening } from '../api/lapQueries';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
-import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
 import { TriedTable } from './Tried';
 
 /** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
@@ -57,7 +57,7 @@ export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
           </chakra.button>
         ))}
       </Flex>
-      <Flex gap={4} mt={3} align="end" wrap="wrap">
+      <ToolFields>
         <NumberField
           key={section}
           label={`Rounds of the ${chosen.title}`}
@@ -70,10 +70,11 @@ export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
         />
         {chosen.done > 0 && chosen.done < chosen.all && (
           <ToolButton
+            second
             onPress={() => setRounds(chosen.done)}
           >{`End it at ${chosen.done}`}</ToolButton>
         )}
-      </Flex>
+      </ToolFields>
       {changed && tried.data && <TriedTable tried={tried.data} sock={sock} />}
       <ToolProblem>{refused ?? (changed ? tried.error?.message : undefined)}</ToolProblem>
       <ToolButton disabled={!changed || !tried.data} onPress={take}>

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { Place } from './place';
 import { loopsAfter, unitOf, wordsAt } from './place';
 
@@ -107,9 +107,16 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
 
 /** The four moves of a graft in their round, the one that is due marked: a rhythm for the hands. */
 function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
-  const moves = [...new Set(all)];
+  // The set-up comes once; from the third move on they follow each other as they always do.
+  const moves = [...new Set(all.slice(2))];
   return (
-    <Flex as="span" gap={2} wrap="wrap" justify="center" aria-hidden>
+    <Grid
+      as="span"
+      gap={2}
+      templateColumns={{ base: 'repeat(2, auto)', md: 'repeat(4, auto)' }}
+      justifyContent="center"
+      aria-hidden
+    >
       {moves.map((move) => (
         <Box
           as="span"
@@ -125,7 +132,7 @@ function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
           {move}
         </Box>
       ))}
-    </Flex>
+    </Grid>
   );
 }
 

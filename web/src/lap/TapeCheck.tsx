@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTried, type Happening } from '../api/lapQueries';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
-import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
 import { TriedTable } from './Tried';
 
 /** The tube itself is measured; what is left is planned anew by it, if the knitter will. */
@@ -32,7 +32,7 @@ export function TapeCheck({ lap, sock, queue, onClose }: ToolProps) {
         Lay the tube flat, do not stretch it, and count rounds along one column of stitches. The
         more the better.
       </p>
-      <Flex gap={4} mt={3} wrap="wrap">
+      <ToolFields>
         <NumberField
           label="Rounds counted"
           kind="number"
@@ -50,14 +50,16 @@ export function TapeCheck({ lap, sock, queue, onClose }: ToolProps) {
           value={spanMm}
           onChange={setSpan}
         />
-      </Flex>
+      </ToolFields>
       {read && tried.data && <TriedTable tried={tried.data} sock={sock} />}
       <ToolProblem>{refused ?? (read ? tried.error?.message : undefined)}</ToolProblem>
       <Flex gap={3} wrap="wrap">
         <ToolButton disabled={!read || !tried.data} onPress={take}>
           Go on by the tube
         </ToolButton>
-        <ToolButton onPress={onClose}>Keep the plan</ToolButton>
+        <ToolButton second onPress={onClose}>
+          Keep the plan
+        </ToolButton>
       </Flex>
     </Box>
   );

@@ -35,7 +35,11 @@ export function Differences({
   if (differences.length === 0) {
     return <p>Nothing changes.</p>;
   }
-  const cell = { padding: '4px 0 4px 12px', textAlign: 'right' as const };
+  const cell = {
+    padding: '4px 0 4px 12px',
+    textAlign: 'right' as const,
+    whiteSpace: 'nowrap' as const,
+  };
   return (
     <Box asChild w="100%" mt={2}>
       <table>

@@ -8,7 +8,7 @@ import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { figureText, plusMinusText } from '../units/units';
-import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
 import { TakeBack } from './Notes';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
@@ -30,7 +30,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
   const weighings = lap.weighings.toReversed();
   return (
     <Box>
-      <Flex gap={4} align="end" wrap="wrap">
+      <ToolFields>
         <NumberField
           label="The cake weighs"
           kind="number"
@@ -43,8 +43,9 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
         <ToolButton disabled={grams === undefined} onPress={take}>
           Take the weight
         </ToolButton>
-      </Flex>
+      </ToolFields>
       <Switch
+        labelled
         label="Knitted from it"
         value={shared ? 'both' : 'one'}
         options={[
@@ -55,6 +56,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
       />
       {weighings.length > 0 && (
         <Switch
+          labelled
           label="It is"
           value={fresh ? 'new' : 'same'}
           options={[
@@ -111,7 +113,14 @@ function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState
       <p>
         <strong>{cake.words}</strong>
       </p>
-      <Box as="dl" display="grid" gridTemplateColumns="1fr auto auto" columnGap={3} mt={2}>
+      <Box
+        as="dl"
+        display="grid"
+        gridTemplateColumns="1fr auto auto"
+        alignItems="center"
+        columnGap={3}
+        mt={2}
+      >
         {cake.figures.map(({ label, figure }, i) => (
           <Box key={label} display="contents">
             <dt>{label}</dt>
@@ -129,7 +138,7 @@ function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState
                 {figureText(figure, lengths)}
               </chakra.button>
             </dd>
-            <Box as="dd" color="quiet" fontSize="sm" alignSelf="center">
+            <Box as="dd" color="quiet" fontSize="sm">
               {plusMinusText(figure.plusMinus, figure.unit, lengths)}
             </Box>
           </Box>
@@ -143,7 +152,7 @@ function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState
               .then(({ counted }) => counted && onClose())
           }
         >
-          {`Make the leg ${stopAt} rounds`}
+          {`Make the leg ${stopAt} ${stopAt === 1 ? 'round' : 'rounds'}`}
         </ToolButton>
       )}
       {opened && (

@@ -6,8 +6,8 @@ import { Working } from '../plan/Working';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
-import { decimal, figureText } from '../units/units';
-import { ToolProblem, type ToolProps } from './Beside';
+import { decimal } from '../units/units';
+import { ToolFields, ToolProblem, type ToolProps } from './Beside';
 
 const DAYS = [
   'MONDAY',
@@ -72,7 +72,7 @@ export function WhenDone({ lap }: ToolProps) {
           );
         })}
       </Flex>
-      <Flex gap={4} wrap="wrap" mt={2} align="start">
+      <ToolFields>
         <NumberField
           label="At a time"
           kind="whole"
@@ -94,7 +94,7 @@ export function WhenDone({ lap }: ToolProps) {
             onChange={(event) => change({ until: event.target.value || undefined })}
           />
         </label>
-      </Flex>
+      </ToolFields>
       <ToolProblem>{schedule.error?.message}</ToolProblem>
       {schedule.data && <Laid schedule={schedule.data} />}
       {schedule.data && schedule.data.sittings.length > 0 && (
@@ -113,7 +113,6 @@ export function WhenDone({ lap }: ToolProps) {
 }
 
 function Laid({ schedule }: { schedule: Schedule }) {
-  const { lengths } = useSettings();
   const [working, setWorking] = useState(false);
   const { finish, inTime, spareDays, sittings, parts, hours, measured, stitchesPerHour } = schedule;
   if (!finish) {
@@ -143,8 +142,8 @@ function Laid({ schedule }: { schedule: Schedule }) {
         </chakra.button>
         <Box fontSize="sm" color="quiet">
           {measured
-            ? `By your own pace: ${figureText(stitchesPerHour, lengths)} an hour.`
-            : `Nothing is counted yet; reckoned with ${figureText(stitchesPerHour, lengths)} an hour.`}
+            ? `By your own pace: ${decimal(stitchesPerHour.value, 0)} stitches an hour.`
+            : `Nothing is counted yet; reckoned with ${decimal(stitchesPerHour.value, 0)} stitches an hour.`}
         </Box>
       </Box>
       <Box as="ul" listStyleType="none" mt={2} maxH="14rem" overflowY="auto" tabIndex={0}>

@@ -22,7 +22,7 @@ export function Sheet({ open, onOpen, trigger, title, closing, children }: Sheet
         <Dialog.Positioner>
           <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink">
             <Dialog.Header>
-              <Dialog.Title as="h2" fontFamily="heading" fontSize="xl">
+              <Dialog.Title as="h2" fontFamily="heading" fontSize="xl" pr={10}>
                 {title}
               </Dialog.Title>
             </Dialog.Header>

@@ -6,13 +6,21 @@ interface SwitchProps<T extends string> {
   /** Value, short word on the switch, long word for a screen reader. */
   options: readonly (readonly [T, string, string])[];
   onChange: (value: T) => void;
+  /** Whether its label is seen on a phone too. */
+  labelled?: boolean;
 }
 
 /** A few words of which one is on. */
-export function Switch<T extends string>({ label, value, options, onChange }: SwitchProps<T>) {
+export function Switch<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  labelled,
+}: SwitchProps<T>) {
   return (
     <Flex role="group" aria-label={label} align="center" gap={2}>
-      <Box aria-hidden fontSize="sm" color="quiet" hideBelow="md">
+      <Box aria-hidden fontSize="sm" color="quiet" hideBelow={labelled ? undefined : 'md'}>
         {label}
       </Box>
       <Flex>

@@ -46,6 +46,7 @@ export function GraftTrainer() {
     <>
       <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>
         <Switch
+          labelled
           label="Loops on each needle"
           value={String(loops)}
           options={[
@@ -59,6 +60,7 @@ export function GraftTrainer() {
           }}
         />
         <Switch
+          labelled
           label="Set-up"
           value={setUp ? 'yes' : 'no'}
           options={[
@@ -71,6 +73,7 @@ export function GraftTrainer() {
           }}
         />
         <Switch
+          labelled
           label="The yarn waits at the"
           value={yarnAt}
           options={[
@@ -111,7 +114,7 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
     `${name} needle: ${states.filter((state) => state === 'OFF').length} loops off, ${states.filter((state) => state === 'ENTERED').length} entered once, ${states.filter((state) => state === 'UNTOUCHED').length} untouched`;
   return (
     <svg
-      viewBox={`0 0 ${width} ${9 * H}`}
+      viewBox={`0 ${-0.3 * H} ${width} ${8.6 * H}`}
       style={{ width: '100%', maxHeight: '380px' }}
       role="img"
       aria-label={`${words('Front', front)}. ${words('Back', back)}.`}
@@ -124,14 +127,7 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
             <Stitch x={x(i)} y={0} w={W} h={H} />
           </g>
           {state !== 'OFF' && (
-            <Loop
-              x={x(i)}
-              y={row + 0.2 * H}
-              w={W}
-              h={H}
-              down
-              fill={state === 'ENTERED' ? 'live' : 'ink'}
-            />
+            <Loop x={x(i)} y={row} w={W} h={H} down fill={state === 'ENTERED' ? 'live' : 'ink'} />
           )}
         </g>
       ))}
@@ -158,7 +154,7 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
         </g>
       ))}
       {[
-        ['Back', row - 0.15 * H + H, back],
+        ['Back', row - 0.35 * H, back],
         ['Front', row + 2.3 * H, front],
       ].map(([name, y, states]) => {
         const left = (states as string[]).filter((state) => state !== 'OFF').length;

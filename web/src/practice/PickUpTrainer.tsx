@@ -84,8 +84,7 @@ export function PickUpTrainer() {
             aria-describedby="leg-at"
             tabIndex={0}
             onKeyDown={move}
-            w="fit-content"
-            maxW="100%"
+            maxW="560px"
           >
             <PickUpDrawing piece={piece.data} done={done} at={at} left={left} onTake={take} />
           </Box>

@@ -30,6 +30,7 @@ export function PracticePage() {
       </Box>
       <Box mb={3}>
         <Switch
+          labelled
           label="Piece"
           value={piece}
           options={[

@@ -17,6 +17,8 @@ public class ViewsTest extends BrowserTest {
     @DataProvider
     public Object[][] views() {
         String pair = "/pairs/" + server().json("/api/pairs").get(1).get("id").asString();
+        String grafting =
+                "/pairs/" + server().json("/api/pairs").get(5).get("id").asString();
         String[][] views = {
             {"/", "Marit’s chamber socks"},
             {"/new", "Three measurements"},
@@ -28,6 +30,12 @@ public class ViewsTest extends BrowserTest {
             {"/feet/sheet", "Hold a ruler to it."},
             {"/yarn", "Swatches"},
             {"/almanac", "Small calculators"},
+            {"/practice", "which is it"},
+            {"/practice?piece=pick-up", "Pick up the right leg"},
+            {"/practice?piece=reading", "The marker is lost"},
+            {"/log", "How it fits and wears"},
+            {"/pedal", "Step on it"},
+            {grafting + "/lap", "Do not stop half way"},
             {"/nowhere", "Nothing is kept here"},
         };
         Object[][] all = new Object[views.length * 2][];
@@ -63,7 +71,7 @@ public class ViewsTest extends BrowserTest {
         Page page = visit(path);
         assertThat(page.locator("main")).containsText(words);
         page.addStyleTag(new Page.AddStyleTagOptions().setContent("html { font-size: 200% !important }"));
-        boolean inTheLap = path.equals("/") || path.endsWith("lap");
+        boolean inTheLap = path.equals("/") || path.endsWith("lap") || path.equals("/pedal");
         for (int width : inTheLap ? new int[] {1280, 390} : new int[] {1280}) {
             page.setViewportSize(width, 844);
             page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth + 1");

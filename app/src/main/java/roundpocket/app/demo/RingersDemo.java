@@ -1,12 +1,7 @@
 package roundpocket.app.demo;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -14,21 +9,11 @@ import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
-import roundpocket.app.laps.LapEventWrite;
-import roundpocket.app.laps.LapStartWrite;
-import roundpocket.app.laps.Laps;
-import roundpocket.app.pairs.PairWrite;
 import roundpocket.app.pairs.PairsShelf;
-import roundpocket.app.plans.ChoicesPart;
-import roundpocket.app.plans.FinishPart;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ReadingPart;
-import roundpocket.app.plans.ShapingPart;
 import roundpocket.app.plans.ShoePart;
-import roundpocket.app.plans.SizePart;
-import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.SwatchPart;
-import roundpocket.app.plans.TubePart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.swatches.SwatchWrite;
@@ -41,29 +26,26 @@ import roundpocket.app.yarns.YarnWrite;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
-import roundpocket.core.measure.LengthUnit;
 
 /**
- * Fills an empty home with six ringers, four yarns and three pairs. Leaves a home alone that has a pair in it.
+ * Fills an empty home with six ringers, four yarns and pairs in every state. Leaves a home alone that has a pair in it.
  * Done before the first request is taken, so that nobody sees the basket half full.
  */
 @Component
 @ConditionalOnProperty("pocket.demo")
 class RingersDemo implements SmartInitializingSingleton {
-    private static final int HALF_A_FOOT = 38;
-
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
     private final PairsShelf pairs;
-    private final Laps laps;
+    private final RingersSocks socks;
 
-    RingersDemo(FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, PairsShelf pairs, Laps laps) {
+    RingersDemo(FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, PairsShelf pairs, RingersSocks socks) {
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
         this.pairs = pairs;
-        this.laps = laps;
+        this.socks = socks;
     }
 
     @Override
@@ -75,7 +57,9 @@ class RingersDemo implements SmartInitializingSingleton {
         FootView marit = feet.create(new FootWrite("Marit", new FootPart(246, 231)));
         FootView odd = feet.create(new FootWrite("Odd", new FootPart(288, 272)));
         FootView pia = pia();
-        moreFeet();
+        FootView tore = tore();
+        FootView aashild = aashild();
+        FootView jens = jens();
         YarnView bellrope = yarns.create(new YarnWrite(
                 null,
                 "Bellrope 4-ply",
@@ -83,7 +67,8 @@ class RingersDemo implements SmartInitializingSingleton {
                 new YarnPart(420, 100, 100.0, 0.25),
                 new CakePart(CakeForm.SKEIN, "75 % wool, 25 % nylon", null, null, null)));
         YarnView frost = yarns.create(new YarnWrite("Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
-        moreYarns();
+        YarnView sally = sally();
+        YarnView grey = grey();
         SwatchView fine = swatches.create(new SwatchWrite(
                 "Bellrope, washed",
                 new SwatchPart(
@@ -93,11 +78,8 @@ class RingersDemo implements SmartInitializingSingleton {
                 "Frost, washed",
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 
-        keep("Marit’s chamber socks", marit, fine, bellrope, choices(null, 140, ShapingPart.plain(5), null, 16));
-        UUID tenor =
-                keep("Odd’s tenor socks", odd, fine, bellrope, choices(0.12, 160, null, ShapingPart.plain(2), null));
-        keep("Pia’s first ringing socks", pia, firm, frost, null);
-        halfKnit(tenor);
+        socks.fill(
+                new RingersSocks.Shelf(marit, odd, pia, tore, aashild, jens, fine, firm, bellrope, frost, sally, grey));
     }
 
     /** A child's feet, measured twice. */
@@ -116,9 +98,9 @@ class RingersDemo implements SmartInitializingSingleton {
                         true));
     }
 
-    /** Unequal feet with a high instep, wide feet, and a shoe size only. */
-    private void moreFeet() {
-        feet.create(new FootWrite(
+    /** Unequal feet with a high instep. */
+    private FootView tore() {
+        return feet.create(new FootWrite(
                 null,
                 "Tore",
                 new FootPart(271.0, null, 252, 358.0, 262.0, ToeForm.SQUARE),
@@ -126,7 +108,11 @@ class RingersDemo implements SmartInitializingSingleton {
                 LocalDate.of(2026, 9, 20),
                 "High instep; the right foot was broken once.",
                 null));
-        feet.create(new FootWrite(
+    }
+
+    /** Wide feet. */
+    private FootView aashild() {
+        return feet.create(new FootWrite(
                 null,
                 "Åshild",
                 new FootPart(238.0, null, 248, 318.0, 246.0, ToeForm.ROUND),
@@ -134,7 +120,11 @@ class RingersDemo implements SmartInitializingSingleton {
                 LocalDate.of(2026, 9, 20),
                 null,
                 null));
-        feet.create(new FootWrite(
+    }
+
+    /** A shoe size only. */
+    private FootView jens() {
+        return feet.create(new FootWrite(
                 null,
                 "Jens",
                 new FootPart(null, new ShoePart(ShoeSystem.EU, 44), 258, null, null, null),
@@ -144,8 +134,8 @@ class RingersDemo implements SmartInitializingSingleton {
                 null));
     }
 
-    private void moreYarns() {
-        yarns.create(new YarnWrite(
+    private YarnView sally() {
+        return yarns.create(new YarnWrite(
                 null,
                 "Sally stripe",
                 null,
@@ -159,7 +149,10 @@ class RingersDemo implements SmartInitializingSingleton {
                                 new StripePart("#2b4a6f", 5.2)),
                         List.of(148.0),
                         "Striped like the grip of the bell rope.")));
-        yarns.create(new YarnWrite(
+    }
+
+    private YarnView grey() {
+        return yarns.create(new YarnWrite(
                 null,
                 "Tenor grey, last of",
                 "#7b8187",
@@ -169,40 +162,5 @@ class RingersDemo implements SmartInitializingSingleton {
 
     private static ReadingPart reading(double count) {
         return new ReadingPart(count, 100);
-    }
-
-    private static ChoicesPart choices(
-            @Nullable Double ease,
-            double legMm,
-            @Nullable ShapingPart heel,
-            @Nullable ShapingPart toe,
-            @Nullable Integer cuffRounds) {
-        return new ChoicesPart(
-                ease == null ? null : new SizePart(ease, null, null),
-                new TubePart(null, null, null, legMm, null),
-                heel,
-                toe,
-                null,
-                null,
-                cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null));
-    }
-
-    /** A tube half knitted over two evenings. */
-    private void halfKnit(UUID pairId) {
-        laps.start(pairId, new LapStartWrite(null, null));
-        Instant evening = Instant.parse("2026-11-20T18:30:00Z");
-        List<LapEventWrite> presses = new ArrayList<>();
-        for (int i = 0; i < HALF_A_FOOT; i++) {
-            Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
-            presses.add(LapEventWrite.done(new UUID(pairId.getMostSignificantBits(), i), 1, "the demo", at));
-        }
-        laps.hear(pairId, presses, LengthUnit.CM);
-    }
-
-    private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
-        SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices);
-        UUID footId = foot.id();
-        return pairs.create(new PairWrite(null, name, spec, footId, swatch.id(), yarn.id(), null))
-                .id();
     }
 }

@@ -71,13 +71,13 @@ final class Knitting {
                         .orElse(null));
     }
 
-    /** When the last of it happened; nothing where nothing did. */
-    @Nullable
-    Instant lastAt() {
+    /** When it was begun: at the start, or with the first press, which may have been made before it was heard. */
+    Instant begunAt(Instant started) {
         return heard.stream()
                 .map(LapEventRow::pressedAt)
-                .max(Comparator.naturalOrder())
-                .orElse(null);
+                .filter(started::isAfter)
+                .min(Comparator.naturalOrder())
+                .orElse(started);
     }
 
     List<LapNoteView> notes() {

@@ -156,7 +156,7 @@ public final class LapViews {
                 figures.add(new LabelledView("Leg it still allows", workings.figure(leg.allowed())));
             });
             Integer stopAt = check.leg()
-                    .filter(CakeCheck.Leg::sooner)
+                    .filter(leg -> leg.sooner() && leg.allowed().value() >= 0)
                     .map(CakeCheck.Leg::total)
                     .orElse(null);
             return new CakeView(check.words(), check.enough(), figures, stopAt, workings.steps(), workings.rules());

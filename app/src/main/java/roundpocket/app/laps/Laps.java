@@ -196,7 +196,7 @@ public class Laps {
     private static String next(PairWork work, int number) {
         SockWork sock = work.sock(number);
         if (sock.finished()) {
-            return "Both socks are done.";
+            return "Both socks are done. Wear them, and note in the log how they fit.";
         }
         Place place = sock.course().lap().at(sock.position());
         LapStep step = sock.course().lap().steps().get(place.step());
@@ -226,7 +226,7 @@ public class Laps {
         return new LapView(
                 pair.id(),
                 pair.name(),
-                row == null ? null : row.startedAt(),
+                row == null ? null : knitting.begunAt(row.startedAt()),
                 work.begun().heelWhen(),
                 row != null && row.together(),
                 row != null && !mapper.writeValueAsString(pair.spec().kept()).equals(row.spec()),

@@ -165,7 +165,9 @@ public class Log {
                 note.id(),
                 pairs.read(note.pairId()).name(),
                 note.notedOn(),
-                note.words().isEmpty() ? fit.title() : fit.title() + ", “" + note.words() + "”",
+                note.words().isEmpty()
+                        ? fit.title()
+                        : fit.title() + ", “" + note.words().replaceFirst("[.]+$", "") + "”",
                 fit.reason(),
                 proposal.words(),
                 proposal.changes().stream()

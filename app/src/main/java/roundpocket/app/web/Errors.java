@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -92,6 +93,12 @@ class Errors extends ResponseEntityExceptionHandler {
                 "parameter",
                 "Not understood",
                 "“" + wrong.getName() + "” is not as it must be.");
+    }
+
+    /** The page was closed before the answer was there: nobody is left to tell. */
+    @ExceptionHandler
+    void leftMeanwhile(ClientAbortException left) {
+        LOG.debug("The page was left", left);
     }
 
     @ExceptionHandler

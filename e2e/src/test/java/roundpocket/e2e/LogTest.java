@@ -1,0 +1,88 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** From the last press of a pair to the plan of the next one on that foot. */
+public class LogTest extends BrowserTest {
+    private static final String SPEC = """
+            {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+             "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}""";
+
+    private JsonNode post(String path, String body) {
+        return new JsonMapper().readTree(server().post(path, body).body());
+    }
+
+    private String pair(String name, String footId) {
+        return post(
+                        "/api/pairs",
+                        "{\"name\": \"" + name + "\", \"footId\": \"" + footId + "\", \"spec\": " + SPEC + "}")
+                .get("id")
+                .asString();
+    }
+
+    private void finish(String pair) {
+        post("/api/laps/" + pair, "{}");
+        for (int sock = 1; sock <= 2; sock++) {
+            int presses = server().json("/api/laps/" + pair)
+                    .at("/works/" + (sock - 1) + "/presses")
+                    .asInt();
+            post(
+                    "/api/laps/" + pair + "/events",
+                    "[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": " + sock + ", \"kind\": \"JUMPED\", \"to\": "
+                            + presses + ", \"device\": \"test\", \"at\": \"2026-11-20T19:00:00Z\"}]");
+        }
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    public void howAPairFitsIsProposedForTheNextOne() {
+        String foot = post("/api/feet", "{\"name\": \"Marit\", \"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}}")
+                .get("id")
+                .asString();
+        Page page = visit("/log");
+        assertThat(page.locator("main")).containsText("No pair is finished yet");
+        String worn = pair("Worn on the stairs", foot);
+        String next = pair("The next ones", foot);
+        finish(worn);
+        page.reload();
+        Locator entry = page.getByTestId("log-entry");
+        assertThat(entry).containsText("Worn on the stairs");
+        button(page, "Note how Worn on the stairs fits").click();
+        page.getByLabel("What is it").selectOption("HEEL_TIGHT");
+        page.getByLabel("In your own words").fill("after a day");
+        button(page, "Keep the note").click();
+        assertThat(entry).containsText("Heel tight. after a day");
+        assertAccessible(page);
+        button(page, "Replace a heel").click();
+        assertThat(page.getByTestId("new-heel")).containsText("Cut the old heel off: cannot be undone");
+
+        page.navigate(server().url("/pairs/" + next));
+        Locator proposals =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("From pairs worn on this foot"));
+        assertThat(proposals).containsText("Plain rounds at the heel: 6, not 4");
+        assertThat(page.locator("[data-word='heel-plain']")).containsText("4 plain rounds");
+        button(page, "Take it").click();
+        assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
+        assertThat(proposals).hasCount(0);
+        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(server().json("/api/pairs/" + next)
+                        .at("/spec/choices/heel/plainRounds")
+                        .asInt())
+                .isEqualTo(6);
+        page.reload();
+        assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
+        assertThat(proposals).hasCount(0);
+    }
+}

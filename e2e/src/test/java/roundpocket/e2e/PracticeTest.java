@@ -1,0 +1,99 @@
+package roundpocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** The made-up pieces: guessed right to the end, and wrong guesses explained. */
+public class PracticeTest extends BrowserTest {
+    private static final int[] CYCLE = {2, 4, 1, 2, 3, 4};
+
+    private static Locator verdict(Page page) {
+        return page.getByTestId("verdict");
+    }
+
+    /** With a set-up, the yarn at the back: two moves open it, then four again and again (domain rule, common practice). */
+    @Test
+    public void aGraftIsGuessedByKeysToItsEnd() {
+        Page page = visit("/practice");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("4 loops"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Move 1 of 16: which is it?")))
+                .isVisible();
+        page.keyboard().press("1");
+        assertThat(verdict(page)).containsText("Not that. This loop is entered for the first time");
+        for (int i = 0; i < 16; i++) {
+            // the last loops come off without another being entered
+            int last = i == 14 ? 1 : i == 15 ? 3 : i < 2 ? CYCLE[i] : CYCLE[2 + (i - 2) % 4];
+            page.keyboard().press("" + last);
+            Pattern next = Pattern.compile(i == 15 ? "The graft is closed." : "Move " + (i + 2) + " of 16");
+            assertThat(page.locator("main")).containsText(next);
+        }
+        assertThat(verdict(page)).containsText("That was the last loop");
+        assertThat(page.getByTestId("wrong")).hasText("1 wrong so far");
+        assertThat(page.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("4 loops off"));
+    }
+
+    @Test
+    public void aLineIsPickedUpByKeyboardAndByPress() {
+        Page page = visit("/practice?piece=pick-up");
+        Locator piece = page.getByRole(AriaRole.APPLICATION);
+        assertThat(piece).isVisible();
+        String task = page.locator("main h2").textContent();
+        int line = Integer.parseInt(page.locator("svg line[x1]").count() > 0 ? lineOf(page) : "0");
+        int row = task.contains("below") ? line - 1 : line + 1;
+        page.locator("[data-leg='" + line + "-0-right']").click();
+        assertThat(verdict(page)).containsText("comes out");
+        page.locator("[data-leg='" + row + "-0-left']").click();
+        assertThat(verdict(page)).containsText("The other leg");
+        for (int column = 0; column < 5; column++) {
+            page.locator("[data-leg='" + row + "-" + column + "-right']").click();
+            assertThat(page.locator("main")).containsText((column + 1) + " of 10 are on the needle");
+        }
+        piece.focus();
+        for (int column = 5; column < 10; column++) {
+            page.keyboard().press("ArrowLeft");
+            page.keyboard().press("ArrowLeft");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("main")).containsText((column + 1) + " of 10 are on the needle");
+        }
+        assertThat(verdict(page)).containsText("Count them: 10");
+    }
+
+    /** The row that is crossed out in the drawing. */
+    private static String lineOf(Page page) {
+        return (String)
+                page.evaluate(
+                        "() => [...document.querySelectorAll('g')].find((g) => g.lastElementChild?.tagName"
+                                + " === 'line' && g.querySelector('[data-leg]'))?.querySelector('[data-leg]').dataset.leg.split('-')[0]");
+    }
+
+    @Test
+    public void theLastDecreaseIsFoundAndTheNextRoundTold() {
+        Page page = visit("/practice?piece=reading");
+        Locator rows = page.locator("[data-row]");
+        assertThat(rows.first()).isVisible();
+        for (int row = rows.count() - 1; row >= 0; row--) {
+            rows.nth(row).click();
+            assertThat(verdict(page)).hasAttribute("data-right", Pattern.compile("true|false"));
+            if ("true".equals(verdict(page).getAttribute("data-right"))) {
+                break;
+            }
+            assertThat(page.getByTestId("wrong")).hasText((rows.count() - row) + " wrong so far");
+        }
+        assertThat(page.locator("main h2")).hasText("And what is the next round?");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("A plain round"))
+                .click();
+        page.waitForFunction("() => /since the last decrease|last round decreased/.test(document.body.textContent)");
+        if ("false".equals(verdict(page).getAttribute("data-right"))) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("A round with decreases"))
+                    .click();
+        }
+        assertThat(page.locator("main h2")).hasText("Read as it was knitted.");
+    }
+}

@@ -59,7 +59,7 @@ export function TakeBack({ what, onPress }: { what: string; onPress: () => void 
   return (
     <chakra.button
       type="button"
-      aria-label={`Take ${what} back`}
+      aria-label={`Take back ${what}`}
       minH="44px"
       color="chosen"
       textDecoration="underline"

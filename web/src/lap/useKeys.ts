@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 interface Keys {
   done: () => void;
@@ -8,7 +8,8 @@ interface Keys {
 
 /** Space or Enter is a round done, Backspace takes it back, [ and ] turn to the other sock. */
 export function useKeys({ done, undo, turn }: Keys): void {
-  useEffect(() => {
+  // Before the next key can come: it must meet the step that is seen.
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       const { target, key, repeat } = event;
       const free = !(target instanceof HTMLElement) || target.matches('body, main, [data-press]');

@@ -1,5 +1,5 @@
 import { Flex } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import type { GraftPiece } from '../api/types';
 import { Loop, Stitch } from '../fabric/Stitch';
 import { Switch } from '../layout/Switch';
@@ -33,7 +33,8 @@ export function GraftTrainer() {
       );
     }
   };
-  useEffect(() => {
+  // Before the next key can come: it must meet the move that is seen.
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (/^[1-4]$/.test(event.key) && !(event.target instanceof HTMLInputElement)) {
         take(Number(event.key) - 1);

@@ -79,6 +79,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         </Flex>
       </Flex>
       <ProgressTape work={work} position={position} />
+      <MeasureNow work={work} position={position} />
       <SideBySide
         lap={lap}
         work={work}
@@ -149,6 +150,20 @@ export function Knitting({ lap }: { lap: Lap }) {
         </Box>
       )}
     </Flex>
+  );
+}
+
+/** The tube is long enough to be measured: said for ten rounds, and never in the way. */
+function MeasureNow({ work, position }: { work: Work; position: number }) {
+  const { measureAt } = work;
+  if (measureAt === undefined || position < measureAt || position >= measureAt + 10) {
+    return null;
+  }
+  return (
+    <Box bg="chosenGround" px={3} py={2} fontSize="sm">
+      The tube is long enough to be measured: a tape check tells whether the heel stays where it was
+      planned.
+    </Box>
   );
 }
 

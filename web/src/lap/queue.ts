@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { call, Unreachable } from '../api/client';
+import { call, Refused, Unreachable } from '../api/client';
 import type { Happening } from '../api/lapQueries';
 import type { Heard, HeardAll, LapEvent, LapSock } from '../api/types';
 
@@ -73,6 +73,7 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
   const [silent, setSilent] = useState(false);
   const queue = useRef(waiting);
   const sending = useRef(false);
+  const atOnce = useRef(MOST_AT_ONCE);
   const told = useRef(new Map<string, (heard: Heard) => void>());
   const known = useRef(revision);
   useEffect(() => {
@@ -95,8 +96,9 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
     sending.current = true;
     try {
       while (queue.current.length > 0) {
-        const batch = queue.current.slice(0, MOST_AT_ONCE);
+        const batch = queue.current.slice(0, atOnce.current);
         const heard = await call<HeardAll>('POST', `/api/laps/${pairId}/events`, batch);
+        atOnce.current = MOST_AT_ONCE;
         const ids = new Set(batch.map((event) => event.id));
         put(queue.current.filter((event) => !ids.has(event.id)));
         if (heard.revision !== known.current) {
@@ -117,6 +119,11 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
       setSilent(error instanceof Unreachable);
       if (!(error instanceof Unreachable)) {
         setRefused(error instanceof Error ? error.message : 'Something went wrong.');
+      }
+      if (error instanceof Refused && error.status < 500) {
+        // It will not be taken another time either. One by one, so that only what is refused is left out.
+        put(queue.current.slice(atOnce.current === 1 ? 1 : 0));
+        atOnce.current = 1;
       }
     }
     sending.current = false;

@@ -157,6 +157,35 @@ public class LapTest extends BrowserTest {
         assertThat(position(1)).isEqualTo(7);
     }
 
+    /** The browser's store is filled to its last byte: presses still count, and what is at risk is said. */
+    @Test
+    public void aBrowserWithoutRoomSaysSoAndCountsOn() {
+        Page page = begun();
+        page.evaluate("() => { for (let size = 4e6; size >= 1; size /= 2) { try { for (;;)"
+                + " localStorage.setItem('full' + Math.random(), 'x'.repeat(size)); } catch {} } }");
+        page.keyboard().press("Space");
+        page.keyboard().press("Space");
+        heard(page);
+        assertThat(position(1)).isEqualTo(2);
+        server().kill();
+        page.keyboard().press("Space");
+        assertThat(page.getByTestId("hearing")).containsText("This browser has no room to keep them");
+        server().start();
+        heard(page);
+        assertThat(position(1)).isEqualTo(3);
+    }
+
+    /** A pair that is thrown away meanwhile: what was pressed for it has nowhere to go, and is not sent for ever. */
+    @Test
+    public void pressesOfAPairThatIsGoneAreLetGo() {
+        Page page = begun();
+        server().delete("/api/pairs/" + pairId + "?version=0");
+        page.keyboard().press("Space");
+        page.keyboard().press("Space");
+        assertThat(page.getByTestId("hearing")).containsText("thrown away");
+        heard(page);
+    }
+
     @Test
     public void twoDevicesAddUpAndSaySo() {
         Page phone = begun();

@@ -54,7 +54,17 @@ final class Server {
 
     /** Starts it again on the same home and port. */
     void start() {
-        List<String> command = new ArrayList<>(List.of(
+        start(List.of());
+    }
+
+    /** The same on a disk that takes no more than so many kilobytes in a file; by a shell that knows ulimit. */
+    void startWithRoomFor(int kilobytes) {
+        start(List.of("bash", "-c", "ulimit -f " + kilobytes + "; exec \"$@\"", "bash"));
+    }
+
+    private void start(List<String> before) {
+        List<String> command = new ArrayList<>(before);
+        command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",

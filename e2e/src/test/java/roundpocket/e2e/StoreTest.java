@@ -95,4 +95,35 @@ public class StoreTest {
         assertThat(server.json("/api/yarns")).isEqualTo(yarns);
         assertThat(pairs.get(0).at("/spec/swatch/stitches/1/spanMm").asDouble()).isEqualTo(203.2);
     }
+
+    /** The disk fills up in the middle of the work: it is said, nothing is half there, and nothing acknowledged is gone. */
+    @Test
+    public void aFullDiskIsSaidAndLosesNothing() {
+        server.stop();
+        server.startWithRoomFor(1600);
+        List<String> acknowledged = new ArrayList<>();
+        String refused = "";
+        for (int i = 0; i < 2000 && refused.isEmpty(); i++) {
+            var answer = server.post("/api/pairs", pair("pair " + i, 120));
+            if (answer.statusCode() == 201) {
+                acknowledged.add("pair " + i);
+            } else {
+                assertThat(answer.statusCode()).isEqualTo(507);
+                refused = answer.body();
+            }
+        }
+        assertThat(refused).contains("the disk is full").contains("start Round Pocket again");
+        server.kill();
+        server.start();
+        List<String> there = new ArrayList<>();
+        server.json("/api/pairs").forEach(pair -> there.add(pair.get("name").asString()));
+        assertThat(acknowledged).isNotEmpty();
+        assertThat(there).containsAll(acknowledged);
+        assertThat(there.size())
+                .as("the last one may have been stored, but not told")
+                .isBetween(acknowledged.size(), acknowledged.size() + 1);
+        assertThat(server.json("/api/feet").size())
+                .as("a pair and its foot, or neither")
+                .isEqualTo(there.size());
+    }
 }

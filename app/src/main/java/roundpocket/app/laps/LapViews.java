@@ -64,13 +64,15 @@ public final class LapViews {
      * @param presses all presses of it
      * @param differences what is otherwise than when the pair was begun
      * @param stretches foot, leg and cuff, as they may be made longer or shorter
+     * @param measureAt presses after which the tube is to be measured; left out where it was
      */
     public record LapWorkView(
             List<LapStepView> steps,
             List<Integer> starts,
             int presses,
             List<DifferenceView> differences,
-            List<StretchView> stretches) {
+            List<StretchView> stretches,
+            @Nullable Integer measureAt) {
         static LapWorkView of(Course begun, SockWork sock) {
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
@@ -88,7 +90,8 @@ public final class LapViews {
                                     entry.getKey().title(),
                                     entry.getValue().done(),
                                     entry.getValue().all()))
-                            .toList());
+                            .toList(),
+                    course.measureAt().isPresent() ? course.measureAt().getAsInt() : null);
         }
     }
 

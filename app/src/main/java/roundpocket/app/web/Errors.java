@@ -104,6 +104,9 @@ class Errors extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unexpected(Exception unexpected) {
         LOG.error("Unexpected", unexpected);
+        if (StoreFull.is(unexpected)) {
+            return detail(HttpStatus.INSUFFICIENT_STORAGE, "store-full", "Cannot be stored", StoreFull.TEXT);
+        }
         return detail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "unexpected",

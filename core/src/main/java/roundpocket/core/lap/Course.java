@@ -47,6 +47,10 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
 
     private static final double MOST_OF_SWATCH = 1.6;
     private static final int MOST_ROUNDS = 1000;
+
+    /** Rounds of plain tube that tell of its gauge: 5 to 7 cm in sock yarn. */
+    private static final int MEASURED_AFTER = 25;
+
     private static final double MM = 100;
 
     public static Course of(SockSpec spec, HeelWhen heelWhen) {
@@ -179,6 +183,25 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
         return place.step() < other.lap.steps().size()
                 && other.lap.steps().get(place.step()).id().equals(here.id())
                 && other.lap.steps().get(place.step()).presses().size() >= place.done();
+    }
+
+    /**
+     * Presses after which the tube is long enough to be measured; empty where it was measured, or is there already. Common
+     * practice: once five to seven centimetres of it are knitted.
+     */
+    public OptionalInt measureAt() {
+        if (plan.tube().way() == Way.READY_TUBE || spec.swatch().onTheTube().isPresent()) {
+            return OptionalInt.empty();
+        }
+        for (int i = 0; i < lap.steps().size(); i++) {
+            LapStep step = lap.steps().get(i);
+            boolean plain = step.doing() == Doing.ROUNDS
+                    && step.section().filter(s -> s != Section.CUFF).isPresent();
+            if (plain && step.presses().size() > MEASURED_AFTER) {
+                return OptionalInt.of(lap.starts().get(i) + MEASURED_AFTER);
+            }
+        }
+        return OptionalInt.empty();
     }
 
     /** Rounds that are knitted, counted from where this knitter counts. */

@@ -92,6 +92,15 @@ public class CourseTest {
         assertThat(cuff.plan().tube().legRounds().count()).isEqualTo(20);
     }
 
+    @Test
+    public void theTubeIsMeasuredOnceSomeOfItIsThere() {
+        Course course = example();
+        assertThat(course.measureAt()).hasValue(start(course, "foot") + 25);
+        assertThat(course.measured(start(course, "foot") + 25, 22, 50.8).measureAt())
+                .as("measured already")
+                .isEmpty();
+    }
+
     @DataProvider
     public Object[][] nonsense() {
         Course course = example();

@@ -221,9 +221,13 @@ function Anew({ work }: { work: Work }) {
         textDecoration="underline dotted"
         onClick={() => setOpen(true)}
       >
-        {`As it is knitted: ${most
-          .map(({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`)
-          .join('; ')}`}
+        {most.length > 0
+          ? `As it is knitted: ${most
+              .map(
+                ({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`,
+              )
+              .join('; ')}`
+          : 'By what was weighed, the yarn is otherwise than planned'}
       </chakra.button>
       <Sheet open={open} onOpen={setOpen} title="Knitted otherwise than planned" closing="Close">
         <Differences differences={work.differences} old="When begun" now="As knitted" />

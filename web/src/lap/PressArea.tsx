@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
 import { loopsAfter, unitOf, wordsAt } from './place';
 
@@ -48,6 +49,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
         >
           {unit ? sentence(words) : step.instruction}
         </Box>
+        <OpeningDrawing step={step.id} />
         {unit && (
           <Box
             as="span"

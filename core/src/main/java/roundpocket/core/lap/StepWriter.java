@@ -93,9 +93,8 @@ class StepWriter {
         List<Press> presses = new ArrayList<>();
         int live = loops;
         // The rounds of a toe that begins in short rows come after its rows, which are counted already.
-        int worked = rounds.isEmpty()
-                ? 0
-                : rounds.get(0).cumulative() - rounds.get(0).stitches();
+        int before = rounds.isEmpty() ? 0 : shaping.list().indexOf(rounds.get(0));
+        int worked = before <= 0 ? 0 : shaping.list().get(before - 1).cumulative();
         for (ShapingRound round : rounds) {
             boolean row = round.kind() == ShapingRound.Kind.SHORT_ROW;
             boolean corner = presses.size() < corners.size();

@@ -1,0 +1,90 @@
+import { Leg } from '../fabric/Stitch';
+import { useSettings } from '../settings/settings';
+import { Line, Path } from '../tape/svg';
+
+const COLUMNS = 9;
+const W = 34;
+const H = 26;
+const MIDDLE = (COLUMNS - 1) / 2;
+
+/** The steps that have a drawing, and what it shows of them. */
+const SHOWN: Record<string, { above: boolean; cut: boolean; out: boolean }> = {
+  'heel-pick-up-below': { above: false, cut: false, out: false },
+  'heel-pick-up-above': { above: true, cut: false, out: false },
+  snip: { above: true, cut: true, out: false },
+  unpick: { above: true, cut: false, out: true },
+};
+
+/** The line and the rows beside it: which legs are on a needle, what is cut, and what comes out. */
+export function OpeningDrawing({ step }: { step: string }) {
+  const left = useSettings().hand === 'left';
+  const shown = SHOWN[step];
+  if (!shown) {
+    return null;
+  }
+  const { above, cut, out } = shown;
+  const y = (row: number) => 8 + row * H;
+  const columns = Array.from({ length: COLUMNS }, (_, i) => i);
+  return (
+    <svg
+      viewBox={`0 0 ${COLUMNS * W} ${5 * H + 20}`}
+      style={{ width: 'min(100%, 380px)', maxHeight: '24dvh' }}
+      aria-hidden
+    >
+      {[0, 1, 2, 3, 4].map((row) =>
+        columns.map((column) => {
+          const onNeedle = row === 3 || (row === 1 && above);
+          // Next to the corners the row stays in.
+          const gone = row === 2 && out && column > 1 && column < COLUMNS - 2;
+          return gone
+            ? null
+            : [true, false].map((leftLeg) => (
+                <Leg
+                  key={`${row}-${column}-${leftLeg}`}
+                  x={column * W}
+                  y={y(row)}
+                  w={W}
+                  h={H}
+                  left={leftLeg}
+                  fill={
+                    onNeedle && leftLeg === left ? 'live' : row === 2 ? 'amissGround' : 'fabric'
+                  }
+                />
+              ));
+        }),
+      )}
+      {[...(above ? [1] : []), 3].map((row) => (
+        <Line
+          key={row}
+          x1="2"
+          x2={COLUMNS * W - 2}
+          y1={y(row) + H * 0.45}
+          y2={y(row) + H * 0.45}
+          stroke="ink"
+          strokeWidth="3"
+          strokeLinecap="round"
+        />
+      ))}
+      {cut && (
+        <>
+          <Line
+            x1={MIDDLE * W + W * 0.62}
+            x2={MIDDLE * W + W * 0.95}
+            y1={y(2) + H * 0.75}
+            y2={y(2) + H * 0.25}
+            stroke="cut"
+            strokeWidth="4"
+            strokeLinecap="round"
+          />
+          <Path
+            d={`M${MIDDLE * W + W * 1.5},${y(2) - H * 0.6} l${-W * 0.4},${H * 0.75} m0,${-H * 0.32} l0,${H * 0.32} l${W * 0.22},${-H * 0.2}`}
+            fill="none"
+            stroke="cut"
+            strokeWidth="2.5"
+            strokeLinecap="round"
+          />
+        </>
+      )}
+    </svg>
+  );
+}

@@ -98,11 +98,12 @@ public class CombinationsTest {
                 Optional.of(close),
                 Optional.empty());
         SockSpec spec = Specs.tubeOf(STITCHES, 4);
-        Choices choices = spec.choices().withTube(tube).withOpening(opening).withHeel(heel);
+        // a ready tube has the stitches it has
+        Choices own = tube.wayTaken() == Way.READY_TUBE ? spec.choices().withSize(SizeChoice.usual()) : spec.choices();
+        Choices choices = own.withTube(tube).withOpening(opening).withHeel(heel);
         choices = choices.withFinish(new FinishChoice(
                 OptionalInt.of(16), Optional.of(Rib.ONE_BY_ONE), Optional.of(setUp), Optional.of(yarnAt)));
-        boolean ready = tube.wayTaken() == Way.READY_TUBE;
-        return spec.withChoices(ready ? choices.withSize(SizeChoice.usual()) : choices);
+        return spec.withChoices(choices);
     }
 
     @Test(dataProvider = "combinations")

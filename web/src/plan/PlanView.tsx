@@ -1,5 +1,6 @@
 import { Box, Grid } from '@chakra-ui/react';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
 import { timeText } from '../units/days';
@@ -26,14 +27,19 @@ interface PlanViewProps {
   onChange: (draft: Draft) => void;
 }
 
+const NONE: readonly FieldProblem[] = [];
+
 interface Opened {
   title: string;
   figures: readonly Figure[];
 }
 
 /** A plan: the recipe, the tape with the figures, the staircases and the yarn. */
-export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
+export function PlanView({ draft, plan, preview, onChange: change }: PlanViewProps) {
+  const onChange = useSteady(change);
   const [lit, setLit] = useState<Place | undefined>();
+  // Figures first: drawings and lists follow in the next breath, so that a key is answered at once.
+  const drawn = useDeferredValue(plan);
   const [opened, setOpened] = useState<Opened | undefined>();
   useSlashToRecipe();
   const hand = handWords(useSettings().hand);
@@ -48,11 +54,11 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
     <Box>
       <Recipe
         draft={draft}
-        plan={plan}
-        problems={preview.refused?.errors ?? []}
+        plan={drawn}
+        problems={preview.refused?.errors ?? NONE}
         onChange={onChange}
       />
-      <HeavyDoubts plan={plan} />
+      <HeavyDoubts plan={drawn} />
       {preview.unreachable && (
         <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
           {`Below is the plan of ${timeText(preview.madeAt)}, the last one that could be made.`}
@@ -68,7 +74,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           <Box as="h2" fontSize="md" srOnly>
             The tape
           </Box>
-          <Tape plan={plan} colour={colour} lit={lit} onLight={setLit} />
+          <Tape plan={drawn} colour={colour} lit={lit} onLight={setLit} />
         </Box>
         <Box {...sheet}>
           <Box as="h2" fontSize="md" mb={1}>
@@ -78,7 +84,7 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         </Box>
       </Grid>
       <Box mt={4}>
-        <Compare draft={draft} plan={plan} onChange={onChange} />
+        <Compare draft={draft} plan={drawn} onChange={onChange} />
       </Box>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         Heel, toe and yarn
@@ -92,13 +98,13 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
         }}
       >
         <Box {...sheet}>
-          <Staircase name="Heel" shaping={plan.heel} side={plan.opening.heelSide.value} />
+          <Staircase name="Heel" shaping={drawn.heel} side={drawn.opening.heelSide.value} />
         </Box>
         <Box {...sheet}>
-          <Staircase name="Toe" shaping={plan.toe} side={plan.stitchCount.half.value} />
+          <Staircase name="Toe" shaping={drawn.toe} side={drawn.stitchCount.half.value} />
         </Box>
         <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
-          <YarnSplit plan={plan} colour={colour} onWorking={work} />
+          <YarnSplit plan={drawn} colour={colour} onWorking={work} />
         </Box>
       </Grid>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
@@ -118,8 +124,8 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
           <FitPanel plan={plan} onWorking={work} />
         </Box>
         <Box {...sheet} gridRow={{ md: 'span 2', xl: 'auto' }}>
-          <Doubts plan={plan} />
-          <Cautions plan={plan} />
+          <Doubts plan={drawn} />
+          <Cautions plan={drawn} />
         </Box>
         <Box {...sheet}>
           <QuestionsPanel spec={draft.spec} onWorking={work} />
@@ -138,6 +144,15 @@ export function PlanView({ draft, plan, preview, onChange }: PlanViewProps) {
       )}
     </Box>
   );
+}
+
+/** The same function at every drawing, which does what the latest one does: what is handed it need not be drawn anew. */
+function useSteady(change: (draft: Draft) => void): (draft: Draft) => void {
+  const latest = useRef(change);
+  useLayoutEffect(() => {
+    latest.current = change;
+  });
+  return useCallback((draft: Draft) => latest.current(draft), []);
 }
 
 /** The key / goes to the first word of the recipe, from anywhere but a field. */

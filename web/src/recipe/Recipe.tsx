@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { FieldProblem } from '../api/client';
 import type { Plan } from '../api/types';
 import type { Draft } from '../plan/draft';
@@ -29,7 +30,7 @@ export interface WordsProps extends RecipeProps {
 }
 
 /** The plan's inputs as one paragraph whose underlined words are live. */
-export function Recipe(props: RecipeProps) {
+export const Recipe = memo(function Recipe(props: RecipeProps) {
   const { plan, problems, draft } = props;
   const { lengths } = useSettings();
   const problemAt = (field: string) => problems.find((each) => each.field === field)?.message;
@@ -93,4 +94,4 @@ export function Recipe(props: RecipeProps) {
       )}
     </Box>
   );
-}
+});

@@ -1,0 +1,138 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import type { HeardAll, LapEvent } from '../api/types';
+import { useQueue } from './queue';
+
+type Answer = 'heard' | 'silent' | 'gone' | 'refused';
+
+const KEY = 'round-pocket.lap.pair';
+const sent: LapEvent[][] = [];
+let answers: Answer[] = [];
+let revision = 0;
+
+function heardAll(events: readonly LapEvent[]): HeardAll {
+  return {
+    heard: events.map(({ id, kind }) =>
+      kind === 'WEIGHED' ? { id, counted: false, words: 'too heavy' } : { id, counted: true },
+    ),
+    socks: [
+      { sock: 1, position: sent.flat().length, trail: [], devices: 1 },
+      { sock: 2, position: 0, trail: [], devices: 0 },
+    ],
+    revision,
+  };
+}
+
+beforeEach(() => {
+  sent.length = 0;
+  answers = [];
+  revision = 0;
+  vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+    const events = JSON.parse(String(init.body)) as LapEvent[];
+    const answer = answers.shift() ?? 'heard';
+    if (answer === 'silent') {
+      return Promise.reject(new TypeError('no network'));
+    }
+    sent.push(events);
+    if (answer === 'heard') {
+      return Promise.resolve(Response.json(heardAll(events)));
+    }
+    const status = answer === 'gone' ? 404 : 422;
+    return Promise.resolve(Response.json({ code: 'x', detail: `refused ${status}` }, { status }));
+  });
+});
+
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+  vi.unstubAllGlobals();
+});
+
+function queue() {
+  const client = new QueryClient();
+  const refetch = vi.spyOn(client, 'refetchQueries');
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  const socks = [{ sock: 1, position: 0, trail: [], devices: 0 }];
+  return { ...renderHook(() => useQueue('pair', socks, 0), { wrapper }), refetch };
+}
+
+it('sends presses in their order, each with an id and a device of its own', async () => {
+  const { result } = queue();
+  await act(async () => {
+    void result.current.press({ sock: 1, kind: 'DONE' });
+    void result.current.press({ sock: 1, kind: 'UNDONE' });
+    await Promise.resolve();
+  });
+  await waitFor(() => expect(result.current.waiting).toEqual([]));
+  const all = sent.flat();
+  expect(all.map(({ kind }) => kind)).toEqual(['DONE', 'UNDONE']);
+  expect(new Set(all.map(({ id }) => id)).size).toBe(2);
+  expect(all.every(({ device }) => device.length > 0)).toBe(true);
+  expect(localStorage.getItem(KEY)).toBe('[]');
+});
+
+it('keeps what is not heard, also for the next visit', async () => {
+  answers = ['silent', 'silent'];
+  const first = queue();
+  await act(async () => {
+    void first.result.current.press({ sock: 1, kind: 'DONE' });
+    await Promise.resolve();
+  });
+  await waitFor(() => expect(first.result.current.silent).toBe(true));
+  expect(first.result.current.waiting).toHaveLength(1);
+  first.unmount();
+  const second = queue();
+  await waitFor(() => expect(second.result.current.waiting).toEqual([]));
+  expect(sent.flat()).toHaveLength(1);
+});
+
+it('tells whoever pressed what became of it', async () => {
+  const { result } = queue();
+  let words: string | undefined;
+  await act(async () => {
+    ({ words } = await result.current.press({ sock: 1, kind: 'WEIGHED', grams: 9 }));
+  });
+  expect(words).toBe('too heavy');
+  expect(result.current.refused).toBe('too heavy');
+});
+
+it('lets go of what nobody will ever take, and only of that', async () => {
+  answers = ['refused', 'gone', 'heard'];
+  localStorage.setItem(
+    KEY,
+    JSON.stringify(
+      ['a', 'b'].map((id) => ({
+        id,
+        sock: 1,
+        kind: 'DONE',
+        device: 'd',
+        at: '2026-11-23T19:00:00Z',
+      })),
+    ),
+  );
+  vi.useFakeTimers();
+  const { result } = queue();
+  await act(async () => vi.advanceTimersByTimeAsync(5000));
+  vi.useRealTimers();
+  expect(result.current.waiting).toEqual([]);
+  // both at once, then one by one
+  expect(sent.map((events) => events.map(({ id }) => id))).toEqual([['a', 'b'], ['a'], ['b']]);
+});
+
+it('asks for the work anew once more than the count has changed', async () => {
+  const { result, refetch } = queue();
+  await act(async () => {
+    await result.current.press({ sock: 1, kind: 'DONE' });
+  });
+  expect(refetch).not.toHaveBeenCalledWith({ queryKey: ['laps', 'pair'], exact: true });
+  revision = 1;
+  await act(async () => {
+    await result.current.press({ sock: 1, kind: 'WORKED', section: 'FOOT', rounds: 58 });
+  });
+  expect(refetch).toHaveBeenCalledWith({ queryKey: ['laps', 'pair'], exact: true });
+});

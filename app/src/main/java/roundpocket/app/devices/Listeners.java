@@ -15,6 +15,11 @@ class Listeners {
         page.onCompletion(() -> pages.remove(page));
         page.onError(gone -> pages.remove(page));
         pages.add(page);
+        try {
+            page.send(SseEmitter.event().comment("listening")); // so that the page knows at once that it is heard
+        } catch (IOException gone) {
+            pages.remove(page);
+        }
         return page;
     }
 

@@ -26,6 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Scale and pedal as a page hears them: server-sent events, of the form of the HTML standard, section 9.2. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 public class DevicesTest extends AbstractTestNGSpringContextTests {
+    private static final long PATIENCE_MS = 60_000;
     private static final JsonMapper JSON = new JsonMapper();
 
     private final HttpClient http = HttpClient.newHttpClient();
@@ -69,7 +70,7 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
         throw new AssertionError("the stream has ended");
     }
 
-    @Test
+    @Test(timeOut = PATIENCE_MS)
     public void theScaleSettlesOnWhatIsPutOnIt() throws IOException, InterruptedException {
         try (BufferedReader stream = listen("scale")) {
             assertThat(post("scale/load", "{\"grams\": 48}")).isEqualTo(204);
@@ -85,7 +86,7 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
     }
 
     /** Every page that listens hears the same press under the same id, so that it counts once. */
-    @Test
+    @Test(timeOut = PATIENCE_MS)
     public void allPagesHearAPressOfThePedalUnderOneId() throws IOException, InterruptedException {
         try (BufferedReader one = listen("pedal");
                 BufferedReader other = listen("pedal")) {

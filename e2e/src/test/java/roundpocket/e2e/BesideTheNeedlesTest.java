@@ -173,6 +173,35 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(file.suggestedFilename()).endsWith(".ics");
     }
 
+    /** At the end of a section the sock that is behind is next, and it follows the first as that was knitted. */
+    @Test
+    public void sideBySideTheOneBehindIsNext() {
+        String body = server().post("/api/pairs", """
+                        {"name": "Both at a time", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+                         "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""").body();
+        pairId = new JsonMapper().readTree(body).get("id").asString();
+        Page page = visit("/pairs/" + pairId + "/lap");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("both side by side"))
+                .click();
+        page.getByText("The heel last").click();
+        assertThat(page.locator("[data-press]")).containsText("Cast on");
+        int foot = rounds(1, "foot");
+        jump(1 + foot);
+        server().post(
+                        "/api/laps/" + pairId + "/events",
+                        "[{\"id\": \"" + UUID.randomUUID()
+                                + "\", \"sock\": 1, \"kind\": \"WORKED\", \"section\": \"FOOT\","
+                                + " \"rounds\": " + (foot + 2)
+                                + ", \"device\": \"test\", \"at\": \"2026-11-23T19:00:00Z\"}]");
+        page.reload();
+        assertThat(page.locator("main")).containsText("Side by side: the second sock is behind, at not begun.");
+        page.getByText("Turn to the second").click();
+        page.keyboard().press("Space");
+        assertThat(page.getByTestId("count-of")).containsText("of " + (foot + 2) + " rounds");
+        assertThat(page.getByTestId("anew")).containsText("foot " + (foot + 2) + ", planned " + foot);
+        assertThat(page.locator("main")).not().containsText("Side by side:");
+    }
+
     /** The pedal in another window presses here, and each press counts once. */
     @Test
     public void thePedalCountsWhereItIsSwitchedOn() {

@@ -112,9 +112,9 @@ public record GraftDrill(Graft graft) {
         boolean second = done > 0 && graft.list().get(done - 1).move().needle() == move.needle();
         String here = move.needle().title();
         return second
-                ? "Not yet: the " + here
-                        + " needle has two moves each time. One loop came off; now the next one on it is" + " entered."
-                : "Both moves on the other needle are made. Now the " + here
-                        + " needle, the yarn under the needles and not" + " over.";
+                ? "Not yet: the " + here + " has two moves each time. One loop came off; now the next one on it is"
+                        + " entered."
+                : "Both moves on the other needle are made. Now the " + here + ", the yarn under the needles and not"
+                        + " over.";
     }
 }

@@ -57,7 +57,7 @@ public class DrillsTest {
                 .contains("stay on");
         assertThat(drill.judge(1, Move.FRONT_PURLWISE_STAY).words())
                 .contains("Both moves")
-                .contains("back needle");
+                .contains("Now the back needle, the yarn");
         assertThat(drill.judge(2, Move.FRONT_PURLWISE_STAY).words()).contains("entered once already");
         assertThat(drill.judge(3, Move.BACK_PURLWISE_OFF).words()).contains("Not yet");
         assertThat(drill.judge(4, Move.BACK_KNITWISE_STAY).words()).contains("comes off");

@@ -1,0 +1,94 @@
+// @vitest-environment jsdom
+import { ChakraProvider } from '@chakra-ui/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, expect, it, vi } from 'vitest';
+import type { LapStep } from '../api/types';
+import { changeSettings } from '../settings/settings';
+import { system } from '../theme/system';
+import { PressArea } from './PressArea';
+
+const ROUND = ['front off', 'front stays', 'back off', 'back stays'];
+
+const foot: LapStep = {
+  id: 'foot',
+  doing: 'ROUNDS',
+  paced: true,
+  title: 'Foot',
+  instruction: 'Knit.',
+  before: 64,
+  words: ['knit'],
+  loops: [64],
+  number: 55,
+  forGood: false,
+  cautions: [{ title: 'Hands', text: 'Pause.' }],
+};
+
+function show(step: Partial<LapStep>, done = 0) {
+  const onDone = vi.fn();
+  const { container } = render(
+    <ChakraProvider value={system}>
+      <PressArea place={{ step: { ...foot, ...step }, done, start: 1, index: 1 }} onDone={onDone} />
+    </ChakraProvider>,
+  );
+  return { onDone, container };
+}
+
+afterEach(() => {
+  cleanup();
+  changeSettings({ hand: 'right' });
+});
+
+it('is one large button with the instruction, the count and what it is of', () => {
+  const { onDone } = show({}, 37);
+  const area = screen.getByRole('button');
+  expect(area.textContent).toContain('Knit');
+  expect(screen.getByTestId('count').textContent).toBe('37');
+  expect(screen.getByTestId('count-of').textContent).toBe('of 55 rounds done · 64 loops');
+  fireEvent.click(area);
+  expect(onDone).toHaveBeenCalledTimes(1);
+});
+
+it('says a caution before the first round, and not at every one', () => {
+  show({});
+  expect(screen.getByText('Pause.')).toBeDefined();
+  cleanup();
+  show({}, 1);
+  expect(screen.queryByText('Pause.')).toBeNull();
+});
+
+it('shows the four moves of a graft in their round, whatever the set-up was', () => {
+  const words = ['front stays', 'back stays', ...ROUND, ...ROUND, 'front off', 'back off'];
+  const { container } = show(
+    { id: 'heel-graft', doing: 'GRAFT', paced: false, words, number: 12 },
+    2,
+  );
+  const shown = [...container.querySelectorAll('[aria-hidden] > span')].map((e) => e.textContent);
+  expect(shown).toEqual(ROUND);
+  expect(screen.getByTestId('count-of').textContent).toContain('of 12 moves done');
+  expect(screen.getByText('then: front stays')).toBeDefined();
+  expect(screen.getByText(/Do not stop half way/)).toBeDefined();
+});
+
+it('draws the opening where there is one, and the cut only at the cut', () => {
+  const legs = (step: string) => {
+    const { container } = show({ id: step, doing: 'CUT', paced: false, number: 1 });
+    const drawn = container.querySelectorAll('svg path').length;
+    const lines = container.querySelectorAll('svg line').length;
+    cleanup();
+    return [drawn, lines];
+  };
+  const [below, belowNeedles] = legs('heel-pick-up-below') as [number, number];
+  const [above, bothNeedles] = legs('heel-pick-up-above') as [number, number];
+  expect([belowNeedles, bothNeedles]).toEqual([1, 2]);
+  expect(above).toBe(below);
+  const [unpicked] = legs('unpick') as [number, number];
+  expect(unpicked).toBeLessThan(above);
+  const [, withCut] = legs('snip') as [number, number];
+  expect(withCut).toBe(3);
+  expect(legs('bind-off')).toEqual([0, 0]);
+});
+
+it('says what cannot be undone', () => {
+  show({ id: 'snip', doing: 'CUT', paced: false, forGood: true, number: 1, instruction: 'Snip.' });
+  expect(screen.getByText('This cannot be undone. Press once it is done.')).toBeDefined();
+});

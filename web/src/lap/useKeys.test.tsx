@@ -1,0 +1,64 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { useKeys } from './useKeys';
+
+const done = vi.fn();
+const undo = vi.fn();
+const turn = vi.fn();
+
+function Page() {
+  useKeys({ done, undo, turn });
+  return (
+    <main tabIndex={-1}>
+      <button type="button" data-press>
+        press
+      </button>
+      <button type="button">other</button>
+      <input aria-label="count" />
+      <textarea aria-label="note" />
+    </main>
+  );
+}
+
+beforeEach(() => {
+  vi.clearAllMocks();
+  render(<Page />);
+});
+afterEach(cleanup);
+
+it.each([
+  [' ', done],
+  ['Enter', done],
+  ['Backspace', undo],
+  ['[', turn],
+  [']', turn],
+] as const)('the key %j does one thing', (key, does) => {
+  fireEvent.keyDown(document.body, { key });
+  expect(done.mock.calls.length + undo.mock.calls.length + turn.mock.calls.length).toBe(1);
+  expect(does).toHaveBeenCalledTimes(1);
+});
+
+it('a key that is held down counts once', () => {
+  fireEvent.keyDown(document.body, { key: ' ' });
+  fireEvent.keyDown(document.body, { key: ' ', repeat: true });
+  expect(done).toHaveBeenCalledTimes(1);
+});
+
+it('typing stays typing', () => {
+  for (const field of [screen.getByLabelText('count'), screen.getByLabelText('note')]) {
+    for (const key of [' ', 'Enter', 'Backspace', '[']) {
+      fireEvent.keyDown(field, { key });
+    }
+  }
+  expect(done).not.toHaveBeenCalled();
+  expect(undo).not.toHaveBeenCalled();
+  expect(turn).not.toHaveBeenCalled();
+});
+
+it('space on another button is that button’s, on the press area it is a round', () => {
+  fireEvent.keyDown(screen.getByText('other'), { key: ' ' });
+  expect(done).not.toHaveBeenCalled();
+  fireEvent.keyDown(screen.getByText('press'), { key: ' ' });
+  expect(done).toHaveBeenCalledTimes(1);
+});

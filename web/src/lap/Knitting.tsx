@@ -6,8 +6,9 @@ import { useStream } from '../devices/useStream';
 import { Beside } from './Beside';
 import { Sheet } from '../layout/Sheet';
 import { CountBoth } from './CountBoth';
+import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';
-import { placeAt, positionOf, unitOf } from './place';
+import { placeAt, positionOf, stateWords } from './place';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
 import { useQueue, type Queue } from './queue';
@@ -80,6 +81,7 @@ export function Knitting({ lap }: { lap: Lap }) {
       </Flex>
       <ProgressTape work={work} position={position} />
       <MeasureNow work={work} position={position} />
+      <LegEndsSooner lap={lap} work={work} />
       <SideBySide
         lap={lap}
         work={work}
@@ -153,55 +155,6 @@ export function Knitting({ lap }: { lap: Lap }) {
   );
 }
 
-/** The tube is long enough to be measured: said for ten rounds, and never in the way. */
-function MeasureNow({ work, position }: { work: Work; position: number }) {
-  const { measureAt } = work;
-  if (measureAt === undefined || position < measureAt || position >= measureAt + 10) {
-    return null;
-  }
-  return (
-    <Box bg="chosenGround" px={3} py={2} fontSize="sm">
-      The tube is long enough to be measured: a tape check tells whether the heel stays where it was
-      planned.
-    </Box>
-  );
-}
-
-interface SideBySideProps {
-  lap: Lap;
-  work: Work;
-  position: number;
-  other: number;
-  which: number;
-  onTurn: () => void;
-}
-
-/** Where both socks are knitted side by side: at the end of a section, the one that is behind is next. */
-function SideBySide({ lap, work, position, other, which, onTurn }: SideBySideProps) {
-  const place = placeAt(work, position);
-  const atTheEnd = place ? place.done === 0 : true;
-  if (!lap.together || !atTheEnd || other >= position || position === 0) {
-    return null;
-  }
-  return (
-    <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
-      <Box flex="1" minW="12rem">
-        {`Side by side: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
-      </Box>
-      <chakra.button
-        type="button"
-        minH="44px"
-        color="chosen"
-        textDecoration="underline"
-        cursor="pointer"
-        onClick={onTurn}
-      >
-        {`Turn to the ${which === 1 ? 'first' : 'second'}`}
-      </chakra.button>
-    </Flex>
-  );
-}
-
 const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];
 
 /** What is knitted otherwise than was planned when the pair was begun. */
@@ -234,19 +187,6 @@ function Anew({ work }: { work: Work }) {
       </Sheet>
     </Box>
   );
-}
-
-function stateWords(work: Work, position: number): string {
-  const place = placeAt(work, position);
-  if (!place) {
-    return 'done';
-  }
-  const unit = unitOf(place.step);
-  return position === 0
-    ? 'not begun'
-    : unit
-      ? `${place.step.title.toLowerCase()} ${place.done} of ${place.step.number}`
-      : place.step.title.toLowerCase();
 }
 
 /** What waits to be heard, and what was not counted. */

@@ -1,37 +1,29 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useTried, type Happening } from '../api/lapQueries';
+import type { Happening } from '../api/lapQueries';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
 import { TriedTable } from './Tried';
+import { useTrial } from './useTrial';
 
 /** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
-export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
+export function OffPlan(props: ToolProps) {
+  const { lap, sock } = props;
   const { lengths } = useSettings();
   const stretches = lap.works[sock - 1]?.stretches ?? [];
   const on = stretches.findLast(({ done }) => done > 0) ?? stretches[0];
   const [section, setSection] = useState(on?.section);
   const chosen = stretches.find((each) => each.section === section);
   const [rounds, setRounds] = useState<number | undefined>(chosen?.all);
-  const [refused, setRefused] = useState<string | undefined>();
   const changed = chosen !== undefined && rounds !== undefined && rounds !== chosen.all;
   const happening: Happening | undefined = changed
     ? { sock, kind: 'WORKED', section: chosen.section, rounds }
     : undefined;
-  const tried = useTried(lap.pairId, happening);
+  const { tried, problem, take } = useTrial(props, happening);
   if (!chosen) {
     return <p>This tube is there already: its foot and its leg have the rounds they have.</p>;
   }
-  const take = () =>
-    happening &&
-    void queue.press(happening).then(({ counted, words }) => {
-      if (counted) {
-        onClose();
-      } else {
-        setRefused(words);
-      }
-    });
   return (
     <Box>
       <p>Say how many rounds it has, or will have. What is knitted is taken as it is.</p>
@@ -50,7 +42,6 @@ export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
             onClick={() => {
               setSection(each);
               setRounds(all);
-              setRefused(undefined);
             }}
           >
             {`${title.charAt(0).toUpperCase()}${title.slice(1)}: ${done} of ${all}`}
@@ -75,9 +66,9 @@ export function OffPlan({ lap, sock, queue, onClose }: ToolProps) {
           >{`End it at ${chosen.done}`}</ToolButton>
         )}
       </ToolFields>
-      {changed && tried.data && <TriedTable tried={tried.data} sock={sock} />}
-      <ToolProblem>{refused ?? (changed ? tried.error?.message : undefined)}</ToolProblem>
-      <ToolButton disabled={!changed || !tried.data} onPress={take}>
+      {tried && <TriedTable tried={tried} sock={sock} />}
+      <ToolProblem>{problem}</ToolProblem>
+      <ToolButton disabled={!tried} onPress={take}>
         Take it so
       </ToolButton>
     </Box>

@@ -1,13 +1,15 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useTried, type Happening } from '../api/lapQueries';
+import type { Happening } from '../api/lapQueries';
 import { NumberField } from '../recipe/NumberField';
 import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
 import { TriedTable } from './Tried';
+import { useTrial } from './useTrial';
 
 /** The tube itself is measured; what is left is planned anew by it, if the knitter will. */
-export function TapeCheck({ lap, sock, queue, onClose }: ToolProps) {
+export function TapeCheck(props: ToolProps) {
+  const { sock, onClose } = props;
   const { lengths } = useSettings();
   const [rounds, setRounds] = useState<number | undefined>();
   const [spanMm, setSpan] = useState<number | undefined>();
@@ -15,17 +17,7 @@ export function TapeCheck({ lap, sock, queue, onClose }: ToolProps) {
   const happening: Happening | undefined = read
     ? { sock, kind: 'MEASURED', rounds, spanMm }
     : undefined;
-  const tried = useTried(lap.pairId, happening);
-  const [refused, setRefused] = useState<string | undefined>();
-  const take = () =>
-    happening &&
-    void queue.press(happening).then(({ counted, words }) => {
-      if (counted) {
-        onClose();
-      } else {
-        setRefused(words);
-      }
-    });
+  const { tried, problem, take } = useTrial(props, happening);
   return (
     <Box>
       <p>
@@ -51,10 +43,10 @@ export function TapeCheck({ lap, sock, queue, onClose }: ToolProps) {
           onChange={setSpan}
         />
       </ToolFields>
-      {read && tried.data && <TriedTable tried={tried.data} sock={sock} />}
-      <ToolProblem>{refused ?? (read ? tried.error?.message : undefined)}</ToolProblem>
+      {tried && <TriedTable tried={tried} sock={sock} />}
+      <ToolProblem>{problem}</ToolProblem>
       <Flex gap={3} wrap="wrap">
-        <ToolButton disabled={!read || !tried.data} onPress={take}>
+        <ToolButton disabled={!tried} onPress={take}>
           Go on by the tube
         </ToolButton>
         <ToolButton second onPress={onClose}>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LapEvent, LapSock, LapStep, Work } from '../api/types';
-import { loopsAfter, placeAt, positionOf, unitOf, wordsAt } from './place';
+import { loopsAfter, placeAt, positionOf, stateWords, unitOf, wordsAt } from './place';
 
 function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
   return {
@@ -89,5 +89,17 @@ describe('what waits to be heard', () => {
     [[['DONE', undefined, 2]], 4, true],
   ] as const)('%j leads to %i', (presses, position, canUndo) => {
     expect(positionOf(sock, waiting(...presses), 9)).toEqual({ position, canUndo });
+  });
+});
+
+describe('a few words on a sock', () => {
+  it.each([
+    [0, 'not begun'],
+    [1, 'foot 0 of 5'],
+    [4, 'foot 3 of 5'],
+    [8, 'heel 2 of 3'],
+    [9, 'done'],
+  ])('after %i presses it is %s', (position, words) => {
+    expect(stateWords(lap, position)).toBe(words);
   });
 });

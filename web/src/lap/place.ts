@@ -60,3 +60,17 @@ export function positionOf(
   }
   return { position, canUndo: trail.length > 0 };
 }
+
+/** How far a sock is, in a few words. */
+export function stateWords(work: Work, position: number): string {
+  const place = placeAt(work, position);
+  if (!place) {
+    return 'done';
+  }
+  const unit = unitOf(place.step);
+  return position === 0
+    ? 'not begun'
+    : unit
+      ? `${place.step.title.toLowerCase()} ${place.done} of ${place.step.number}`
+      : place.step.title.toLowerCase();
+}

@@ -110,8 +110,12 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(within.find()).isTrue();
         assertAccessible(page);
         int leg = rounds(1, "leg");
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("leg-ends")).containsText("not " + leg);
+        page.keyboard().press("w");
         button(cake, "Make the leg").click();
         assertThat(sheet).hasCount(0);
+        assertThat(page.getByTestId("leg-ends")).hasCount(0);
         assertThat(rounds(1, "leg")).isLessThan(leg).isEqualTo(Math.max(1, Integer.parseInt(within.group(1))));
         page.keyboard().press("w");
         sheet.getByLabel("The cake weighs").fill("60");

@@ -1,0 +1,66 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Lap, Work } from '../api/types';
+import { placeAt, stateWords } from './place';
+
+/** The tube is long enough to be measured: said for ten rounds, and never in the way. */
+export function MeasureNow({ work, position }: { work: Work; position: number }) {
+  const { measureAt } = work;
+  if (measureAt === undefined || position < measureAt || position >= measureAt + 10) {
+    return null;
+  }
+  return (
+    <Box bg="chosenGround" px={3} py={2} fontSize="sm">
+      The tube is long enough to be measured: a tape check tells whether the heel stays where it was
+      planned.
+    </Box>
+  );
+}
+
+/** The last weighing allows less leg than is planned: said until the leg is made so, or a heavier cake is weighed. */
+export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
+  const stopAt = lap.cake?.stopAt;
+  const leg = work.stretches.find(({ section }) => section === 'LEG');
+  if (stopAt === undefined || !leg) {
+    return null;
+  }
+  return (
+    <Box bg="amissGround" color="amiss" px={3} py={2} fontSize="sm" data-testid="leg-ends">
+      {`By the last weighing the leg ends after ${stopAt} rounds, not ${leg.all}: what comes then needs the rest of the cake.`}
+    </Box>
+  );
+}
+
+interface SideBySideProps {
+  lap: Lap;
+  work: Work;
+  position: number;
+  other: number;
+  which: number;
+  onTurn: () => void;
+}
+
+/** Where both socks are knitted side by side: at the end of a section, the one that is behind is next. */
+export function SideBySide({ lap, work, position, other, which, onTurn }: SideBySideProps) {
+  const place = placeAt(work, position);
+  const atTheEnd = place ? place.done === 0 : true;
+  if (!lap.together || !atTheEnd || other >= position || position === 0) {
+    return null;
+  }
+  return (
+    <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
+      <Box flex="1" minW="12rem">
+        {`Side by side: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
+      </Box>
+      <chakra.button
+        type="button"
+        minH="44px"
+        color="chosen"
+        textDecoration="underline"
+        cursor="pointer"
+        onClick={onTurn}
+      >
+        {`Turn to the ${which === 1 ? 'first' : 'second'}`}
+      </chakra.button>
+    </Flex>
+  );
+}

@@ -1,0 +1,36 @@
+import { useState } from 'react';
+import { useTried, type Happening } from '../api/lapQueries';
+import type { Tried } from '../api/types';
+import type { ToolProps } from './Beside';
+
+interface Trial {
+  /** What it would change, where there is something to try. */
+  tried: Tried | undefined;
+  /** Why it cannot be taken. */
+  problem: string | undefined;
+  /** Takes it, and closes the tool once it was taken. */
+  take: () => void;
+}
+
+/** Something that is tried before it is taken. */
+export function useTrial(
+  { lap, queue, onClose }: Pick<ToolProps, 'lap' | 'queue' | 'onClose'>,
+  happening: Happening | undefined,
+): Trial {
+  const tried = useTried(lap.pairId, happening);
+  const what = JSON.stringify(happening);
+  const [refused, setRefused] = useState<{ what: string; words: string | undefined } | undefined>();
+  return {
+    tried: happening && tried.data,
+    problem: happening && (refused?.what === what ? refused.words : tried.error?.message),
+    take: () =>
+      happening &&
+      void queue.press(happening).then(({ counted, words }) => {
+        if (counted) {
+          onClose();
+        } else {
+          setRefused({ what, words });
+        }
+      }),
+  };
+}

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,6 +24,7 @@ import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Happening;
@@ -135,7 +137,9 @@ public class Laps {
     /** The little that a basket shows, of every pair that is begun. */
     @Transactional(readOnly = true)
     public List<LapGistView> gists() {
-        return laps.findAll().stream().map(this::gist).toList();
+        return laps.findAll().stream()
+                .flatMap(row -> readable(row).map(this::gist).stream())
+                .toList();
     }
 
     /** A pair on the needles, from everything that was heard of it. */
@@ -148,7 +152,8 @@ public class Laps {
     @Transactional(readOnly = true)
     public List<UUID> finished() {
         return laps.findAll().stream()
-                .filter(row -> knitting(row).work().finished())
+                .filter(row ->
+                        readable(row).filter(each -> each.work().finished()).isPresent())
                 .map(LapRow::getId)
                 .toList();
     }
@@ -172,8 +177,19 @@ public class Laps {
         return new Knitting(new PairWork(course), events.findByPairIdOrderBySeq(row.getId()));
     }
 
-    private LapGistView gist(LapRow row) {
-        PairWork work = knitting(row).work();
+    /** Of many, one that later limits refuse is left out, and does not hide the others. */
+    private Optional<Known> readable(LapRow row) {
+        try {
+            return Optional.of(new Known(row.getId(), knitting(row).work()));
+        } catch (Refusal unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private record Known(UUID pairId, PairWork work) {}
+
+    private LapGistView gist(Known known) {
+        PairWork work = known.work();
         int first = work.sock(1).position();
         int second = work.sock(2).position();
         // The one that is not done; of two that are not, the one that is further on.
@@ -181,7 +197,7 @@ public class Laps {
         int on = secondIsOn ? 2 : 1;
         SockWork sock = work.sock(on);
         return new LapGistView(
-                row.getId(),
+                known.pairId(),
                 List.of(
                         work.sock(1).course().lap().presses(),
                         work.sock(2).course().lap().presses()),

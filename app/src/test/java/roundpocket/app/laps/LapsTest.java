@@ -7,6 +7,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -17,6 +19,9 @@ import tools.jackson.databind.JsonNode;
 public class LapsTest extends AppTest {
     private static final String SPEC = "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231},"
             + "\"swatch\": {\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}%s}";
+
+    @Autowired
+    private JdbcTemplate store;
 
     private String pairId;
     private String at;
@@ -175,6 +180,24 @@ public class LapsTest extends AppTest {
                 .isEqualTo("AFTER_TUBE");
         assertThat(delete("/api/pairs/" + pairId + "?version=1")).hasStatus(204);
         assertThat(get(at)).hasStatus(404);
+    }
+
+    /** A kept plan that later limits refuse is not known any more; every other pair still is. */
+    @Test
+    public void onePairThatCannotBeReadDoesNotHideTheOthers() {
+        String other = body(post("/api/pairs", "{\"name\": \"Unreadable\", \"spec\": " + SPEC.formatted("") + "}"))
+                .get("id")
+                .asString();
+        post("/api/laps/" + other, "{}");
+        store.update(
+                "update lap set spec = replace(spec, '246', '5') format json where pair_id = ?",
+                UUID.fromString(other));
+        assertThat(body(get("/api/laps")).valueStream().map(gist -> gist.get("pairId")
+                        .asString()))
+                .contains(pairId)
+                .doesNotContain(other);
+        assertThat(body(get("/api/log"))).isNotNull();
+        assertThat(get("/api/laps/" + other)).hasStatus(422);
     }
 
     @Test

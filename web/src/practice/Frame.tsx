@@ -20,10 +20,10 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
         {task}
       </Box>
       <Flex gap={6} mt={3} direction={{ base: 'column', lg: 'row' }}>
-        <Box flex="1 1 34rem" minW={0}>
+        <Box flex={{ base: 'none', lg: '1 1 34rem' }} minW={0}>
           {drawing}
         </Box>
-        <Box flex="1 1 20rem">
+        <Box flex={{ base: 'none', lg: '1 1 20rem' }}>
           {children}
           <Box
             role="status"

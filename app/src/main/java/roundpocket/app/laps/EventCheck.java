@@ -92,7 +92,7 @@ final class EventCheck {
         return Stream.of(parts).map(part -> part == null ? MISSING : part).toList();
     }
 
-    private static Refusal refusal(String field, String template, String remedy) {
+    static Refusal refusal(String field, String template, String remedy) {
         return new Refusal(List.of(new Problem("lap.event", field, template, remedy, Map.of())));
     }
 }

@@ -103,10 +103,17 @@ public class Laps {
     public TriedView tried(UUID pairId, LapEventWrite write) {
         EventCheck.check("", write);
         PairWork work = knitting(pairId).work();
-        Happening happening =
-                new LapEventRow(pairId, write, clock.instant()).happening().orElseThrow();
+        Optional<Happening> happening = new LapEventRow(pairId, write, clock.instant()).happening();
         SockWork sock = work.sock(write.sock());
-        Course next = work.tried(happening);
+        Course next;
+        if (happening.orElse(null) instanceof Happening.Measured read) {
+            next = work.tried(read);
+        } else if (happening.orElse(null) instanceof Happening.Worked worked) {
+            next = work.tried(worked);
+        } else {
+            throw EventCheck.refusal(
+                    "kind", "Only a tape check and rounds off the plan can be tried first.", "Send one of them.");
+        }
         return new TriedView(
                 DifferenceView.between(sock.course().plan(), next.plan()),
                 work.otherFollows(write.sock(), next),

@@ -166,6 +166,17 @@ public class HappeningsTest extends AppTest {
         assertThat(post(at + "/events", "[" + event + "]")).hasStatus(422);
     }
 
+    @Test
+    public void onlyWhatPlansAnewCanBeTried() {
+        hear(event("JUMPED", ", \"to\": 31"));
+        for (String event : List.of(
+                event("DONE", ""), event("WEIGHED", ", \"grams\": 40"), event("NOTED", ", \"words\": \"a knot\""))) {
+            assertThat(post(at + "/tried", event)).hasStatus(422);
+        }
+        assertThat(post(at + "/tried", event("MEASURED", ", \"rounds\": 400, \"spanMm\": 50")))
+                .hasStatus(422);
+    }
+
     /** Both socks side by side is kept with the pair. */
     @Test
     public void theOrderOfTheSocksIsKept() {

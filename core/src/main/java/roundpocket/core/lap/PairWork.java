@@ -68,9 +68,9 @@ public final class PairWork {
             } else if (happening instanceof Happening.Jumped jumped) {
                 return sock.jumped(jumped.to());
             } else if (happening instanceof Happening.Measured read) {
-                return follow(read.sock(), sock.course().measured(sock.position(), read.rounds(), read.spanMm()));
+                return follow(read.sock(), tried(read));
             } else if (happening instanceof Happening.Worked worked) {
-                return follow(worked.sock(), sock.course().worked(sock.position(), worked.section(), worked.rounds()));
+                return follow(worked.sock(), tried(worked));
             } else if (happening instanceof Happening.Weighed weighed) {
                 return weigh(weighed);
             } else {
@@ -87,13 +87,15 @@ public final class PairWork {
         return refusal;
     }
 
-    /** What the course of a sock would become; the other sock's too, where it follows. Refuses as {@link #hear} does. */
-    public Course tried(Happening happening) {
-        SockWork sock = sock(happening.sock());
-        if (happening instanceof Happening.Measured read) {
-            return sock.course().measured(sock.position(), read.rounds(), read.spanMm());
-        }
-        Happening.Worked worked = (Happening.Worked) happening;
+    /** What the course of a sock would become by a tape check. Refuses as {@link #hear} does. */
+    public Course tried(Happening.Measured read) {
+        SockWork sock = sock(read.sock());
+        return sock.course().measured(sock.position(), read.rounds(), read.spanMm());
+    }
+
+    /** What it would become by rounds off the plan. Refuses as {@link #hear} does. */
+    public Course tried(Happening.Worked worked) {
+        SockWork sock = sock(worked.sock());
         return sock.course().worked(sock.position(), worked.section(), worked.rounds());
     }
 

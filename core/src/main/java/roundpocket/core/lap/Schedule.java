@@ -3,12 +3,16 @@ package roundpocket.core.lap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.yarn.YarnModel;
 
@@ -113,8 +117,18 @@ public record Schedule(Step stitchesPerHour, boolean measured, List<Part> parts,
         problems.checkRange("minutes", minutes, MINUTES);
         problems.throwIfAny();
         double left = hours.value() * 60;
+        if (left > (double) minutes * MOST_SITTINGS) {
+            throw new Refusal(List.of(new Problem(
+                    "lap.sitting.number",
+                    "minutes",
+                    "At {minutes} minutes at a time that would be more than {max} times.",
+                    "Plan to knit longer at a time.",
+                    Map.of(
+                            "minutes", new Amount(minutes, Unit.NUMBER),
+                            "max", new Amount(MOST_SITTINGS, Unit.NUMBER)))));
+        }
         List<Sitting> sittings = new ArrayList<>();
-        for (double begun = 0; begun < left - 0.5 && sittings.size() < MOST_SITTINGS; begun += minutes) {
+        for (double begun = 0; begun < left - 0.5; begun += minutes) {
             double end = Math.min(left, begun + minutes);
             sittings.add(new Sitting((int) Math.ceil(end - begun), at(begun), at(end)));
         }

@@ -1,6 +1,7 @@
 package roundpocket.core.lap;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.Happening.Done;
 import roundpocket.core.lap.Happening.Jumped;
 import roundpocket.core.lap.Happening.Measured;
@@ -20,6 +22,7 @@ import roundpocket.core.lap.Happening.Weighed;
 import roundpocket.core.lap.Happening.Withdrawn;
 import roundpocket.core.lap.Happening.Worked;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Yarn;
@@ -225,6 +228,28 @@ public class PairWorkTest {
         pair.hear(new Jumped(2, pair.sock(2).course().lap().presses()));
         assertThat(pair.finished()).isTrue();
         assertThat(Schedule.of(pair).sittings(60)).isEmpty();
+    }
+
+    /** A slow knitter who sits down for ten minutes: rather no date than one that leaves out the rest. */
+    @Test
+    public void aScheduleWithoutEndIsRefused() {
+        for (int i = 0; i < 31; i++) {
+            pair.hear(new Done(1, i * 19 * 60_000L));
+        }
+        Schedule slow = Schedule.of(pair);
+        assertThat(slow.sittings(10)).hasSize((int) Math.ceil(slow.hours().value() * 6));
+        SockSpec high = Specs.wholeExample();
+        PairWork kneeHigh = new PairWork(Course.of(
+                high.withChoices(high.choices().withTube(high.choices().tube().withLegMm(600))), HeelWhen.LAST));
+        for (int i = 0; i < 31; i++) {
+            kneeHigh.hear(new Done(1, i * 19 * 60_000L));
+        }
+        Schedule endless = Schedule.of(kneeHigh);
+        assertThat(endless.hours().value()).isGreaterThan(1000 / 6.0);
+        assertThat(catchThrowableOfType(Refusal.class, () -> endless.sittings(10))
+                        .problems())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.code()).isEqualTo("lap.sitting.number"));
     }
 
     /** Anything at all may happen, in any order: positions stay within their sock, and nothing is thrown. */

@@ -34,6 +34,7 @@ import roundpocket.core.swatch.Fabric;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
+import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
@@ -70,7 +71,7 @@ final class AnyChoices {
                 tube,
                 shaping(random, false),
                 toe,
-                new PlacingChoice(placing(random), OptionalInt.of(40 + random.nextInt(60))),
+                placing(random),
                 opening(random, ready),
                 new FinishChoice(
                         plain.finish().cuffRounds(),
@@ -79,9 +80,22 @@ final class AnyChoices {
                         perhaps(random, () -> one(random, Needle.values()))));
     }
 
-    private static Optional<PlacingSchool> placing(Random random) {
+    private static PlacingChoice placing(Random random) {
         // by shoe size is left to feet that have one
-        return perhaps(random, () -> one(random, PlacingSchool.values())).filter(s -> s != PlacingSchool.BY_SHOE_SIZE);
+        Optional<PlacingSchool> school =
+                perhaps(random, () -> one(random, PlacingSchool.values())).filter(s -> s != PlacingSchool.BY_SHOE_SIZE);
+        boolean inRounds = random.nextBoolean();
+        boolean own = school.filter(s -> s == PlacingSchool.OWN_DISTANCE).isPresent();
+        return new PlacingChoice(
+                school,
+                inRounds ? OptionalInt.of(40 + random.nextInt(60)) : OptionalInt.empty(),
+                inRounds ? OptionalDouble.empty() : OptionalDouble.of(100 + random.nextInt(100)),
+                OptionalDouble.of(100 + random.nextInt(80)),
+                perhaps(
+                        random,
+                        () -> own
+                                ? one(random, new CountFrom[] {CountFrom.TOE_TIP, CountFrom.END_OF_TOE})
+                                : one(random, CountFrom.values())));
     }
 
     private static TubeChoice tube(Random random, Way way, Choices plain) {
@@ -89,15 +103,19 @@ final class AnyChoices {
                 ? Optional.empty()
                 : Optional.of(new ReadyTube(
                         40 + 2 * random.nextInt(24),
-                        OptionalInt.of(200 + random.nextInt(400)),
+                        OptionalInt.of(300 + random.nextInt(400)),
+                        OptionalDouble.empty(),
                         OptionalDouble.empty(),
                         perhaps(random, () -> one(random, Cut.values())),
-                        OptionalInt.of(1 + random.nextInt(3))));
+                        OptionalInt.of(1 + random.nextInt(3)),
+                        perhaps(random, random::nextBoolean)));
+        boolean inRounds = random.nextInt(3) == 0;
         return new TubeChoice(
                 Optional.of(way),
                 way == Way.TOE_UP ? perhaps(random, () -> one(random, ToeStart.values())) : Optional.empty(),
                 ready,
-                plain.tube().legMm(),
+                inRounds ? OptionalDouble.empty() : plain.tube().legMm(),
+                inRounds ? OptionalInt.of(30 + random.nextInt(60)) : OptionalInt.empty(),
                 perhaps(random, () -> one(random, LegFrom.values())));
     }
 
@@ -125,7 +143,7 @@ final class AnyChoices {
 
     private static OpeningChoice opening(Random random, boolean ready) {
         OpeningWay way = ready ? OpeningWay.SNIP : one(random, OpeningWay.values());
-        Corners corners = one(random, Corners.values());
+        Corners corners = one(random, Corners.of(way).toArray(Corners[]::new));
         if (corners != Corners.PICK_UP) {
             return new OpeningChoice(Optional.of(way), Optional.of(corners), OptionalInt.empty(), Optional.empty());
         }
@@ -134,12 +152,12 @@ final class AnyChoices {
     }
 
     static Feet feet(Random random, Foot first) {
-        double ball = first.ballGirthMm();
+        double ball = first.ballGirthMm().orElseThrow();
         double length = first.lengthMm().orElseThrow();
         Foot whole = new Foot(
                 random.nextInt(8) == 0 ? OptionalDouble.empty() : OptionalDouble.of(length),
                 Optional.of(new ShoeSize(ShoeSystem.MONDOPOINT, length)),
-                ball,
+                OptionalDouble.of(ball),
                 random.nextBoolean()
                         ? OptionalDouble.empty()
                         : OptionalDouble.of(ball * (1.25 + 0.2 * random.nextDouble())),

@@ -10,6 +10,7 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.Length;
+import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockSpec;
@@ -53,6 +54,11 @@ public final class Specs {
         return new SockSpec(new Foot(lengthMm, ballMm), swatch(31, 43, 100), SOCK_YARN, Choices.usual());
     }
 
+    /** Usual choices, and corners that want no plain rounds of their own. */
+    public static Choices cornersLater() {
+        return Choices.usual().withOpening(OpeningChoice.usual().closingLater());
+    }
+
     /** A foot long enough for every heel and toe. */
     public static SockSpec large() {
         return usual(330, 300);
@@ -64,7 +70,10 @@ public final class Specs {
                 new Foot(260, 230),
                 swatch(31, 43, 100),
                 SOCK_YARN,
-                choices(plainRounds, plainRounds).withSize(SizeChoice.ofStitches(stitches)));
+                choices(plainRounds, plainRounds)
+                        .withSize(SizeChoice.ofStitches(stitches))
+                        // corners that want no plain rounds of their own
+                        .withOpening(OpeningChoice.usual().closingLater()));
     }
 
     /** A valid specification anywhere in the range of what is knitted; its plan may still find no room. */

@@ -1,5 +1,7 @@
 package roundpocket.core.almanac;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -14,7 +16,11 @@ import roundpocket.core.foot.PlanOn;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 import roundpocket.core.judge.Caution;
+import roundpocket.core.judge.JudgeRules;
 import roundpocket.core.lap.LapRules;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.PlanRules;
@@ -32,7 +38,7 @@ import roundpocket.core.tube.Way;
 
 /** Everything that plans are made by. */
 public final class Almanac {
-    private static final Source PRACTICE = Source.practice("known among knitters, with no one to name");
+    private static final Source PRACTICE = Source.practice("common knowledge among knitters");
 
     private Almanac() {}
 
@@ -82,8 +88,9 @@ public final class Almanac {
     }
 
     private static Stream<Entry> rules() {
-        Stream<Entry> rules =
-                Stream.concat(PlanRules.EVERY.stream(), LapRules.ALL.stream()).map(Almanac::entry);
+        Stream<Entry> rules = Stream.of(PlanRules.EVERY, JudgeRules.ALL, LapRules.ALL)
+                .flatMap(List::stream)
+                .map(Almanac::entry);
         Entry propagation = new Entry(
                 Kind.RULE,
                 "explain.propagation",
@@ -100,7 +107,8 @@ public final class Almanac {
     }
 
     private static Stream<Entry> constants() {
-        Stream<Entry> constants = Stream.concat(PlanRules.CONSTANTS.stream(), LapRules.CONSTANTS.stream())
+        Stream<Entry> constants = Stream.of(PlanRules.CONSTANTS, JudgeRules.CONSTANTS, LapRules.CONSTANTS)
+                .flatMap(List::stream)
                 .map(Almanac::entry);
         Stream<Entry> needles = Arrays.stream(NeedleSize.values())
                 .map(size -> new Entry(
@@ -115,11 +123,24 @@ public final class Almanac {
     }
 
     private static Entry entry(Constant constant) {
-        String unit = constant.unit().symbol();
-        String unsure = constant.u() > 0 ? " ± " + constant.u() + " (standard uncertainty)" : "";
-        String text = (constant.value() + " " + unit).strip() + unsure;
+        String unsure = constant.u() > 0 ? " ± " + text(constant.u(), constant.unit()) + " (standard uncertainty)" : "";
+        String text = text(constant.value(), constant.unit()) + unsure;
         return new Entry(
                 Kind.CONSTANT, constant.id(), group(constant.id()), constant.label(), text, "", constant.source());
+    }
+
+    /** A value as a reader sees it: a share in per cent, a count with its noun, anything else to four digits. */
+    private static String text(double value, Unit unit) {
+        return switch (unit) {
+            case PERCENT, STITCHES, ROUNDS, TENS -> new Amount(value, unit).text(LengthUnit.CM);
+            default -> {
+                String number = new BigDecimal(value)
+                        .round(new MathContext(4))
+                        .stripTrailingZeros()
+                        .toPlainString();
+                yield (number + " " + unit.symbol()).strip();
+            }
+        };
     }
 
     private static String group(String id) {

@@ -8,15 +8,24 @@ import roundpocket.core.measure.Unit;
 public final class Computed extends Step {
     private final Rule rule;
     private final List<Step> inputs;
-    private final Step ownUncertainty;
+    private final Own own;
     private final Slopes slopes;
 
-    private Computed(String label, Unit unit, Rule rule, List<Step> inputs, Step ownUncertainty) {
+    /**
+     * What is unsure of a value by itself.
+     *
+     * @param u its standard uncertainty, in the unit of the value
+     * @param kind how the errors lie
+     * @param besides whether what is unsure of the inputs counts as well
+     */
+    record Own(Step u, Distribution kind, boolean besides) {}
+
+    private Computed(String label, Unit unit, Rule rule, List<Step> inputs, Own own) {
         super(label, apply(rule, inputs), unit);
         this.rule = rule;
         this.inputs = List.copyOf(inputs);
-        this.ownUncertainty = ownUncertainty;
-        this.slopes = Slopes.ofComputed(this, values(inputs), ownUncertainty);
+        this.own = own;
+        this.slopes = Slopes.ofComputed(this, values(inputs), own);
     }
 
     public static Computed of(String label, Unit unit, Rule rule, Step... inputs) {
@@ -29,7 +38,21 @@ public final class Computed extends Step {
 
     /** The same value, known to within the standard uncertainty that {@code standardUncertainty} works out. */
     public Computed within(Step standardUncertainty) {
-        return new Computed(label(), unit(), rule, inputs, standardUncertainty);
+        return within(standardUncertainty, Distribution.NORMAL);
+    }
+
+    /** The same value, known to within that standard uncertainty, its errors lying so. */
+    public Computed within(Step standardUncertainty, Distribution kind) {
+        return new Computed(label(), unit(), rule, inputs, new Own(standardUncertainty, kind, false));
+    }
+
+    /**
+     * The same value, unsure by itself. What is unsure of its inputs moves it as well, but is no error of the value: it
+     * counts only further on, where it may cancel. A factor that was fitted to a model is too large by as much as the
+     * model is too small, and their product is right.
+     */
+    public Computed fittedWithin(Step standardUncertainty) {
+        return new Computed(label(), unit(), rule, inputs, new Own(standardUncertainty, Distribution.NORMAL, true));
     }
 
     private static double[] values(List<Step> inputs) {
@@ -54,7 +77,12 @@ public final class Computed extends Step {
 
     /** How the uncertainty of this very value was worked out, where it is not carried over from the inputs. */
     public Optional<Step> ownUncertainty() {
-        return Optional.ofNullable(ownUncertainty);
+        return Optional.ofNullable(own).map(Own::u);
+    }
+
+    @Override
+    public double standardUncertainty() {
+        return own == null ? super.standardUncertainty() : own.u().value();
     }
 
     @Override

@@ -24,6 +24,11 @@ public final class Given extends Step {
         return new Given(label, value, unit, Origin.MEASURED, field, null, 0);
     }
 
+    /** A measurement that is good to a standard uncertainty of {@code u}, in the unit of the value. */
+    public static Given measured(String label, double value, Unit unit, String field, double u) {
+        return new Given(label, value, unit, Origin.MEASURED, field, null, u);
+    }
+
     /** A choice of the knitter's, or the default where she made none. */
     public static Given choice(String label, double value, Unit unit, boolean defaulted, String field) {
         return new Given(label, value, unit, defaulted ? Origin.DEFAULT : Origin.CHOSEN, field, null, 0);

@@ -6,10 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 
 /** Collects what is wrong with an input, so that all of it can be said at once. */
 public final class Problems {
+    /** How much longer a number is as inches than as centimetres. */
+    private static final double CM_TO_INCH = 2.54;
+
     private final List<Problem> found = new ArrayList<>();
 
     public void add(Problem problem) {
@@ -29,6 +33,23 @@ public final class Problems {
                             "min", new Amount(limit.min(), limit.unit()),
                             "max", new Amount(limit.max(), limit.unit()))));
         }
+    }
+
+    /**
+     * As {@link #checkRange} for a length measured on a body, in millimetres; one that would fit if it had been read in the
+     * other unit is asked back.
+     */
+    public void checkBody(String field, double mm, Limit limit) {
+        boolean inches = mm < limit.min() && fits(mm * CM_TO_INCH, limit);
+        boolean cm = mm > limit.max() && fits(mm / CM_TO_INCH, limit);
+        String guess = inches
+                ? "Did you mean " + LengthUnit.INCH.text(mm * CM_TO_INCH) + "?"
+                : cm ? "Did you mean " + LengthUnit.CM.text(mm / CM_TO_INCH) + "?" : limit.remedy();
+        checkRange(field, mm, new Limit(limit.code(), limit.min(), limit.max(), limit.unit(), limit.template(), guess));
+    }
+
+    private static boolean fits(double mm, Limit limit) {
+        return mm >= limit.min() && mm <= limit.max();
     }
 
     /** Makes a part of the input; if it is refused, takes over its problems under {@code field}. */

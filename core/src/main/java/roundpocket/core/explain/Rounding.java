@@ -5,6 +5,8 @@ import java.util.function.DoubleUnaryOperator;
 /** The ways in which a count is made whole. */
 public enum Rounding {
     NEAREST("to the nearest whole", v -> Math.floor(v + 0.5)),
+    /** Of two that are equally near, the smaller: 8.5 becomes 8. */
+    NEAREST_FEWER("to the nearest whole, the fewer on a tie", v -> Math.ceil(v - 0.5)),
     DOWN("down to the whole below", v -> Math.floor(v + 1e-9)),
     UP("up to the whole above", v -> Math.ceil(v - 1e-9)),
     /** 62 lies midway between 60 and 64 and becomes 60. */

@@ -18,8 +18,12 @@ public final class Slopes {
 
     static final Slopes NONE = new Slopes(List.of(), List.of());
 
-    /** One derivative: by which step, how steep, and that step's own standard uncertainty. */
-    private record Slope(Step by, double slope, double u) {}
+    /** One derivative: by which step, how steep, and that step's own standard uncertainty and its kind. */
+    private record Slope(Step by, double slope, double u, Distribution kind) {
+        double variance() {
+            return slope * u * slope * u;
+        }
+    }
 
     private final List<Slope> byGiven;
     private final List<Slope> byUncertain;
@@ -30,12 +34,13 @@ public final class Slopes {
     }
 
     static Slopes ofGiven(Given given, double u) {
-        List<Slope> movers = given.field().isEmpty() ? List.of() : List.of(new Slope(given, 1, 0));
-        List<Slope> uncertain = u > 0 ? List.of(new Slope(given, 1, u)) : List.of();
+        List<Slope> movers = given.field().isEmpty() ? List.of() : List.of(new Slope(given, 1, 0, Distribution.NORMAL));
+        List<Slope> uncertain = u > 0 ? List.of(new Slope(given, 1, u, Distribution.NORMAL)) : List.of();
         return movers.isEmpty() && uncertain.isEmpty() ? NONE : new Slopes(movers, uncertain);
     }
 
-    static Slopes ofComputed(Computed step, double[] in, Step ownUncertainty) {
+    /** The slopes of a rule's result; {@code own} is what is unsure of it by itself, where that was worked out. */
+    static Slopes ofComputed(Computed step, double[] in, Computed.Own own) {
         List<Slope> movers = new ArrayList<>();
         List<Slope> uncertain = new ArrayList<>();
         for (int i = 0; i < in.length; i++) {
@@ -47,9 +52,11 @@ public final class Slopes {
             chain(movers, inner.byGiven, outer);
             chain(uncertain, inner.byUncertain, outer);
         }
-        if (ownUncertainty != null) {
-            uncertain.clear();
-            uncertain.add(new Slope(step, 1, ownUncertainty.value()));
+        if (own != null) {
+            if (!own.besides()) {
+                uncertain.clear();
+            }
+            uncertain.add(new Slope(step, 1, own.u().value(), own.kind()));
         }
         return new Slopes(movers, uncertain);
     }
@@ -67,7 +74,7 @@ public final class Slopes {
 
     private static void chain(List<Slope> into, List<Slope> inner, double outer) {
         for (Slope slope : inner) {
-            add(into, new Slope(slope.by, slope.slope * outer, slope.u));
+            add(into, new Slope(slope.by, slope.slope * outer, slope.u, slope.kind));
         }
     }
 
@@ -75,7 +82,7 @@ public final class Slopes {
         for (int i = 0; i < into.size(); i++) {
             Slope there = into.get(i);
             if (there.by == slope.by) {
-                into.set(i, new Slope(there.by, there.slope + slope.slope, there.u));
+                into.set(i, new Slope(there.by, there.slope + slope.slope, there.u, there.kind));
                 return;
             }
         }
@@ -90,9 +97,31 @@ public final class Slopes {
     double standardUncertainty() {
         double sum = 0;
         for (Slope slope : byUncertain) {
-            sum += slope.slope * slope.u * slope.slope * slope.u;
+            sum += slope.variance();
         }
         return Math.sqrt(sum);
+    }
+
+    /**
+     * How many standard uncertainties hold 95 %: see {@link Coverage}. Several sources share the degrees of freedom of
+     * Welch and Satterthwaite, rounded down (JCGM 100:2008, G.4.1).
+     */
+    double coverageFactor() {
+        double all = 0;
+        double rectangular = 0;
+        double satterthwaite = 0;
+        for (Slope slope : byUncertain) {
+            double variance = slope.variance();
+            all += variance;
+            if (slope.kind.rectangular()) {
+                rectangular = Math.max(rectangular, variance);
+            }
+            satterthwaite += variance * variance / slope.kind.degreesOfFreedom();
+        }
+        if (all > 0 && rectangular > Coverage.MOSTLY * all) {
+            return Coverage.RECTANGULAR;
+        }
+        return satterthwaite == 0 ? Coverage.NORMAL : Coverage.student(all * all / satterthwaite);
     }
 
     /** The uncertain value behind most of the variance, and its share of it. */
@@ -101,7 +130,7 @@ public final class Slopes {
         double most = 0;
         Step by = null;
         for (Slope slope : byUncertain) {
-            double part = slope.slope * slope.u * slope.slope * slope.u;
+            double part = slope.variance();
             all += part;
             if (by == null || part > most * CLEARLY) {
                 most = part;

@@ -48,13 +48,21 @@ public abstract sealed class Step permits Given, Computed, Rounded, Spread {
     }
 
     /** Standard uncertainty, in the unit of the value; 0 where the value is exact. */
-    public final double standardUncertainty() {
+    public double standardUncertainty() {
         return slopes().standardUncertainty();
     }
 
-    /** Half the width of the 95 % interval, in the unit of the value: 1.96 standard uncertainties. */
+    /**
+     * Half the width of the 95 % interval, in the unit of the value: 1.96 standard uncertainties, more where few readings
+     * tell of their spread, 1.65 where one evenly spread part makes most of it (JCGM 100:2008, annex G).
+     */
     public final double plusMinus95() {
-        return 1.96 * standardUncertainty();
+        return coverageFactor() * standardUncertainty();
+    }
+
+    /** How many standard uncertainties the 95 % interval reaches to either side. */
+    public final double coverageFactor() {
+        return slopes().coverageFactor();
     }
 
     /** The input that moves this value most when each is changed by the same share, and by how much. */

@@ -25,7 +25,7 @@ public record FinishChoice(
             4,
             120,
             Unit.ROUNDS,
-            "A cuff of {found} is outside what can be planned: {min} to {max}.",
+            "Cuff must be {min} to {max} (you entered {found}).",
             "14 to 20 rounds are usual.");
 
     public FinishChoice {

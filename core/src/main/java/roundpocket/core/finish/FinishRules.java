@@ -2,7 +2,9 @@ package roundpocket.core.finish;
 
 import static roundpocket.core.explain.Rule.example;
 
+import java.util.Arrays;
 import java.util.List;
+import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 
@@ -20,6 +22,10 @@ public final class FinishRules {
 
     /** Every rule of this package. */
     public static final List<Rule> ALL = List.of(MOVES);
+
+    /** Every constant of this package. */
+    public static final List<Constant> CONSTANTS =
+            Arrays.stream(Rib.values()).map(Rib::width).toList();
 
     private FinishRules() {}
 }

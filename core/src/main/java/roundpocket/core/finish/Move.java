@@ -31,6 +31,8 @@ public enum Move {
 
     /** The move in words. */
     public String words() {
-        return needle.title() + ", " + (knitwise ? "knitwise" : "purlwise") + (off ? ", off" : ", stays on");
+        String title = needle.title();
+        return Character.toUpperCase(title.charAt(0)) + title.substring(1) + ": " + (knitwise ? "knitwise" : "purlwise")
+                + (off ? ", off" : ", leave on");
     }
 }

@@ -12,6 +12,8 @@ import roundpocket.core.measure.Unit;
 
 /** The rules of the fit at heel and ankle. */
 public final class FitRules {
+    private static final Source AT_LEG = Source.memory("a ribbed edge holds between 10 and 35 % smaller than the leg");
+
     static final Rule SHAPING_ROUNDS = new Rule(
             "fit.shaping-rounds",
             "rounds of the heel after the plain ones",
@@ -23,15 +25,15 @@ public final class FitRules {
 
     static final Rule ROOM = new Rule(
             "fit.heel-room",
-            "girth that the sock offers round heel and ankle",
-            "(side + close) × 100 mm ÷ stitches + 2 × (plain × 100 mm ÷ rounds"
-                    + " + √((shaped × 100 mm ÷ rounds)^2 + ((side − close) ÷ 2 × 100 mm ÷ stitches)^2))",
-            List.of("side", "close", "plain", "shaped", "stitches", "rounds"),
-            Source.derived("over the instep once the side, down either edge of the heel along its plain rounds and"
+            "girth that the sock offers around heel and ankle",
+            "(instep + close) × 100 mm ÷ stitches + 2 × (plain × 100 mm ÷ rounds"
+                    + " + √((shaped × 100 mm ÷ rounds)^2 + ((heel − close) ÷ 2 × 100 mm ÷ stitches)^2))",
+            List.of("instep", "heel", "close", "plain", "shaped", "stitches", "rounds"),
+            Source.derived("over the instep once half the tube, down either edge of the heel along its plain rounds and"
                     + " its slope, and across the close"),
-            in -> (in[0] + in[1]) * 100 / in[4]
-                    + 2 * (in[2] * 100 / in[5] + Math.hypot(in[3] * 100 / in[5], (in[0] - in[1]) / 2 * 100 / in[4])),
-            example(268.57, 0.01, 32.0, 16.0, 4.0, 16.0, 80 / 2.54, 100 / 2.54));
+            in -> (in[0] + in[2]) * 100 / in[5]
+                    + 2 * (in[3] * 100 / in[6] + Math.hypot(in[4] * 100 / in[6], (in[1] - in[2]) / 2 * 100 / in[5])),
+            example(268.57, 0.01, 32.0, 32.0, 16.0, 4.0, 16.0, 80 / 2.54, 100 / 2.54));
 
     static final Rule STRETCH = new Rule(
             "fit.stretch",
@@ -44,12 +46,41 @@ public final class FitRules {
 
     static final Rule STRETCH_LIMIT = new Rule(
             "fit.stretch-limit",
-            "stretch at the heel that is still easy",
-            "ball + points",
-            List.of("ball", "points"),
-            Source.derived("the heel may stretch little more than the ball does"),
-            in -> in[0] + in[1],
-            example(0.175, 1e-9, 0.125, 0.05));
+            "stretch at the heel that is still comfortable",
+            "ball + points, but never under least nor over most",
+            List.of("ball", "points", "least", "most"),
+            Source.derived(
+                    "the heel may stretch little more than the ball does; less than 15 % is never felt, more than"
+                            + " 30 % always"),
+            in -> Math.max(in[2], Math.min(in[3], in[0] + in[1])),
+            example(0.175, 1e-9, 0.125, 0.05, 0.15, 0.30));
+
+    static final Rule OVER_LIMIT = new Rule(
+            "fit.over-limit",
+            "stretch at the heel beyond what is comfortable",
+            "stretch − limit − slack",
+            List.of("stretch", "limit", "slack"),
+            Source.derived("a point more than the limit is not noticed"),
+            in -> in[0] - in[1] - in[2],
+            example(0.015, 1e-9, 0.20, 0.175, 0.01));
+
+    static final Rule USUAL_PLAIN = new Rule(
+            "fit.usual-plain",
+            "plain rounds of a heel whose diagonal was not measured",
+            "the larger of 0 and share × ball × rounds ÷ 100 mm − shaped",
+            List.of("share", "ball", "rounds", "shaped"),
+            Source.derived("two inches of heel on a ball of nine inches, as practice found by trial"),
+            in -> Math.max(0, in[0] * in[1] * in[2] / 100 - in[3]),
+            example(4.0, 1e-9, 2 / 9.0, 228.6, 100 / 2.54, 16.0));
+
+    static final Rule EDGE_GIRTH = new Rule(
+            "fit.edge-girth",
+            "girth of the ribbed edge, not stretched",
+            "tube × rib",
+            List.of("tube", "rib"),
+            Source.memory("rib draws in: to 0.75 of plain fabric in 2×2 rib, to 0.85 in 1×1"),
+            in -> in[0] * in[1],
+            example(152.4, 1e-9, 203.2, 0.75));
 
     static final Rule PASSING = new Rule(
             "fit.passing",
@@ -69,18 +100,49 @@ public final class FitRules {
             in -> in[0] / in[1],
             example(0.2105, 1e-4, 50.8, 241.3));
 
-    static final Constant POINTS = Constant.of(
+    static final Constant POINTS = share(
             "fit.points",
-            "stretch at the heel over that at the ball",
+            "comfortable stretch at the heel, over that at the ball",
             0.05,
-            Unit.PERCENT,
-            Source.derived("gives 3 or 4 plain rounds for an average foot, what practice found by trial"));
-    static final Constant TIGHT = Constant.of(
+            Source.derived("at 8 stitches and 10 rounds an inch it gives 3 or 4 plain rounds for an average foot, what"
+                    + " practice found by trial; at a finer round gauge the same depth takes more rounds"));
+    static final Constant LEAST_LIMIT = share(
+            "fit.least-limit",
+            "stretch at the heel that is comfortable in any sock",
+            0.15,
+            Source.derived("plain knitting gives that much without being felt"));
+    static final Constant MOST_LIMIT = share(
+            "fit.most-limit",
+            "stretch at the heel that is comfortable in no sock",
+            0.30,
+            Source.derived("beyond this the heel pulls however snug the rest is"));
+    static final Constant SLACK = share(
+            "fit.slack",
+            "stretch beyond the limit that nobody notices",
+            0.01,
+            Source.derived("a point; the tape does not read closer"));
+    static final Constant USUAL_HEEL = Constant.of(
+            "fit.usual-heel",
+            "depth of a heel over the girth of the ball",
+            2 / 9.0,
+            Unit.NUMBER,
+            Source.practice("two inches of heel on a ball of nine inches"));
+    /** A cuff's edge is to be smaller than the leg by at least this much, or it slides. */
+    public static final Constant LEAST_AT_LEG =
+            share("fit.least-at-leg", "ribbed edge smaller than the leg, at least", 0.10, AT_LEG);
+
+    /** A cuff's edge that is smaller by more than this marks the leg. */
+    public static final Constant MOST_AT_LEG =
+            share("fit.most-at-leg", "ribbed edge smaller than the leg, at most", 0.35, AT_LEG);
+
+    /** Stretch beyond which a tube passes the heel only just. */
+    public static final Constant TIGHT = Constant.of(
             "fit.tight",
             "passes the heel only tightly above",
             1.6,
             Unit.NUMBER,
             Source.memory("common practice: knitting stretches to about one and a half times"));
+
     static final Constant TOO_TIGHT = Constant.of(
             "fit.too-tight",
             "does not pass the heel above",
@@ -89,12 +151,23 @@ public final class FitRules {
             Source.memory("common practice: beyond this no bind-off gives"));
 
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(SHAPING_ROUNDS, ROOM, STRETCH, STRETCH_LIMIT, PASSING, HEEL_SHARE);
+    public static final List<Rule> ALL = List.of(
+            SHAPING_ROUNDS, ROOM, STRETCH, STRETCH_LIMIT, OVER_LIMIT, USUAL_PLAIN, PASSING, EDGE_GIRTH, HEEL_SHARE);
 
     /** Every constant of this package. */
-    public static final List<Constant> CONSTANTS = List.of(POINTS, TIGHT, TOO_TIGHT);
+    public static final List<Constant> CONSTANTS =
+            List.of(POINTS, LEAST_LIMIT, MOST_LIMIT, SLACK, USUAL_HEEL, TIGHT, TOO_TIGHT, LEAST_AT_LEG, MOST_AT_LEG);
 
     private FitRules() {}
+
+    private static Constant share(String id, String label, double value, Source source) {
+        return Constant.of(id, label, value, Unit.PERCENT, source);
+    }
+
+    /** The girth of a cuff's edge in {@code rib}, not stretched, in millimetres. */
+    public static Step edgeGirth(Step tube, Constant rib) {
+        return Computed.of("around the cuff's edge", Unit.MILLIMETRES, EDGE_GIRTH, tube, rib.step());
+    }
 
     /** The share of the foot that a heel of this depth takes. */
     public static Step heelShare(Step depth, Step foot) {

@@ -13,9 +13,9 @@ import roundpocket.core.measure.Unit;
 public record Passing(Step ratio, Verdict verdict) {
     /** What the ratio means for putting the sock on. */
     public enum Verdict {
-        EASY("it goes over the heel"),
-        TIGHT("it goes over the heel only just; the bind-off must be stretchy"),
-        NOT_WEARABLE("it cannot be called wearable: it will not go over the heel");
+        EASY("goes on fine"),
+        TIGHT("only just gets over the heel; the bind-off must be stretchy"),
+        NOT_WEARABLE("not wearable: it won’t go over the heel");
 
         private final String words;
 

@@ -42,13 +42,15 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
     public Measures measures() {
         return new Measures(
                 chosen("foot length", Foot::length),
-                chosen("round the ball", Foot::ballGirth),
+                chosen("around the ball", Foot::ballGirth),
                 chosen("heel diagonal", Foot::heelDiagonal),
                 legGirth(),
                 shoeLength(),
                 planned().toeForm(),
                 estimated(Foot::lengthEstimated),
-                estimated(Foot::diagonalEstimated));
+                estimated(Foot::ballGuessed),
+                estimated(Foot::diagonalEstimated),
+                !legKnown());
     }
 
     /** How much longer the first foot is than the other, in millimetres, where both were measured. */
@@ -76,14 +78,23 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
                 : Computed.of(label, Unit.MILLIMETRES, FootRules.LARGER, measure.apply(first, FIRST), second);
     }
 
-    private Optional<Step> legGirth() {
-        boolean everyLegKnown = other.map(foot -> foot.legGirthMm().isPresent()).orElse(true)
-                && first.legGirthMm().isPresent();
-        if (everyLegKnown) {
-            return Optional.of(
-                    chosen("round the leg", (foot, at) -> foot.legGirth(at).orElseThrow()));
+    /** The larger leg where both were measured or neither; else the one that was. */
+    private Step legGirth() {
+        if (other.isEmpty()
+                || planOn != PlanOn.LONGER_AND_WIDER
+                || first.legMeasured() == other.get().legMeasured()) {
+            return chosen("around the leg", Foot::legGirth);
         }
-        return planned().legGirth(planOn == PlanOn.OTHER ? OTHER : FIRST);
+        return first.legMeasured() ? first.legGirth(FIRST) : other.get().legGirth(OTHER);
+    }
+
+    private boolean legKnown() {
+        return switch (planOn) {
+            case FIRST -> first.legMeasured();
+            case OTHER -> planned().legMeasured();
+            case LONGER_AND_WIDER ->
+                first.legMeasured() || other.filter(Foot::legMeasured).isPresent();
+        };
     }
 
     private Optional<Step> shoeLength() {

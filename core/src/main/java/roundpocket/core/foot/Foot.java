@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Distribution;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -19,7 +20,8 @@ import roundpocket.core.measure.Unit;
  *
  * @param lengthMm longest toe to heel, 100 to 360 mm; may be left out where a shoe size is known
  * @param shoe shoe size, from which the length is estimated where it was not measured
- * @param ballGirthMm circumference round the ball, 80 to 450 mm, and between half and twice the length
+ * @param ballGirthMm circumference around the ball, 80 to 450 mm, and between half and twice the length; guessed from the
+ *     length where it was not measured
  * @param heelDiagonalMm from the underside of the heel over the front of the ankle, 80 to 600 mm and not less than the
  *     ball; estimated from the ball where it was not measured
  * @param legGirthMm round the leg at the cuff's top edge, 80 to 600 mm
@@ -28,7 +30,7 @@ import roundpocket.core.measure.Unit;
 public record Foot(
         OptionalDouble lengthMm,
         Optional<ShoeSize> shoe,
-        double ballGirthMm,
+        OptionalDouble ballGirthMm,
         OptionalDouble heelDiagonalMm,
         OptionalDouble legGirthMm,
         Optional<ToeForm> toeForm) {
@@ -37,46 +39,91 @@ public record Foot(
             "heel diagonal over ball girth of an average foot",
             1.36,
             Unit.NUMBER,
-            0.035,
-            Source.memory("1.30 for a low instep to 1.42 for a high one; that range, evenly spread, is ±0.035"));
+            0.03,
+            Source.memory("about 1.30 for a low instep and 1.42 for a high one"));
+
+    static final Constant TAPE = Constant.of(
+            "foot.tape",
+            "standard uncertainty of a body measure read from a tape",
+            2,
+            Unit.MILLIMETRES,
+            Source.memory("the same foot, measured twice, differs by so much"));
+
+    static final Constant BALL_FACTOR = Constant.of(
+            "foot.ball-factor",
+            "ball girth over the length of an average foot",
+            0.95,
+            Unit.NUMBER,
+            Source.memory("where only a shoe size is known"));
+
+    static final Constant BALL_GUESS = Constant.of(
+            "foot.ball-guess",
+            "a guessed ball girth is good to within",
+            12,
+            Unit.MILLIMETRES,
+            Source.memory("feet of one length are narrow and wide by about so much"));
+
+    static final Constant LEG_FACTOR = new Constant(
+            "foot.leg-factor",
+            "leg girth at the cuff's top edge over ball girth",
+            1.0,
+            Unit.NUMBER,
+            0.06,
+            Source.memory("a leg a hand above the ankle is about as thick as the foot is around the ball"));
 
     private static final Limit LENGTH = new Limit(
             "foot.length.range",
             100,
             360,
             Unit.MILLIMETRES,
-            "A foot of {found} is outside what a plan can be made for: {min} to {max}.",
+            "Foot length must be {min} to {max} (you entered {found}).",
             "Measure from the longest toe to the heel, standing.");
     private static final Limit GIRTH = new Limit(
             "foot.girth.range",
             80,
             450,
             Unit.MILLIMETRES,
-            "{found} round the ball is outside what a plan can be made for: {min} to {max}.",
-            "Lay the tape round the widest part of the foot, behind the toes.");
+            "The ball must be {min} to {max} around (you entered {found}).",
+            "Lay the tape around the widest part of the foot, behind the toes.");
     private static final Limit DIAGONAL = new Limit(
             "foot.diagonal.range",
             80,
             600,
             Unit.MILLIMETRES,
-            "A heel diagonal of {found} is outside what a plan can be made for: {min} to {max}.",
+            "The heel diagonal must be {min} to {max} (you entered {found}).",
             "Lay the tape under the heel and over the front of the ankle, or leave it out.");
     private static final Limit LEG = new Limit(
             "foot.leg-girth.range",
             80,
             600,
             Unit.MILLIMETRES,
-            "{found} round the leg is outside what a plan can be made for: {min} to {max}.",
+            "The leg must be {min} to {max} around (you entered {found}).",
             "Measure where the cuff's top edge will sit, or leave it out.");
     private static final double WIDEST = 2;
     private static final double NARROWEST = 0.5;
+
+    /** A foot of which only a shoe size is known, and where they stand out, its toes. */
+    public static Foot ofShoeSize(ShoeSize shoe) {
+        return new Foot(
+                OptionalDouble.empty(),
+                Optional.of(shoe),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty());
+    }
+
+    /** Whether the leg was measured. */
+    public boolean legMeasured() {
+        return legGirthMm.isPresent();
+    }
 
     /** A foot of which length and ball were measured and nothing else. */
     public Foot(double lengthMm, double ballGirthMm) {
         this(
                 OptionalDouble.of(lengthMm),
                 Optional.empty(),
-                ballGirthMm,
+                OptionalDouble.of(ballGirthMm),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty());
@@ -89,16 +136,19 @@ public record Foot(
                     "foot.length.missing",
                     "lengthMm",
                     "The length of the foot is missing.",
-                    "Measure it, or give a shoe size to go on with.",
+                    "Measure it, or enter a shoe size.",
                     Map.of()));
         }
-        lengthMm.ifPresent(length -> problems.checkRange("lengthMm", length, LENGTH));
-        problems.checkRange("ballGirthMm", ballGirthMm, GIRTH);
-        heelDiagonalMm.ifPresent(diagonal -> problems.checkRange("heelDiagonalMm", diagonal, DIAGONAL));
-        legGirthMm.ifPresent(girth -> problems.checkRange("legGirthMm", girth, LEG));
+        lengthMm.ifPresent(length -> problems.checkBody("lengthMm", length, LENGTH));
+        ballGirthMm.ifPresent(girth -> problems.checkBody("ballGirthMm", girth, GIRTH));
+        heelDiagonalMm.ifPresent(diagonal -> problems.checkBody("heelDiagonalMm", diagonal, DIAGONAL));
+        legGirthMm.ifPresent(girth -> problems.checkBody("legGirthMm", girth, LEG));
         problems.throwIfAny();
-        checkProportion(problems, lengthMm.orElseGet(() -> estimate(shoe)), ballGirthMm);
-        heelDiagonalMm.ifPresent(diagonal -> checkDiagonal(problems, diagonal, ballGirthMm));
+        double length = lengthMm.orElseGet(() -> estimate(shoe));
+        ballGirthMm.ifPresent(girth -> {
+            checkProportion(problems, length, girth);
+            heelDiagonalMm.ifPresent(diagonal -> checkDiagonal(problems, diagonal, girth));
+        });
         problems.throwIfAny();
     }
 
@@ -117,7 +167,7 @@ public record Foot(
             problems.add(new Problem(
                     "foot.girth.proportion",
                     "ballGirthMm",
-                    "{found} round the ball is more than twice the length of {length}; the limit is {max}.",
+                    "{found} around the ball is more than twice the length of {length}; the limit is {max}.",
                     remedy,
                     amounts));
         }
@@ -125,7 +175,7 @@ public record Foot(
             problems.add(new Problem(
                     "foot.girth.proportion",
                     "ballGirthMm",
-                    "{found} round the ball is less than half the length of {length}; the limit is {min}.",
+                    "{found} around the ball is less than half the length of {length}; the limit is {min}.",
                     remedy,
                     amounts));
         }
@@ -147,6 +197,11 @@ public record Foot(
         return lengthMm.isEmpty();
     }
 
+    /** Whether the ball girth is only guessed from the length. */
+    public boolean ballGuessed() {
+        return ballGirthMm.isEmpty();
+    }
+
     /** Whether the heel diagonal is only estimated from the ball. */
     public boolean diagonalEstimated() {
         return heelDiagonalMm.isEmpty();
@@ -159,7 +214,21 @@ public record Foot(
     }
 
     Step ballGirth(String at) {
-        return measured("round the ball", ballGirthMm, at + ".ballGirthMm");
+        return ballGirthMm.isPresent()
+                ? measured("around the ball", ballGirthMm.getAsDouble(), at + ".ballGirthMm")
+                : Computed.of(
+                                "around the ball, guessed",
+                                Unit.MILLIMETRES,
+                                FootRules.BALL_GUESSED,
+                                BALL_FACTOR.step(),
+                                length(at))
+                        .within(
+                                Computed.of(
+                                        "uncertainty of a guessed ball",
+                                        Unit.MILLIMETRES,
+                                        FootRules.WITHIN,
+                                        BALL_GUESS.step()),
+                                Distribution.RECTANGULAR);
     }
 
     Step heelDiagonal(String at) {
@@ -173,13 +242,19 @@ public record Foot(
                         ballGirth(at));
     }
 
-    Optional<Step> legGirth(String at) {
-        return legGirthMm.isEmpty()
-                ? Optional.empty()
-                : Optional.of(measured("round the leg", legGirthMm.getAsDouble(), at + ".legGirthMm"));
+    /** Around the leg at the cuff's top edge; estimated from the ball where it was not measured. */
+    Step legGirth(String at) {
+        return legGirthMm.isPresent()
+                ? measured("around the leg", legGirthMm.getAsDouble(), at + ".legGirthMm")
+                : Computed.of(
+                        "around the leg, estimated",
+                        Unit.MILLIMETRES,
+                        FootRules.LEG_GIRTH,
+                        LEG_FACTOR.step(),
+                        ballGirth(at));
     }
 
     private static Step measured(String label, double mm, String field) {
-        return Given.measured(label, mm, Unit.MILLIMETRES, field);
+        return Given.measured(label, mm, Unit.MILLIMETRES, field, TAPE.value());
     }
 }

@@ -48,8 +48,8 @@ public final class FootRules {
             in -> in[0],
             example(240.0, 1e-9, 240.0));
 
-    static final Rule SHOE_ERROR = new Rule(
-            "foot.shoe-uncertainty",
+    static final Rule WITHIN = new Rule(
+            "foot.within",
             "standard uncertainty of an estimate good to ± so much",
             "within ÷ √(3)",
             List.of("within"),
@@ -65,6 +65,24 @@ public final class FootRules {
             Source.memory("the heel diagonal of an average foot is 1.36 times the girth of the ball"),
             in -> in[0] * in[1],
             example(312.8, 1e-9, 1.36, 230.0));
+
+    static final Rule BALL_GUESSED = new Rule(
+            "foot.ball-guessed",
+            "ball girth, guessed",
+            "factor × length",
+            List.of("factor", "length"),
+            Source.memory("around the ball an average foot is 0.95 times as large as it is long"),
+            in -> in[0] * in[1],
+            example(226.42, 0.01, 0.95, 238.333));
+
+    static final Rule LEG_GIRTH = new Rule(
+            "foot.leg-girth",
+            "leg girth at the cuff's top edge, estimated",
+            "factor × ball",
+            List.of("factor", "ball"),
+            Source.memory("an average leg is there about as thick as the foot is around the ball"),
+            in -> in[0] * in[1],
+            example(231.0, 1e-9, 1.0, 231.0));
 
     static final Rule LARGER = new Rule(
             "foot.larger",
@@ -91,13 +109,16 @@ public final class FootRules {
             SHOE_US_MEN,
             SHOE_US_WOMEN,
             SHOE_MONDOPOINT,
-            SHOE_ERROR,
+            WITHIN,
             HEEL_DIAGONAL,
+            BALL_GUESSED,
+            LEG_GIRTH,
             LARGER,
             DIFFERENCE);
 
     /** Every constant of this package. */
-    public static final List<Constant> CONSTANTS = List.of(ShoeSize.ERROR, Foot.DIAGONAL_FACTOR);
+    public static final List<Constant> CONSTANTS = List.of(
+            ShoeSize.ERROR, Foot.TAPE, Foot.DIAGONAL_FACTOR, Foot.BALL_FACTOR, Foot.BALL_GUESS, Foot.LEG_FACTOR);
 
     private FootRules() {}
 

@@ -2,6 +2,7 @@ package roundpocket.core.foot;
 
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Distribution;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Source;
@@ -32,7 +33,8 @@ public record ShoeSize(ShoeSystem system, double size) {
     public Step length(String at) {
         Given put = Given.measured("shoe size, " + system.title(), size, Unit.NUMBER, at + ".size");
         return Computed.of("foot length, from the shoe size", Unit.MILLIMETRES, system.rule(), put)
-                .within(Computed.of(
-                        "uncertainty of a shoe size", Unit.MILLIMETRES, FootRules.SHOE_ERROR, ERROR.step()));
+                .within(
+                        Computed.of("uncertainty of a shoe size", Unit.MILLIMETRES, FootRules.WITHIN, ERROR.step()),
+                        Distribution.RECTANGULAR);
     }
 }

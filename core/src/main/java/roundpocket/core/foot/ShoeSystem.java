@@ -24,7 +24,7 @@ public enum ShoeSystem {
                 smallest,
                 largest,
                 Unit.NUMBER,
-                "A shoe size of {found} is outside what " + title + " has for a sock: {min} to {max}.",
+                "A shoe size in " + title + " must be {min} to {max} (you entered {found}).",
                 "Check which system the size is in, or measure the foot.");
     }
 

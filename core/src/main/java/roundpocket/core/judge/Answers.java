@@ -83,8 +83,14 @@ public record Answers(
     private static PlainRounds plain(SockPlan plan, double stretch) {
         Step wanted = Given.measured("wanted stretch at the heel", stretch, Unit.PERCENT, "questions.wantedStretch");
         Opening opening = plan.opening();
-        List<HeelRoom.Option> options =
-                HeelRoom.upTo(MOST_PLAIN, plan.heel(), opening.heelSide(), wanted, plan.foot(), plan.gauge());
+        List<HeelRoom.Option> options = HeelRoom.upTo(
+                MOST_PLAIN,
+                plan.heel(),
+                plan.stitchCount().half(),
+                opening.heelSide(),
+                wanted,
+                plan.foot(),
+                plan.gauge());
         Optional<HeelRoom.Option> fewest =
                 options.stream().filter(HeelRoom.Option::easy).findFirst();
         return new PlainRounds(

@@ -9,18 +9,18 @@ import roundpocket.core.plan.SockPlan;
 /** Where the work can hurt someone. Usual advice, and no medical advice: that is for those licensed to give it. */
 public enum Caution {
     FEET_AT_RISK(
-            "Feet that feel little or heal badly",
+            "Feet with little feeling or slow healing",
             "With diabetes, numbness, poor circulation, swelling or wounds, a ridge, a tight cuff or a hidden tail can"
-                    + " injure without being felt. Ask the treating professional first; choose flat closes, loose cuffs"
-                    + " and no knots. This application gives no medical advice.",
+                    + " injure without being felt. Ask their doctor or podiatrist first; choose flat grafts, loose cuffs"
+                    + " and no knots. Round Pocket gives no medical advice.",
             Stage.MEASURE,
             Stage.WEAR),
     ALLERGY(
             "Wool and dyes",
-            "Wool or its dye can irritate the skin. Where that has happened before, ask first what the wearer bears.",
+            "Wool or its dye can irritate the skin. If so, ask what the wearer can tolerate.",
             Stage.MEASURE),
-    NEEDLES("Pointed needles", "Needles are kept out of a toddler's reach and never in a back pocket.", Stage.KNIT),
-    HANDS("Hands", "Pause and stretch. Pain that stays is for a doctor.", Stage.KNIT, Stage.GRAFT),
+    NEEDLES("Pointed needles", "Keep needles out of a toddler’s reach and out of back pockets.", Stage.KNIT),
+    HANDS("Hands", "Pause and stretch. See a doctor about pain that doesn’t go away.", Stage.KNIT, Stage.GRAFT),
     SCISSORS("Scissors", "One hand flat inside the tube, points up and away, good light, and rested.", Stage.OPEN) {
         @Override
         boolean appliesTo(SockPlan plan) {

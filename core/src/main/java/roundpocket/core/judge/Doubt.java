@@ -1,8 +1,10 @@
 package roundpocket.core.judge;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
+import roundpocket.core.plan.SockSpec;
 
 /**
  * What a careful friend would say of a plan.
@@ -10,13 +12,14 @@ import roundpocket.core.explain.Step;
  * @param weight how much it matters
  * @param said what is doubtful, why and what would help; its field is the word that cures it
  * @param figure the figure it rests on
+ * @param cure what the remedy makes of the specification, where it is one that a choice can make
  */
-public record Doubt(Weight weight, Problem said, Optional<Step> figure) {
+public record Doubt(Weight weight, Problem said, Optional<Step> figure, Optional<UnaryOperator<SockSpec>> cure) {
     /** How much a doubt matters, heaviest first. */
     public enum Weight {
-        STOPS("do not begin like this"),
-        MATTERS("look at this before you begin"),
-        WORTH_KNOWING("worth knowing");
+        STOPS("don’t cast on yet"),
+        MATTERS("check before you cast on"),
+        WORTH_KNOWING("good to know");
 
         private final String words;
 

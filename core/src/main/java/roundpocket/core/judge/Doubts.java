@@ -1,67 +1,50 @@
 package roundpocket.core.judge;
 
+import static roundpocket.core.judge.Checks.beyond;
+import static roundpocket.core.judge.Checks.draft;
 import static roundpocket.core.judge.Doubt.Weight.MATTERS;
 import static roundpocket.core.judge.Doubt.Weight.STOPS;
 import static roundpocket.core.judge.Doubt.Weight.WORTH_KNOWING;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.finish.Rib;
 import roundpocket.core.fit.FitRules;
-import roundpocket.core.fit.HeelRoom;
-import roundpocket.core.fit.Passing;
-import roundpocket.core.foot.ToeForm;
+import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
-import roundpocket.core.shaping.PhasePlan;
-import roundpocket.core.shaping.Shaping;
-import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.sock.SockRules;
+import roundpocket.core.sock.StitchCount;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.Placing;
+import roundpocket.core.tube.PlacingChoice;
+import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.TubeCut;
+import roundpocket.core.tube.Way;
 
 /**
- * Looks a plan over as a careful friend would, heaviest doubts first. The limits are common practice unless a line says
- * otherwise.
+ * Looks a plan over as a careful friend would, heaviest doubts first. Its limits are constants of the almanac. Nothing
+ * matters that lies within its own uncertainty, and every remedy that a choice can make is handed out with it.
  */
 public final class Doubts {
-    /** A sock's foot may be out by as much as a shoe size is. */
-    private static final double FOOT_OUT_MM = 5;
-
-    private static final double LOOSE = 0.05;
-    private static final double SNUG = 0.22;
-    private static final double TIGHTEST = 0.25;
-    private static final double LEAST_HEEL = 0.15;
-    private static final double MOST_HEEL = 1 / 3.0;
-    private static final double TIGHT_LEG = 0.30;
-    /** Half a point more than is easy is within what a tape reads. */
-    private static final double HARDLY_TIGHT = 0.005;
-    /** Two points more than is easy is felt; less is hardly more than the measure allows. */
-    private static final double CLEARLY_TIGHT = 0.02;
-
-    /** Which schools end as wide as the toes do; from the width of their close. */
-    private static final Map<ToeForm, Set<ShapingSchool>> SUITS = Map.of(
-            ToeForm.ROUND, EnumSet.of(ShapingSchool.WEDGE_THEN_QUICK, ShapingSchool.THREE_SPEED),
-            ToeForm.POINTED, EnumSet.of(ShapingSchool.NARROW_WEDGE, ShapingSchool.THREE_SPEED),
-            ToeForm.SQUARE, EnumSet.of(ShapingSchool.WEDGE, ShapingSchool.SHORT_ROWS));
+    private static final String STITCHES = "choices.size.stitches";
 
     private final SockSpec spec;
     private final SockPlan plan;
-    private final List<Doubt> doubts = new ArrayList<>();
+    private final Checks checks;
+    private final boolean ready;
 
     private Doubts(SockSpec spec, SockPlan plan) {
         this.spec = spec;
         this.plan = plan;
+        this.checks = new Checks(spec, plan);
+        this.ready = plan.tube().way() == Way.READY_TUBE;
     }
 
     /** The doubts about a plan, heaviest first and within one weight in the order of the work. */
@@ -70,253 +53,208 @@ public final class Doubts {
         all.feet();
         all.ease();
         all.leg();
-        all.heel();
+        all.passing();
+        HeelDoubts.add(all.checks);
         all.placing();
-        all.shapings();
+        ShapingDoubts.add(all.checks);
         all.tube();
-        all.doubts.addAll(FabricDoubts.of(spec, plan));
-        all.doubts.sort(Comparator.comparing(Doubt::weight));
-        return List.copyOf(all.doubts);
-    }
-
-    private void add(Weight weight, String code, String field, Step figure, String template, String remedy) {
-        add(weight, code, field, figure, template, remedy, Map.of());
-    }
-
-    private void add(
-            Weight weight,
-            String code,
-            String field,
-            Step figure,
-            String template,
-            String remedy,
-            Map<String, Amount> more) {
-        doubts.add(doubt(weight, code, field, figure, template, remedy, more));
-    }
-
-    static Doubt doubt(
-            Weight weight,
-            String code,
-            String field,
-            Step figure,
-            String template,
-            String remedy,
-            Map<String, Amount> more) {
-        Map<String, Amount> amounts = new HashMap<>(more);
-        amounts.put("found", new Amount(figure.value(), figure.unit()));
-        amounts.put("less", new Amount(-figure.value(), figure.unit()));
-        return new Doubt(weight, new Problem(code, field, template, remedy, amounts), Optional.of(figure));
+        FabricDoubts.add(all.checks);
+        all.checks.doubts().sort(Comparator.comparing(Doubt::weight));
+        return List.copyOf(all.checks.doubts());
     }
 
     private void feet() {
         if (plan.foot().lengthEstimated()) {
-            add(
-                    MATTERS,
-                    "foot.estimated",
-                    "foot.lengthMm",
-                    plan.foot().length(),
-                    "The length of the foot, {found}, is only estimated from a shoe size, which is good to ±{error}.",
-                    "Measure the foot, or try the tube on before the heel is opened.",
-                    Map.of("error", Amount.mm(FOOT_OUT_MM)));
+            checks.add(draft(
+                            MATTERS,
+                            "foot.estimated",
+                            "foot.lengthMm",
+                            plan.foot().length(),
+                            "The foot length, {found}, is only estimated from a shoe size: give or take {error}.")
+                    .with("error", Amount.mm(JudgeRules.FOOT_OUT.value()))
+                    .helps("Measure the foot, or try the tube on before you open the heel."));
+        }
+        if (plan.foot().ballGuessed()) {
+            checks.add(draft(
+                            MATTERS,
+                            "foot.guessed",
+                            "foot.ballGirthMm",
+                            plan.foot().ballGirth(),
+                            "{found} around the ball is only guessed from the length: give or take {error}.")
+                    .with("error", Amount.mm(plan.foot().ballGirth().plusMinus95()))
+                    .helps("Measure around the ball, or cast on a stitch count that you know fits."));
         }
         spec.feet()
                 .difference()
-                .filter(d -> Math.abs(d.value()) >= FOOT_OUT_MM)
-                .ifPresent(difference -> add(
-                        WORTH_KNOWING,
-                        "foot.differ",
-                        "planOn",
-                        difference,
-                        "The two feet differ in length by {apart}; the pair is planned on "
-                                + spec.feet().planOn().title() + ".",
-                        "Knit each sock for its own foot where that bothers.",
-                        Map.of("apart", Amount.mm(Math.abs(difference.value())))));
+                .filter(d -> Math.abs(d.value()) >= JudgeRules.FOOT_OUT.value())
+                .ifPresent(difference -> checks.add(draft(
+                                WORTH_KNOWING,
+                                "foot.differ",
+                                "planOn",
+                                difference,
+                                "The two feet differ by {apart} in length; the pair is planned on "
+                                        + spec.feet().planOn().title() + ".")
+                        .with("apart", Amount.mm(Math.abs(difference.value())))
+                        .helps("If that bothers you, knit each sock to its own foot.")));
     }
 
     private void ease() {
         Step ease = plan.stitchCount().realEase();
         if (ease.value() < 0) {
-            add(
-                    MATTERS,
-                    "ease.loose",
-                    "choices.size.stitches",
-                    ease,
-                    "The tube is {less} larger than the foot and will slip.",
-                    "Take fewer stitches; 10 to 20 % smaller is usual.");
-        } else if (ease.value() < LOOSE) {
-            add(
+            // Loose within its own ± is still loose enough to be told, but no more than that.
+            Weight weight = -ease.value() > ease.plusMinus95() ? MATTERS : WORTH_KNOWING;
+            checks.add(usualSize(draft(
+                    weight, "ease.loose", STITCHES, ease, "The tube is {less} larger than the foot and will slip.")));
+        } else if (ease.value() < JudgeRules.LOOSE.value()) {
+            checks.add(usualSize(draft(
                     WORTH_KNOWING,
                     "ease.little",
-                    "choices.size.stitches",
+                    STITCHES,
                     ease,
-                    "The tube is only {found} smaller than the foot; it will sit loosely.",
-                    "10 to 20 % smaller is usual.");
-        } else if (ease.value() > TIGHTEST) {
-            add(
-                    MATTERS,
+                    "The tube is only {found} smaller than the foot and will sit loosely.")));
+        } else if (ease.value() > JudgeRules.TIGHTEST.value()) {
+            checks.add(usualSize(draft(
+                    beyond(JudgeRules.TIGHTEST, ease),
                     "ease.tight",
-                    "choices.size.stitches",
+                    STITCHES,
                     ease,
-                    "The tube is {found} smaller than the foot; it will strain and wear.",
-                    "Take more stitches; 10 to 20 % smaller is usual.");
-        } else if (ease.value() > SNUG) {
-            add(
-                    WORTH_KNOWING,
-                    "ease.snug",
-                    "choices.size.stitches",
-                    ease,
-                    "The tube is {found} smaller than the foot; that is snug.",
-                    "10 to 20 % smaller is usual.");
+                    "The tube is {found} smaller than the foot; it will strain and wear.")));
+        } else if (ease.value() > JudgeRules.SNUG.value()) {
+            checks.add(usualSize(draft(
+                    WORTH_KNOWING, "ease.snug", STITCHES, ease, "The tube is {found} smaller than the foot: snug.")));
         }
+    }
+
+    /** The remedy for a size: a ready tube has what it has, any other can have the usual count. */
+    private Draft usualSize(Draft draft) {
+        if (ready) {
+            Step fits = SockRules.girthFor(plan.stitchCount().finishedGirth(), SizeChoice.usualEase());
+            return draft.with("fits", Amount.mm(fits.value()))
+                    .helps("This tube has the stitches it has: it suits a foot {fits} around the ball.");
+        }
+        StitchCount usual =
+                StitchCount.of(plan.foot().ballGirth(), SizeChoice.usualEase(), plan.gauge(), Optional.empty());
+        int now = plan.stitchCount().stitches().count();
+        boolean loose = plan.stitchCount().realEase().value() < JudgeRules.LOOSE.value();
+        // By fours the usual count may be the one that is taken; then the next one is on offer.
+        int other = usual.stitches().count() != now ? usual.stitches().count() : now + (loose ? -4 : 4);
+        return draft.with("other", Amount.stitches(other))
+                .helps(
+                        "Take {other}; 10 to 20 % smaller than the foot is usual.",
+                        made -> made.withChoices(made.choices().withSize(SizeChoice.ofStitches(other))));
     }
 
     private void leg() {
-        plan.fit().easeAtLeg().ifPresent(ease -> {
-            if (ease.value() > TIGHT_LEG) {
-                add(
-                        MATTERS,
-                        "leg.tight",
-                        "choices.size.stitches",
-                        ease,
-                        "The cuff is {found} smaller than the leg and will leave its mark.",
-                        "Increase towards the cuff, take a 2×2 rib, or make the leg shorter.");
-            } else if (ease.value() < 0) {
-                add(
-                        WORTH_KNOWING,
-                        "leg.loose",
-                        "choices.tube.legMm",
-                        ease,
-                        "The cuff is {less} larger than the leg and will slide down.",
-                        "Decrease towards the cuff, or make the leg shorter.");
-            }
-        });
+        Step ease = plan.fit().easeAtLeg();
+        boolean tight = ease.value() > FitRules.MOST_AT_LEG.value();
+        boolean loose = ease.value() < FitRules.LEAST_AT_LEG.value();
+        Weight weight = beyond(tight ? FitRules.MOST_AT_LEG : FitRules.LEAST_AT_LEG, ease);
+        boolean onlyEstimated = plan.fit().legEstimated();
+        if (!tight && !loose || onlyEstimated && weight == WORTH_KNOWING) {
+            return;
+        }
+        Rib rib = plan.cuff().rib();
+        String leg = onlyEstimated ? "the leg, which is only estimated," : "the leg";
+        Draft draft = draft(
+                onlyEstimated || loose ? WORTH_KNOWING : weight,
+                tight ? "leg.tight" : "leg.loose",
+                "choices.finish.rib",
+                ease,
+                tight
+                        ? "The cuff’s edge is {found} smaller than " + leg + " and will leave its mark."
+                        : ease.value() < 0
+                                ? "The cuff’s edge is {less} larger than " + leg + " and will slide down."
+                                : "The cuff’s edge is only {found} smaller than " + leg + " and will slide down.");
+        Rib other = tight ? Rib.ONE_BY_ONE : Rib.TWO_BY_TWO;
+        if (rib != other && other.closesOn(plan.stitchCount().stitches().count())) {
+            checks.add(draft.helps(
+                    "Use " + other.title() + ": it draws in " + (tight ? "less." : "more."),
+                    made -> made.withChoices(made.choices().withFinish(withRib(made, other)))));
+        } else {
+            checks.add(draft.helps(
+                    tight
+                            ? "Increase in the cuff’s first round, or end the leg where it is thinner."
+                            : "Decrease in the cuff’s first round, or end the leg where it is thicker."));
+        }
     }
 
-    private void heel() {
-        HeelRoom room = plan.fit().heelRoom();
-        Step passing = plan.fit().passing().ratio();
-        if (plan.fit().passing().verdict() == Passing.Verdict.NOT_WEARABLE) {
-            add(
-                    STOPS,
-                    "heel.not-wearable",
-                    "choices.size.stitches",
-                    passing,
-                    "The tube must stretch to {found} times its girth to pass the heel: it will not go on.",
-                    "Take more stitches.");
-        } else if (plan.fit().passing().verdict() == Passing.Verdict.TIGHT) {
-            add(
-                    MATTERS,
-                    "heel.passes-tightly",
-                    "choices.size.stitches",
-                    passing,
-                    "The tube must stretch to {found} times its girth to pass the heel.",
-                    "Take more stitches, and a very stretchy bind-off in any case.");
+    private static FinishChoice withRib(SockSpec spec, Rib rib) {
+        FinishChoice finish = spec.choices().finish();
+        return new FinishChoice(finish.cuffRounds(), Optional.of(rib), finish.graftSetUp(), finish.yarnAt());
+    }
+
+    private void passing() {
+        Step ratio = plan.fit().passing().ratio();
+        switch (plan.fit().passing().verdict()) {
+            case NOT_WEARABLE ->
+                checks.add(wider(
+                        draft(
+                                STOPS,
+                                "heel.not-wearable",
+                                STITCHES,
+                                ratio,
+                                "The tube must stretch to {found} times its girth to get over the heel: it won’t go on."),
+                        ""));
+            case TIGHT ->
+                checks.add(wider(
+                        draft(
+                                beyond(FitRules.TIGHT, ratio),
+                                "heel.passes-tightly",
+                                STITCHES,
+                                ratio,
+                                "The tube must stretch to {found} times its girth to get over the heel."),
+                        "Use a very stretchy bind-off and test it on the heel."));
+            default -> {
+                // nothing to say
+            }
         }
-        if (room.stretch().value() > room.limit().value() + HARDLY_TIGHT) {
-            Map<String, Amount> more = Map.of(
-                    "limit",
-                    new Amount(room.limit().value(), Unit.PERCENT),
-                    "advised",
-                    Amount.rounds(room.advised().orElse(HeelRoom.MOST_ADVISED)));
-            add(
-                    room.stretch().value() > room.limit().value() + CLEARLY_TIGHT ? MATTERS : WORTH_KNOWING,
-                    "heel.tight",
-                    "choices.heel.plainRounds",
-                    room.stretch(),
-                    "The heel stretches by {found} over the ankle, and {limit} is easy.",
-                    room.advised().isPresent()
-                            ? "With {advised} plain before its first decrease it sits easily."
-                            : "Even {advised} plain do not do: take more stitches or a wider close.",
-                    more);
+    }
+
+    /** The fewest stitches that get over the heel easily, and what they do to the ease. */
+    private Draft wider(Draft draft, String besides) {
+        if (ready) {
+            return draft.helps((besides + " This tube is narrow for the foot: it suits a smaller one.").strip());
         }
-        if (plan.foot().diagonalEstimated()) {
-            add(
-                    WORTH_KNOWING,
-                    "heel.estimated",
-                    "foot.heelDiagonalMm",
-                    plan.foot().heelDiagonal(),
-                    "The heel diagonal, {found}, is only estimated from the ball; the room at the heel rests on it.",
-                    "Measure from under the heel over the front of the ankle.");
-        }
-        Step share = FitRules.heelShare(plan.heel().depth(), plan.foot().length());
-        if (share.value() < LEAST_HEEL || share.value() > MOST_HEEL) {
-            add(
-                    WORTH_KNOWING,
-                    "heel.share",
-                    "choices.heel.plainRounds",
-                    share,
-                    "The heel takes {found} of the foot; a quarter to a third is common.",
-                    "Change its plain rounds or its school.");
-        }
+        int stitches = plan.stitchCount().stitches().count();
+        int enough = (int) Math.ceil(plan.fit().passing().ratio().value() / FitRules.TIGHT.value() * stitches / 4) * 4;
+        SockSpec wide = spec.withChoices(spec.choices().withSize(SizeChoice.ofStitches(enough)));
+        return Checks.planned(() -> wide)
+                .map(other -> {
+                    double ease = other.stitchCount().realEase().value();
+                    String sits = ease > 0
+                            ? "the tube is then {ease} smaller than the foot."
+                            : "the tube is then no smaller than the foot.";
+                    return draft.with("enough", Amount.stitches(enough))
+                            .with("ease", Amount.share(ease))
+                            .helps(
+                                    (besides + " With {enough} it goes on easily; " + sits).strip(),
+                                    made -> made.withChoices(made.choices().withSize(SizeChoice.ofStitches(enough))));
+                })
+                .orElseGet(() -> draft.helps((besides + " Take more stitches.").strip()));
     }
 
     private void placing() {
         Placing placing = plan.tube().placing();
-        if (Math.abs(placing.outBy().value()) > FOOT_OUT_MM) {
-            boolean shorter = placing.outBy().value() < 0;
-            add(
-                    MATTERS,
-                    "placing.out",
-                    "choices.placing.school",
-                    placing.outBy(),
-                    "Placed " + placing.school().title()
-                            + ", the heel suits one of {suits}; yours has {has}, so the foot" + " comes out "
-                            + (shorter ? "{less} short." : "{found} long."),
-                    "Place it by your own heel, or change the heel's rounds.",
-                    Map.of(
-                            "suits", Amount.rounds(placing.assumedHeel().value()),
-                            "has", Amount.rounds(plan.heel().rounds().value())));
-        }
-    }
-
-    private void shapings() {
-        parity("heel", plan.heel());
-        parity("toe", plan.toe());
-        plan.foot().toeForm().ifPresent(this::toeForm);
-        if (!plan.toe().begun()) {
-            add(
-                    WORTH_KNOWING,
-                    "toe.in-line",
-                    "choices.toe.school",
-                    plan.stitchCount().half(),
-                    "The toe is picked up later: its decreases must sit at the sides, in line with the corners of the"
-                            + " opening, {found} on each half.",
-                    "Keep to one column of stitches from the heel to the toe and mark both sides.");
-        }
-    }
-
-    private void toeForm(ToeForm form) {
-        ShapingSchool school = plan.toe().school();
-        if (school == ShapingSchool.OWN || SUITS.get(form).contains(school)) {
+        Step out = placing.outBy();
+        if (Math.abs(out.value()) <= JudgeRules.FOOT_OUT.value() || placing.school() == PlacingSchool.OWN_HEEL) {
             return;
         }
-        String better =
-                SUITS.get(form).stream().map(ShapingSchool::title).sorted().collect(Collectors.joining(" or the "));
-        add(
-                WORTH_KNOWING,
-                "toe.form",
-                "choices.toe.school",
-                plan.toe().closingSide(),
-                "The toe ends with {found} on each side, and the toes are " + form.title() + ".",
-                "The " + better + " follows such toes more closely.");
-    }
-
-    private void parity(String name, Shaping shaping) {
-        PhasePlan last = shaping.phases().get(shaping.phases().size() - 1);
-        last.otherSide()
-                .ifPresent(other -> add(
-                        WORTH_KNOWING,
-                        name + ".parity",
-                        "choices." + name + ".parity",
-                        last.side(),
-                        "The " + name
-                                + " would close at {wanted} a side, which twos do not reach; it closes at {found}.",
-                        "{other} would do as well.",
-                        Map.of(
-                                "wanted",
-                                        Amount.stitches(
-                                                last.target().orElseThrow().value()),
-                                "other", Amount.stitches(other))));
+        boolean shorter = out.value() < 0;
+        boolean sure = Math.abs(out.value()) - JudgeRules.FOOT_OUT.value() > out.plusMinus95();
+        Draft draft = draft(
+                        sure ? MATTERS : WORTH_KNOWING,
+                        "placing.out",
+                        "choices.placing.school",
+                        out,
+                        "There the heel line suits a heel of {suits}; yours has {has}, so the foot comes out "
+                                + (shorter ? "{less} too short." : "{found} too long."))
+                .with("suits", Amount.rounds(placing.assumedHeel().value()))
+                .with("has", Amount.rounds(plan.heel().rounds().value()));
+        SockSpec usual = spec.withChoices(spec.choices().withPlacing(PlacingChoice.usual()));
+        checks.add(
+                Checks.planned(() -> usual).isPresent()
+                        ? draft.helps("Place the heel to suit its depth, or change its rounds.", made -> usual)
+                        : draft.helps("Knit fewer rounds at the heel, or measure the foot again."));
     }
 
     private void tube() {
@@ -324,30 +262,61 @@ public final class Doubts {
                 .cut()
                 .map(TubeCut::remnantRounds)
                 .filter(left -> left.value() < 0)
-                .ifPresent(left -> add(
+                .ifPresent(left -> checks.add(shorterLeg(draft(
                         STOPS,
                         "tube.too-short",
                         "choices.tube.legMm",
                         left,
-                        "The ready tube is {less} too short for two such socks.",
-                        "Make the leg shorter, or cut it in half."));
+                        "The ready tube is {less} too short for two such socks."))));
         plan.replan()
                 .filter(replan -> replan.left().value() < 0)
-                .ifPresent(replan -> add(
-                        STOPS,
-                        "tube.opening-passed",
-                        "tubeReading.roundsDone",
-                        replan.left(),
-                        "By the gauge of the tube the opening should have come {less} ago.",
-                        "Rip back to it, or snip it there afterwards."));
+                .ifPresent(replan -> checks.add(draft(
+                                STOPS,
+                                "tube.opening-passed",
+                                "tubeReading.roundsDone",
+                                replan.left(),
+                                "By the gauge of the tube the heel line should have come {less} ago.")
+                        .helps("Rip back to it, or snip it there afterwards.")));
         if (!plan.cuff().closes()) {
-            add(
-                    MATTERS,
-                    "cuff.rib",
-                    "choices.finish.rib",
-                    plan.stitchCount().stitches(),
-                    "{found} do not come out even in " + plan.cuff().rib().title() + ".",
-                    "Take a 1×1 rib, or increase or decrease in the cuff's first round.");
+            checks.add(draft(
+                            MATTERS,
+                            "cuff.rib",
+                            "choices.finish.rib",
+                            plan.stitchCount().stitches(),
+                            "{found} do not come out even in "
+                                    + plan.cuff().rib().title() + ".")
+                    .helps(
+                            "Use 1×1 rib, or increase or decrease in the cuff’s first round.",
+                            made -> made.withChoices(made.choices().withFinish(withRib(made, Rib.ONE_BY_ONE)))));
         }
+    }
+
+    /** The longest leg that the tube leaves; or halves, where that is longer than nothing. */
+    private Draft shorterLeg(Draft draft) {
+        int missing = -plan.tube().cut().orElseThrow().remnantRounds().count();
+        int leg = plan.tube().legRounds().count() - (missing + 1) / 2;
+        int whole = leg + plan.cuff().rounds().count();
+        if (leg >= 1 && whole >= 10 && !plan.tube().legIsResult()) {
+            Step rounds = plan.tube().legRounds();
+            double perRound =
+                    plan.tube().allLength().value() / plan.tube().allRounds().value();
+            return draft.with("leg", Amount.mm(whole * perRound))
+                    .with("rounds", Amount.rounds(rounds.value() - leg))
+                    .helps(
+                            "Make the leg {rounds} shorter: {leg} above the heel line, cuff included.",
+                            made -> made.withChoices(made.choices()
+                                    .withTube(made.choices()
+                                            .tube()
+                                            .withLegFrom(roundpocket.core.tube.LegFrom.OPENING)
+                                            .withLegRounds(whole))));
+        }
+        SockSpec halved = spec.withChoices(spec.choices()
+                .withTube(spec.choices()
+                        .tube()
+                        .withReadyTube(
+                                spec.choices().tube().readyTube().orElseThrow().with(Cut.HALVE))));
+        return Checks.planned(() -> halved).isPresent()
+                ? draft.helps("Cut it in half: the leg is then what is left.", made -> halved)
+                : draft.helps("Take one sock from it, or plan it for a smaller foot.");
     }
 }

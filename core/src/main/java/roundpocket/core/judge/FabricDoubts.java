@@ -1,138 +1,227 @@
 package roundpocket.core.judge;
 
+import static roundpocket.core.judge.Checks.beyond;
+import static roundpocket.core.judge.Checks.draft;
 import static roundpocket.core.judge.Doubt.Weight.MATTERS;
 import static roundpocket.core.judge.Doubt.Weight.STOPS;
 import static roundpocket.core.judge.Doubt.Weight.WORTH_KNOWING;
 
-import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import roundpocket.core.explain.Step;
+import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.LegYarn;
 import roundpocket.core.plan.RoleYarn;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.plan.Yarns;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.GaugeAdvice;
+import roundpocket.core.swatch.GaugeRules;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.LegFrom;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Left;
+import roundpocket.core.yarn.Weighed;
+import roundpocket.core.yarn.YarnModel;
 
 /** What a careful friend would say of the swatch and of the yarn. */
 final class FabricDoubts {
-    private static final double TINY_SPAN_MM = 50;
-    private static final double LONG_SPAN_MM = 150;
-    private static final double UNSURE_FOOT_MM = 5;
-    private static final double LEAST_NYLON = 0.15;
-    private static final double USUAL_NYLON = 0.25;
+    private static final int SHORTEST_LEG = 10;
 
+    private final Checks checks;
     private final SockSpec spec;
     private final SockPlan plan;
-    private final List<Doubt> doubts = new ArrayList<>();
 
-    private FabricDoubts(SockSpec spec, SockPlan plan) {
-        this.spec = spec;
-        this.plan = plan;
+    private FabricDoubts(Checks checks) {
+        this.checks = checks;
+        this.spec = checks.spec();
+        this.plan = checks.plan();
     }
 
-    static List<Doubt> of(SockSpec spec, SockPlan plan) {
-        FabricDoubts fabric = new FabricDoubts(spec, plan);
+    static void add(Checks checks) {
+        FabricDoubts fabric = new FabricDoubts(checks);
         fabric.swatch();
+        fabric.apart(
+                "stitches",
+                fabric.spec.swatch().stitches(),
+                fabric.spec.swatch().stitchesApart());
+        fabric.apart(
+                "rounds", fabric.spec.swatch().rounds(), fabric.spec.swatch().roundsApart());
+        fabric.ratio();
+        fabric.tightness();
         fabric.gauge();
-        for (RoleYarn role : plan.yarn().roles()) {
+        fabric.weighings();
+        for (RoleYarn role : fabric.plan.yarn().roles()) {
             role.left().ifPresent(left -> fabric.enough(role.role(), left));
         }
-        fabric.nylon(spec.yarns().main().nylon(YarnRole.MAIN.path()), YarnRole.MAIN);
-        spec.yarns()
+        fabric.nylon(fabric.spec.yarns().main().nylon(YarnRole.MAIN.path()), YarnRole.MAIN);
+        fabric.spec
+                .yarns()
                 .contrast()
                 .ifPresent(yarn -> fabric.nylon(yarn.nylon(YarnRole.CONTRAST.path()), YarnRole.CONTRAST));
-        return fabric.doubts;
-    }
-
-    private void add(Weight weight, String code, String field, Step figure, String template, String remedy) {
-        doubts.add(Doubts.doubt(weight, code, field, figure, template, remedy, Map.of()));
     }
 
     private void swatch() {
         Swatch swatch = spec.swatch();
         double stitchSpan = longest(swatch.stitches());
-        double roundSpan = swatch.onTheTube().isPresent() ? TINY_SPAN_MM : longest(swatch.rounds());
-        if (Math.min(stitchSpan, roundSpan) < TINY_SPAN_MM) {
-            add(
-                    MATTERS,
-                    "swatch.tiny",
-                    "swatch",
-                    plan.gauge().stitches(),
-                    "The gauge of {found} was counted over less than 5 cm, where half a stitch counts for much.",
-                    "Count over 10 cm, or in three places.");
+        double roundSpan = swatch.onTheTube().isPresent() ? JudgeRules.TINY_SPAN.value() : longest(swatch.rounds());
+        if (Math.min(stitchSpan, roundSpan) < JudgeRules.TINY_SPAN.value()) {
+            checks.add(draft(
+                            MATTERS,
+                            "swatch.tiny",
+                            "swatch",
+                            plan.gauge().stitches(),
+                            "The gauge, {found}, was counted over less than {span}, where half a stitch counts for much.")
+                    .with("span", Amount.mm(JudgeRules.TINY_SPAN.value()))
+                    .helps("Count over 10 cm, or in three places."));
         }
         Step foot = plan.tube().sockFoot();
-        if (foot.plusMinus95() > UNSURE_FOOT_MM) {
-            doubts.add(Doubts.doubt(
-                    MATTERS,
-                    "swatch.unsure",
-                    "swatch",
-                    foot,
-                    "The gauge leaves the length of the foot, {found}, unsure by ±{unsure}.",
-                    "Count over a longer span or in more places, or measure the tube after 10 cm.",
-                    Map.of("unsure", Amount.mm(foot.plusMinus95()))));
+        if (foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
+            checks.add(draft(
+                            MATTERS,
+                            "swatch.unsure",
+                            "swatch",
+                            foot,
+                            "The gauge leaves the foot length, {found}, unsure by {unsure} either way.")
+                    .with("unsure", Amount.mm(foot.plusMinus95()))
+                    .helps("Count over a longer span or in more places, or measure the tube after 10 cm."));
         }
         boolean once = swatch.onTheTube().isEmpty() && swatch.rounds().size() == 1;
-        if (once && longest(swatch.rounds()) < LONG_SPAN_MM) {
+        if (once && longest(swatch.rounds()) < JudgeRules.LONG_SPAN.value()) {
             Step rounds = plan.gauge().rounds();
-            doubts.add(Doubts.doubt(
-                    WORTH_KNOWING,
-                    "swatch.once",
-                    "swatch.rounds",
-                    rounds,
-                    "The rounds were counted once, over {span}: {found}, good to ±{unsure}.",
-                    "Over twice the span they would be good to half of that.",
-                    Map.of(
-                            "span",
-                            Amount.mm(longest(swatch.rounds())),
-                            "unsure",
-                            new Amount(rounds.plusMinus95(), Unit.ROUNDS_PER_10CM))));
+            checks.add(draft(
+                            WORTH_KNOWING,
+                            "swatch.once",
+                            "swatch.rounds",
+                            rounds,
+                            "The rounds were counted once, over {span}: {found}, give or take {unsure}.")
+                    .with("span", Amount.mm(longest(swatch.rounds())))
+                    .with("unsure", new Amount(twoDigits(rounds.plusMinus95()), Unit.ROUNDS))
+                    .helps("Over twice the span they would be good to half of that."));
         }
         if (swatch.fabric().state().filter(s -> s == FabricState.UNWASHED).isPresent()) {
-            add(
-                    MATTERS,
-                    "swatch.unwashed",
-                    "swatch.fabric.state",
-                    plan.gauge().rounds(),
-                    "The swatch, {found}, was not washed; the sock will be, and may change its size.",
-                    "Wash and dry the swatch as the sock will be, and count again.");
+            checks.add(draft(
+                            MATTERS,
+                            "swatch.unwashed",
+                            "swatch.fabric.state",
+                            plan.gauge().rounds(),
+                            "The swatch, {found}, was not washed; the sock will be, and may change its size.")
+                    .helps("Wash and dry the swatch as the sock will be, and count again."));
         }
         if (swatch.fabric().inTheRound().filter(round -> !round).isPresent()) {
-            add(
-                    WORTH_KNOWING,
-                    "swatch.flat",
-                    "swatch.fabric.inTheRound",
-                    plan.gauge().stitches(),
-                    "The swatch, {found}, was worked flat; many knit looser or tighter in the round.",
-                    "Measure the tube itself after 10 cm.");
+            checks.add(draft(
+                            WORTH_KNOWING,
+                            "swatch.flat",
+                            "swatch.fabric.inTheRound",
+                            plan.gauge().stitches(),
+                            "The swatch, {found}, was worked flat; many knit looser or tighter in the round.")
+                    .helps("Measure the tube itself after 10 cm."));
         }
+    }
+
+    /** An uncertainty has two digits at most. */
+    private static double twoDigits(double value) {
+        double step = Math.pow(10, Math.floor(Math.log10(Math.max(value, 1e-9))) - 1);
+        return Math.round(value / step) * step;
     }
 
     private static double longest(List<Reading> readings) {
         return readings.stream().mapToDouble(Reading::spanMm).max().orElse(0);
     }
 
+    private void apart(String what, List<Reading> readings, Optional<Step> apart) {
+        apart.filter(by -> by.value() > GaugeRules.MOST_APART.value()).ifPresent(by -> {
+            Unit unit = what.equals("stitches") ? Unit.STITCHES_PER_10CM : Unit.ROUNDS_PER_10CM;
+            double least = readings.stream().mapToDouble(Reading::per10cm).min().orElseThrow();
+            double most = readings.stream().mapToDouble(Reading::per10cm).max().orElseThrow();
+            checks.add(draft(
+                            MATTERS,
+                            "swatch.apart",
+                            "swatch." + what,
+                            by,
+                            "The counts of " + what + " differ: from {least} to {most}.")
+                    .with("least", new Amount(least, unit))
+                    .with("most", new Amount(most, unit))
+                    .helps("Count in a third place; or the wash was uneven."));
+        });
+    }
+
+    private void ratio() {
+        Step ratio = spec.swatch().roundsPerStitch();
+        double least = GaugeRules.LEAST_RATIO.value();
+        double most = GaugeRules.MOST_RATIO.value();
+        if (ratio.value() >= least && ratio.value() <= most) {
+            return;
+        }
+        double swapped = 1 / ratio.value();
+        boolean swap = swapped >= least && swapped <= most;
+        Draft draft = draft(
+                        swap
+                                ? MATTERS
+                                : beyond(ratio.value() < least ? GaugeRules.LEAST_RATIO : GaugeRules.MOST_RATIO, ratio),
+                        "swatch.ratio",
+                        "swatch",
+                        ratio,
+                        "There are {found} rounds to a stitch; plain knitting has {least} to {most}.")
+                .with("least", Amount.number(least))
+                .with("most", Amount.number(most));
+        checks.add(
+                swap
+                        ? draft.helps(
+                                "Are stitches and rounds swapped?",
+                                made -> made.withSwatch(made.swatch().swapped()))
+                        : draft.helps("Count both again."));
+    }
+
+    private void tightness() {
+        if (spec.yarns().main().assumed()) {
+            return;
+        }
+        YarnModel main = plan.yarn().models().get(YarnRole.MAIN);
+        Step tightness = JudgeRules.tightness(main.fineness(), main.loopLength());
+        boolean flimsy = tightness.value() < JudgeRules.FLIMSY.value();
+        boolean jamming = tightness.value() > JudgeRules.JAMMING.value();
+        Weight weight = beyond(flimsy ? JudgeRules.FLIMSY : JudgeRules.JAMMING, tightness);
+        if ((flimsy || jamming) && weight == MATTERS) {
+            checks.add(draft(
+                            WORTH_KNOWING,
+                            flimsy ? "swatch.flimsy" : "swatch.jamming",
+                            "swatch.fabric.needleMm",
+                            tightness,
+                            flimsy
+                                    ? "At this gauge the yarn makes a flimsy fabric: tightness {found}, where {least} to {most}"
+                                            + " wears well."
+                                    : "At this gauge the fabric is near jamming: tightness {found}, where {least} to {most}"
+                                            + " wears well.")
+                    .with("least", Amount.number(JudgeRules.FLIMSY.value()))
+                    .with("most", Amount.number(JudgeRules.JAMMING.value()))
+                    .helps((flimsy ? "A thinner needle" : "A thicker needle")
+                            + " helps; or check metres and grams on the label."));
+        }
+    }
+
     private void gauge() {
         plan.gaugeAdvice()
                 .filter(advice -> advice.verdict() != GaugeAdvice.Verdict.ON_GAUGE)
-                .ifPresent(advice -> add(
-                        WORTH_KNOWING,
-                        "swatch.off-gauge",
-                        "swatch.fabric.wantedStitches",
-                        advice.offBy(),
-                        "The swatch is off the gauge that was hoped for by {found}.",
-                        sentence(advice)));
+                .ifPresent(advice -> checks.add(draft(
+                                WORTH_KNOWING,
+                                "swatch.off-gauge",
+                                "swatch.fabric.wantedStitches",
+                                advice.offBy(),
+                                "The swatch is {apart} off the target gauge.")
+                        .with("apart", Amount.share(Math.abs(advice.offBy().value())))
+                        .helps(sentence(advice))));
     }
 
     private static String sentence(GaugeAdvice advice) {
@@ -141,6 +230,27 @@ final class FabricDoubts {
                 .orElse("");
         String words = advice.verdict().words();
         return Character.toUpperCase(words.charAt(0)) + words.substring(1) + "." + needle;
+    }
+
+    private void weighings() {
+        for (YarnRole role : YarnRole.values()) {
+            YarnModel model = plan.yarn().models().get(role);
+            if (model == null) {
+                continue;
+            }
+            for (Weighed weighed : model.weighed()) {
+                if (!weighed.believable()) {
+                    checks.add(draft(
+                                    MATTERS,
+                                    "yarn.weigh-in",
+                                    "weighIns",
+                                    weighed.used(),
+                                    "A weighing says {found}; for what was knitted about {expected} were to be expected.")
+                            .with("expected", Amount.grams(weighed.predicted().value()))
+                            .helps("Weigh again, and check how much was knitted in between."));
+                }
+            }
+        }
     }
 
     private void enough(YarnRole role, Left left) {
@@ -153,31 +263,89 @@ final class FabricDoubts {
                     case GAMBLE -> MATTERS;
                     default -> WORTH_KNOWING;
                 };
-        String what = role == YarnRole.MAIN ? "The yarn" : "The contrast yarn";
-        add(
-                weight,
-                "yarn." + left.enough().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                role.path() + ".onHandG",
-                left.left(),
-                left.left().value() < 0
-                        ? what + " is not enough: {less} are missing."
-                        : what + " will " + (left.enough() == Enough.LIKELY ? "likely do" : "do only with luck")
-                                + ": {found} would be left.",
-                "Make the leg shorter, knit heels, toes and cuffs in another yarn, or weigh after the first"
-                        + " centimetres to be surer.");
+        String yarn = role == YarnRole.MAIN ? "yarn" : "contrast yarn";
+        double unsure = left.needed().plusMinus95();
+        String words = left.left().value() < 0
+                ? "Not enough " + yarn + ": {less} short, give or take {unsure}."
+                : left.enough() == Enough.GAMBLE
+                        ? "Just enough " + yarn + ", give or take {unsure}: risky."
+                        : "Probably enough " + yarn + ": {found} left over, give or take {unsure}.";
+        Draft draft = draft(
+                        weight,
+                        "yarn." + left.enough().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                        role.path() + ".onHandG",
+                        left.left(),
+                        words)
+                .with("unsure", Amount.grams(unsure));
+        checks.add(role == YarnRole.MAIN ? lessMain(draft) : lessContrast(draft));
+    }
+
+    private Draft lessMain(Draft draft) {
+        Optional<LegYarn> leg = plan.yarn().leg();
+        int cuff = plan.cuff().rounds().count();
+        if (leg.isPresent()) {
+            int longest = leg.get().longestRounds().count();
+            int whole = longest + cuff;
+            if (longest >= 1
+                    && whole >= SHORTEST_LEG
+                    && longest < plan.tube().legRounds().count()) {
+                return draft.with("leg", Amount.mm(leg.get().longestLeg().value()))
+                        .helps(
+                                "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh after the"
+                                        + " first centimetres to be surer.",
+                                made -> made.withChoices(made.choices()
+                                        .withTube(made.choices()
+                                                .tube()
+                                                .withLegFrom(LegFrom.OPENING)
+                                                .withLegRounds(whole))));
+            }
+        }
+        if (plan.tube().way() == Way.READY_TUBE) {
+            return draft.helps(
+                    "Unravel the yarn from the tube itself.",
+                    made -> made.withChoices(made.choices()
+                            .withTube(made.choices()
+                                    .tube()
+                                    .withReadyTube(made.choices()
+                                            .tube()
+                                            .readyTube()
+                                            .orElseThrow()
+                                            .ravelling()))));
+        }
+        return draft.helps("Knit heels, toes and cuffs in another yarn, or find more of this one.");
+    }
+
+    /** Of the contrast's sections the one that takes most is knitted in the main yarn. */
+    private Draft lessContrast(Draft draft) {
+        Set<Section> now = spec.yarns().contrastSections();
+        Section most = now.stream()
+                .max(java.util.Comparator.comparingDouble(
+                        section -> plan.yarn().of(section).grams().value()))
+                .orElseThrow();
+        Set<Section> fewer = EnumSet.copyOf(now);
+        fewer.remove(most);
+        return draft.helps(
+                "Knit the " + most.title() + "s in the main yarn"
+                        + (now.contains(Section.CUFF) && most != Section.CUFF ? ", or make the cuffs shorter." : "."),
+                made -> made.withYarns(
+                        fewer.isEmpty()
+                                ? Yarns.one(made.yarns().main())
+                                : new Yarns(made.yarns().main(), made.yarns().contrast(), fewer)));
     }
 
     private void nylon(Optional<Step> share, YarnRole role) {
-        share.filter(s -> s.value() < USUAL_NYLON).ifPresent(s -> {
-            boolean low = s.value() < LEAST_NYLON;
-            add(
-                    low ? MATTERS : WORTH_KNOWING,
-                    "yarn.nylon",
-                    role.path() + ".nylonShare",
-                    s,
-                    "The " + role.title() + " has {found} nylon or the like; "
-                            + (low ? "pure wool wears through at toe and heel." : "25 % is usual for hard wear."),
-                    "Knit heels and toes in a stronger yarn, or reckon with replacing the heel.");
+        share.filter(s -> s.value() < JudgeRules.USUAL_NYLON.value()).ifPresent(s -> {
+            boolean low = s.value() < JudgeRules.LEAST_NYLON.value();
+            checks.add(draft(
+                            low ? MATTERS : WORTH_KNOWING,
+                            "yarn.nylon",
+                            role.path() + ".nylonShare",
+                            s,
+                            "The " + role.title() + " has {found} nylon or similar; "
+                                    + (low
+                                            ? "pure wool wears through at toe and heel."
+                                            : "25 % is usual for hard wear."))
+                    .helps("Knit heels and toes in a stronger yarn, or expect to replace the heel."));
         });
     }
 }

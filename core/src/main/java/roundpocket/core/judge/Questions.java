@@ -27,15 +27,15 @@ public record Questions(
             1,
             5000,
             Unit.GRAMS,
-            "{found} of yarn cannot be asked about: {min} to {max}.",
+            "Yarn must be {min} to {max} (you entered {found}).",
             "Weigh the cakes without the bowl.");
     private static final Limit STRETCH = new Limit(
             "questions.stretch.range",
             0,
             1,
             Unit.PERCENT,
-            "A stretch of {found} cannot be asked about: {min} to {max}.",
-            "15 to 20 % is easy.");
+            "Stretch must be {min} to {max} (you entered {found}).",
+            "15 to 20 % is comfortable.");
 
     public Questions {
         Problems problems = new Problems();
@@ -73,8 +73,8 @@ public record Questions(
                     min,
                     max,
                     unit,
-                    "{found} " + what + " cannot be: {min} to {max}.",
-                    "Count once more along one column of stitches.");
+                    "There must be {min} to {max} " + what + " (you entered {found}).",
+                    "Count again along one column of stitches.");
         }
     }
 }

@@ -18,7 +18,7 @@ import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.YarnModel;
 
 /**
- * What a cake that was just weighed says of the rest of the sock, or of both socks where it is for both.
+ * What yarn that was just weighed says of the rest of the sock, or of both socks where it is for both.
  *
  * @param cake grams of it
  * @param needed grams that are still to be knitted from it
@@ -54,23 +54,25 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
         Step cake = byNow(pair, weighing);
         List<Step> before = new ArrayList<>();
         List<Step> after = new ArrayList<>();
-        rest(sock.course(), sock.position(), "", before, after);
+        YarnRole role = weighing.role();
+        rest(sock.course(), role, sock.position(), "", before, after);
         if (weighing.shared()) {
             SockWork other = pair.other(weighing.sock());
             // What the other sock needs must stay in the cake, whatever becomes of this leg.
-            rest(other.course(), other.position(), " of the other sock", after, after);
+            rest(other.course(), role, other.position(), " of the other sock", after, after);
         }
-        Optional<Step> legRest = rest(sock.course(), sock.position(), Section.LEG, "");
+        Optional<Step> legRest =
+                role == YarnRole.MAIN ? rest(sock.course(), role, sock.position(), Section.LEG, "") : Optional.empty();
         List<Step> every = new ArrayList<>(before);
         legRest.ifPresent(every::add);
         every.addAll(after);
         Step needed = every.isEmpty()
-                ? Given.tried("still to be knitted", 0, Unit.GRAMS)
+                ? Given.tried("still to knit", 0, Unit.GRAMS)
                 : YarnModel.sum("still to be knitted", Unit.GRAMS, every);
         Optional<Leg> leg = legRest.filter(step -> !after.isEmpty())
                 .map(step -> leg(sock.course(), sock.position(), cake, before, after));
         if (needed.value() == 0) {
-            return new CakeCheck(cake, needed, cake, Enough.SURE, leg, "Nothing more is knitted from this cake.");
+            return new CakeCheck(cake, needed, cake, Enough.SURE, leg, "All done with this yarn.");
         }
         Left left = Left.of("left when it is done", cake, needed);
         return new CakeCheck(cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
@@ -81,11 +83,12 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
         SockWork sock = pair.sock(weighing.sock());
         SockWork other = pair.other(weighing.sock());
         Step weighed = Given.measured("the cake", weighing.grams(), Unit.GRAMS, "grams");
-        int since = sock.course().mainStitches(sock.position())
-                + (weighing.shared() ? other.course().mainStitches(other.position()) : 0)
+        int since = sock.course().stitches(weighing.role(), sock.position())
+                + (weighing.shared() ? other.course().stitches(weighing.role(), other.position()) : 0)
                 - weighing.stitches();
         Optional<SectionYarn> known = sock.course().plan().yarn().sections().stream()
-                .filter(yarn -> yarn.role() == YarnRole.MAIN && yarn.stitches().value() > 0)
+                .filter(yarn ->
+                        yarn.role() == weighing.role() && yarn.stitches().value() > 0)
                 .findFirst();
         return since <= 0 || known.isEmpty()
                 ? weighed
@@ -121,20 +124,21 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
     }
 
     /** What is still to be knitted of each section of the main yarn, the leg left out: before the leg, and after it. */
-    private static void rest(Course course, int position, String of, List<Step> before, List<Step> after) {
+    private static void rest(
+            Course course, YarnRole role, int position, String of, List<Step> before, List<Step> after) {
         Set<Section> earlier = beforeLeg(course);
         for (SectionYarn yarn : course.plan().yarn().sections()) {
             boolean other = !of.isEmpty();
-            if (yarn.role() != YarnRole.MAIN || yarn.section() == Section.LEG && !other) {
+            if (yarn.role() != role || yarn.section() == Section.LEG && !other) {
                 continue;
             }
-            rest(course, position, yarn.section(), of)
+            rest(course, role, position, yarn.section(), of)
                     .ifPresent(step -> (earlier.contains(yarn.section()) ? before : after).add(step));
         }
     }
 
-    private static Optional<Step> rest(Course course, int position, Section section, String of) {
-        Optional<SectionYarn> yarn = course.plan().yarn().find(section).filter(each -> each.role() == YarnRole.MAIN);
+    private static Optional<Step> rest(Course course, YarnRole role, int position, Section section, String of) {
+        Optional<SectionYarn> yarn = course.plan().yarn().find(section).filter(each -> each.role() == role);
         if (yarn.isEmpty() || position == course.lap().presses()) {
             return Optional.empty();
         }
@@ -166,20 +170,21 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
 
     private static String words(Course course, Left left, Optional<Leg> leg) {
         if (leg.isPresent() && leg.get().sooner()) {
-            String next = course.plan().tube().way() == Way.CUFF_DOWN ? "Make the heel’s line" : "Start the cuff";
+            boolean cuffDown = course.plan().tube().way() == Way.CUFF_DOWN;
             int allowed = leg.get().allowed().count();
+            String rest = cuffDown ? "foot, heel and toe" : "cuff, heel and toe";
             return allowed < 0
-                    ? "This cake is too light for the sock as planned, even without more leg: find more yarn, or knit heel,"
+                    ? "This yarn is too light for the sock as planned, even without more leg: find more of it, or knit heel,"
                             + " toe or cuff from another."
-                    : next + " within " + allowed + (allowed == 1 ? " round" : " rounds")
-                            + " of leg, and not after the " + leg.get().planned()
-                            + " of the plan: the rest of the cake is needed for what comes then.";
+                    : "You have yarn for " + allowed + (allowed == 1 ? " more round" : " more rounds") + " of leg, not "
+                            + leg.get().planned() + ". Then make the " + (cuffDown ? "heel line" : "cuff")
+                            + "; the rest is for " + rest + ".";
         }
         return switch (left.enough()) {
-            case SURE -> "This cake will do.";
-            case LIKELY -> "This cake will likely do. Weigh once more before the last section.";
-            case GAMBLE -> "It is a gamble whether this cake will do. Have more of the yarn at hand.";
-            case NOT_ENOUGH -> "This cake will not do for what is left of the plan.";
+            case SURE -> "Plenty: this yarn is enough.";
+            case LIKELY -> "This yarn is probably enough. Weigh again before the last section.";
+            case GAMBLE -> "Risky: this yarn may not be enough. Have more of it ready.";
+            case NOT_ENOUGH -> "Not enough yarn for what is left of the plan.";
         };
     }
 }

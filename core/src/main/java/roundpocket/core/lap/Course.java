@@ -24,8 +24,6 @@ import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
-import roundpocket.core.tube.PlacingSchool;
-import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 
@@ -35,10 +33,11 @@ import roundpocket.core.yarn.WeighIn;
  *
  * @param spec what the plan is made from
  * @param heelWhen when the heel is knitted
+ * @param sock which sock of the pair, 1 or 2: a ready tube is cut with the first
  * @param plan the plan
  * @param lap its steps
  */
-public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan lap) {
+public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, LapPlan lap) {
     /** Sections whose rounds a knitter may make more or fewer of than planned. */
     private static final Set<Section> FREE = EnumSet.of(Section.FOOT, Section.LEG, Section.CUFF);
 
@@ -53,9 +52,27 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
 
     private static final double MM = 100;
 
+    /** The course of the first sock. Refuses where no plan can be made, or the heel cannot be knitted then. */
     public static Course of(SockSpec spec, HeelWhen heelWhen) {
+        if (!heelWhen.goesWith(spec.choices().tube().wayTaken())) {
+            throw refusal(
+                    "lap.heel-when",
+                    "heelWhen",
+                    "In a ready tube the heel cannot be knitted before the tube is there: it is there already.",
+                    "Knit the heel after the cuff, or last of all.",
+                    Map.of());
+        }
+        return of(spec, heelWhen, 1);
+    }
+
+    private static Course of(SockSpec spec, HeelWhen heelWhen, int sock) {
         SockPlan plan = spec.plan();
-        return new Course(spec, heelWhen, plan, LapPlan.of(plan, heelWhen));
+        return new Course(spec, heelWhen, sock, plan, LapPlan.of(plan, heelWhen, sock));
+    }
+
+    /** The same course for a sock of the pair. */
+    public Course forSock(int number) {
+        return number == sock ? this : new Course(spec, heelWhen, number, plan, LapPlan.of(plan, heelWhen, number));
     }
 
     /**
@@ -82,7 +99,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
                     "lap.tape.more-than-knitted",
                     "rounds",
                     "{found} were counted, and only {max} are knitted.",
-                    "Count fewer, or say where you are if the counter is behind.",
+                    "Count fewer, or change your place if the counter is behind.",
                     Map.of("found", Amount.rounds(rounds), "max", Amount.rounds(done)));
         }
         double swatch = spec.swatch().ownGauge().rounds().value();
@@ -92,7 +109,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
                     "lap.tape.unlike-swatch",
                     "rounds",
                     "That would be {found}, and the swatch had {swatch}.",
-                    "Count once more, over a length that lies flat and is not stretched.",
+                    "Count again, over a length that lies flat and is not stretched.",
                     Map.of(
                             "found", new Amount(tape, Unit.ROUNDS_PER_10CM),
                             "swatch", new Amount(swatch, Unit.ROUNDS_PER_10CM)));
@@ -115,7 +132,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
             throw refusal(
                     "lap.rounds.section",
                     "section",
-                    "Foot, leg and cuff can have more or fewer rounds than planned; here that is none of them.",
+                    "Only foot, leg and cuff can have more or fewer rounds than planned.",
                     "Change the plan of the next pair.",
                     Map.of());
         }
@@ -124,8 +141,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
             throw refusal(
                     "lap.rounds.range",
                     "rounds",
-                    "The " + section.title() + " cannot have {found} here: {min} to {max}.",
-                    "Take presses back first where rounds were ripped out.",
+                    "The " + section.title() + " must have {min} to {max} (you entered {found}).",
+                    "Undo rounds first where you ripped some out.",
                     Map.of(
                             "found", Amount.rounds(rounds),
                             "min", Amount.rounds(least),
@@ -144,16 +161,16 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
         List<WeighIn> all = new ArrayList<>(before);
         all.addAll(since);
         SockSpec known = spec.withWeighIns(all);
-        return new Course(known, heelWhen, known.plan(), lap);
+        return new Course(known, heelWhen, sock, known.plan(), lap);
     }
 
-    /** Stitches of the main yarn that are worked by a position. */
-    int mainStitches(int position) {
-        Set<Section> main = EnumSet.noneOf(Section.class);
+    /** Stitches of one of the yarns that are worked by a position. */
+    int stitches(YarnRole role, int position) {
+        Set<Section> of = EnumSet.noneOf(Section.class);
         plan.yarn().sections().stream()
-                .filter(section -> section.role() == YarnRole.MAIN)
-                .forEach(section -> main.add(section.section()));
-        return lap.stitches(position, main);
+                .filter(section -> section.role() == role)
+                .forEach(section -> of.add(section.section()));
+        return lap.stitches(position, of);
     }
 
     /** Whether a section of a plan may be made longer or shorter while it is knitted. */
@@ -224,7 +241,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
         Map<Section, Progress> progress = lap.progress(position);
         SockSpec kept = keeping(changed, progress, wanted);
         // A section that is begun has at least what is knitted of it, also where the new plan would end it sooner.
-        Course first = of(kept, heelWhen);
+        Course first = of(kept, heelWhen, sock);
         Map<Section, Integer> atLeast = new EnumMap<>(Section.class);
         atLeast.putAll(wanted);
         first.lap().progress(0).forEach((section, planned) -> {
@@ -235,7 +252,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
                 atLeast.put(section, done);
             }
         });
-        return atLeast.equals(wanted) ? first : of(keeping(changed, progress, atLeast), heelWhen);
+        return atLeast.equals(wanted) ? first : of(keeping(changed, progress, atLeast), heelWhen, sock);
     }
 
     /** The specification with the rounds of what is knitted, and of what is wanted, as choices of the knitter. */
@@ -251,21 +268,13 @@ public record Course(SockSpec spec, HeelWhen heelWhen, SockPlan plan, LapPlan la
             OptionalInt foot = fixed(Section.FOOT, progress, wanted);
             if (foot.isPresent()) {
                 int opening = plan.toe().rounds().count() + foot.getAsInt();
-                choices = choices.withPlacing(
-                        new PlacingChoice(Optional.of(PlacingSchool.ON_THE_FOOT), OptionalInt.of(opening)));
+                choices = choices.withPlacing(PlacingChoice.marked(opening, CountFrom.TOE_TIP));
             }
             OptionalInt leg = fixed(Section.LEG, progress, wanted);
             if (leg.isPresent()) {
-                double rounds = leg.getAsInt() + choices.finish().cuff().value();
-                double mm = rounds / changed.swatch().gauge().rounds().value() * MM;
-                TubeChoice tube = choices.tube();
-                choices = choices.withTube(new TubeChoice(
-                                tube.way(),
-                                tube.toeStart(),
-                                tube.readyTube(),
-                                tube.legMm(),
-                                Optional.of(LegFrom.OPENING))
-                        .withLegMm(mm));
+                int rounds = leg.getAsInt() + choices.finish().cuff().count();
+                choices = choices.withTube(
+                        choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds));
             }
         }
         Progress heel = progress.get(Section.HEEL);

@@ -1,6 +1,7 @@
 package roundpocket.core.lap;
 
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.YarnRole;
 
 /**
  * What happens to a pair while it is knitted. Only ever added to: what was wrong is taken back by another happening, so
@@ -26,14 +27,17 @@ public sealed interface Happening {
     record Worked(int sock, Section section, int rounds) implements Happening {}
 
     /**
-     * A cake was weighed.
+     * Yarn was weighed.
      *
      * @param id its own, by which it can be taken back
+     * @param role which yarn
      * @param grams what it weighs, without bowl or bag
      * @param shared whether both socks are knitted from it
      * @param fresh whether it is another cake than the one weighed before
+     * @param sure whether she weighed it again after it was doubted
      */
-    record Weighed(int sock, String id, double grams, boolean shared, boolean fresh) implements Happening {}
+    record Weighed(int sock, String id, YarnRole role, double grams, boolean shared, boolean fresh, boolean sure)
+            implements Happening {}
 
     /** A weighing is taken back. */
     record Withdrawn(int sock, String id) implements Happening {}

@@ -1,10 +1,14 @@
 package roundpocket.core.lap;
 
+import roundpocket.core.tube.Way;
+
 /** When the heel is knitted. */
 public enum HeelWhen {
     AFTER_TUBE("after the tube", "the tube is whole before anything is opened; a toe that was left open comes last"),
-    LAST("last", "toe and all else first; the heel closes the sock"),
-    AT_ONCE("at once", "soon after its line, while the rest of the tube waits: the sock can be tried on early");
+    LAST("last of all", "toe and everything else first; the heel closes the sock"),
+    AT_ONCE(
+            "as soon as possible",
+            "10 rounds past the heel line, so that you can try it on early; the rest of the tube waits");
 
     private final String title;
     private final String description;
@@ -12,6 +16,11 @@ public enum HeelWhen {
     HeelWhen(String title, String description) {
         this.title = title;
         this.description = description;
+    }
+
+    /** Whether it can be done with a tube that one comes by in that way. */
+    public boolean goesWith(Way way) {
+        return this != AT_ONCE || way != Way.READY_TUBE;
     }
 
     public String title() {

@@ -18,11 +18,9 @@ public record LapPlan(List<LapStep> steps) {
         steps = List.copyOf(steps);
     }
 
-    /**
-     * The steps of a plan. A heel at once, where the tube was there before, is knitted after the cuff like any other.
-     */
-    public static LapPlan of(SockPlan plan, HeelWhen heelWhen) {
-        return new LapPlan(new Steps(plan).all(heelWhen));
+    /** The steps of the first sock of a plan, or of its second: a ready tube is cut with the first. */
+    public static LapPlan of(SockPlan plan, HeelWhen heelWhen, int sock) {
+        return new LapPlan(new Steps(plan).all(heelWhen, sock));
     }
 
     /** The steps by which the heel of a sock that is worn is cut off and knitted new. */
@@ -74,7 +72,7 @@ public record LapPlan(List<LapStep> steps) {
         int left = position;
         for (LapStep step : steps) {
             int here = Math.max(0, Math.min(step.presses().size(), left));
-            if (step.section().filter(sections::contains).isPresent()) {
+            if (step.yarnSection().filter(sections::contains).isPresent()) {
                 worked += step.presses().subList(0, here).stream()
                         .mapToInt(LapStep.Press::stitches)
                         .sum();

@@ -1,9 +1,12 @@
 package roundpocket.core.lap;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.Section;
 
 /**
@@ -12,7 +15,8 @@ import roundpocket.core.plan.Section;
  * @param id stable name, unique within the sock, such as {@code foot} or {@code heel-graft}
  * @param doing what is done in it
  * @param title short name, as it stands above the count
- * @param instruction what to do, in a sentence or two
+ * @param instruction what to do, in a sentence or two, with {@code {name}} where an amount goes
+ * @param amounts the amounts by name
  * @param before live loops on the needles before it
  * @param presses what is pressed once it is done, one by one: rounds, moves, or the step itself
  * @param expected loops that each of two needles must hold, where they are counted
@@ -24,6 +28,7 @@ public record LapStep(
         Doing doing,
         String title,
         String instruction,
+        Map<String, Amount> amounts,
         int before,
         List<Press> presses,
         OptionalInt expected,
@@ -46,6 +51,25 @@ public record LapStep(
 
     public LapStep {
         presses = List.copyOf(presses);
+        amounts = Map.copyOf(amounts);
+    }
+
+    LapStep with(Map<String, Amount> named) {
+        return new LapStep(id, doing, title, instruction, named, before, presses, expected, forGood, stage);
+    }
+
+    /** What to do, lengths in the reader's unit. */
+    public String instruction(LengthUnit lengths) {
+        String text = instruction;
+        for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
+            text = text.replace("{" + amount.getKey() + "}", amount.getValue().text(lengths));
+        }
+        return text;
+    }
+
+    /** Whether a cut of the tube or of the heel is made in it. */
+    public boolean cuts() {
+        return doing == Doing.CUT;
     }
 
     /** The section that its rounds make; none for a step that makes no fabric. */
@@ -58,6 +82,11 @@ public record LapStep(
             case "heel" -> Optional.of(Section.HEEL);
             default -> Optional.empty();
         };
+    }
+
+    /** The section that its yarn is counted with; the round that is lost at the opening goes with the leg. */
+    Optional<Section> yarnSection() {
+        return id.equals("line") ? Optional.of(Section.LEG) : section();
     }
 
     /** Live loops on the needles after it. */

@@ -3,10 +3,14 @@ package roundpocket.core.lap;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.SockPlan;
 import roundpocket.core.yarn.WeighIn;
 
 /**
@@ -25,7 +29,7 @@ public final class PairWork {
     public PairWork(Course begun) {
         this.begun = begun;
         for (int sock = 1; sock <= SOCKS; sock++) {
-            socks.add(new SockWork(begun));
+            socks.add(new SockWork(begun.forSock(sock)));
         }
     }
 
@@ -102,12 +106,12 @@ public final class PairWork {
     /** Whether the other sock goes by the same course too; not where it is knitted past what changes. */
     public boolean otherFollows(int sock, Course next) {
         SockWork other = other(sock);
-        return other.course().leadsInto(next, other.position());
+        return other.course().leadsInto(next.forSock(other.course().sock()), other.position());
     }
 
     private boolean follow(int sock, Course next) {
         if (otherFollows(sock, next)) {
-            other(sock).follow(next);
+            other(sock).follow(next.forSock(other(sock).course().sock()));
         }
         sock(sock).follow(next);
         return true;
@@ -117,7 +121,16 @@ public final class PairWork {
         Weighing now = Weighing.of(weighed, this);
         Optional<Weighing> before =
                 weighed.fresh() ? Optional.empty() : inUse(now).map(cake -> cake.get(cake.size() - 1));
-        before.ifPresent(last -> now.refuseUnlessAfter(last, sock(now.sock()).course()));
+        SockPlan plan = sock(now.sock()).course().plan();
+        if (!plan.yarn().models().containsKey(now.role())) {
+            throw new Refusal(List.of(new Problem(
+                    "lap.weigh.role",
+                    "role",
+                    "This pair has no contrast yarn to weigh.",
+                    "Weigh the main yarn.",
+                    Map.of())));
+        }
+        before.ifPresent(last -> now.refuseUnlessAfter(last, plan));
         weighings.add(now);
         calibrate();
         return true;
@@ -148,14 +161,49 @@ public final class PairWork {
         return cakes().stream().filter(cake -> cake.get(0).sameCake(now)).reduce((earlier, later) -> later);
     }
 
-    /** Grams that went by the scale between the first and the last weighing of every cake; empty where there are none. */
-    public OptionalDouble weighedG() {
-        return cakes().stream()
+    /**
+     * What went by the scale between the first and the last weighing of every cake, and what the plan the pair was begun
+     * with takes for the very same stitches; empty where nothing was weighed twice.
+     */
+    public Optional<Used> used() {
+        List<Used> each = cakes().stream()
                 .filter(cake -> cake.size() > 1)
-                .mapToDouble(
-                        cake -> cake.get(0).grams() - cake.get(cake.size() - 1).grams())
-                .reduce(Double::sum);
+                .map(cake -> used(cake.get(0), cake.get(cake.size() - 1)))
+                .toList();
+        return each.stream()
+                .reduce((one, two) -> new Used(
+                        one.weighedG() + two.weighedG(),
+                        one.plannedG() + two.plannedG(),
+                        one.stitches() + two.stitches()));
     }
+
+    private Used used(Weighing first, Weighing last) {
+        int worked = last.stitches() - first.stitches();
+        return new Used(
+                first.grams() - last.grams(),
+                begun.plan()
+                        .yarn()
+                        .models()
+                        .get(last.role())
+                        .gramsOf(
+                                "planned",
+                                begun.plan()
+                                        .yarn()
+                                        .models()
+                                        .get(last.role())
+                                        .metresOf("planned", Given.tried("stitches", worked, Unit.STITCHES)))
+                        .value(),
+                worked);
+    }
+
+    /**
+     * Yarn that went between weighings.
+     *
+     * @param weighedG grams by the scale
+     * @param plannedG grams that were planned for the same stitches
+     * @param stitches the stitches
+     */
+    public record Used(double weighedG, double plannedG, int stitches) {}
 
     /**
      * Of every cake, what went between the first and the last weighing: two differences with a weighing in common would

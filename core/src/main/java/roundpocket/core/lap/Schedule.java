@@ -30,7 +30,7 @@ public record Schedule(Step stitchesPerHour, boolean measured, List<Part> parts,
             10,
             960,
             Unit.NUMBER,
-            "{found} minutes at a time cannot be planned with: {min} to {max}.",
+            "Knit {min} to {max} minutes at a time (you entered {found}).",
             "An evening is 60 to 120.");
 
     /** More sittings than these are no schedule. */

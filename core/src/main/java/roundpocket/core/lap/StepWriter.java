@@ -2,7 +2,7 @@ package roundpocket.core.lap;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -11,17 +11,17 @@ import roundpocket.core.finish.Graft.GraftMove;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.LapStep.Press;
+import roundpocket.core.measure.Amount;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 
 /** Writes steps one after the other, and keeps count of the live loops while it does. */
-class StepWriter {
+final class StepWriter {
     private final int stitches;
     private final int half;
     private int loops;
-
     private final List<LapStep> steps = new ArrayList<>();
 
     StepWriter(SockPlan plan) {
@@ -30,103 +30,136 @@ class StepWriter {
     }
 
     /** Live loops on the needles by now. */
-    final int loops() {
+    int loops() {
         return loops;
     }
 
-    final List<LapStep> written() {
+    List<LapStep> written() {
         return steps;
     }
 
-    final void begin(String instruction, int cast) {
-        add(step(
-                "begin",
-                Doing.BEGIN,
-                "Begin",
-                instruction,
-                List.of(new Press(cast + " loops are on", cast)),
-                Stage.KNIT));
+    void begin(String title, String instruction, int cast) {
+        add(step("begin", Doing.BEGIN, title, instruction, List.of(new Press(cast + " sts are on", cast)), Stage.KNIT));
     }
 
-    final void rounds(String id, String title, int number, String words) {
+    void rounds(String id, String title, int number, String words) {
         if (number > 0) {
             add(step(id, Doing.ROUNDS, title, words, repeated(number, words), Stage.KNIT));
         }
     }
 
-    final List<Press> repeated(int number, String words) {
+    List<Press> repeated(int number, String words) {
         return IntStream.range(0, number)
                 .mapToObj(i -> new Press(words, loops, loops))
                 .toList();
     }
 
-    final void hold(String id, String title) {
+    void hold(String id, String title) {
         add(step(
                 id,
                 Doing.HOLD,
                 title,
-                "Run a thread through all " + loops + " loops and leave them.",
-                List.of(new Press("They wait on a thread", 0)),
+                "Run a thread through all " + loops + " live sts and leave them.",
+                List.of(new Press("They are on a thread", 0)),
                 Stage.KNIT));
     }
 
-    final void resume(String id, String title) {
-        pickUp(id, title, "Put the " + stitches + " waiting loops back on the needles.", stitches);
+    void resume(String id, String title) {
+        pickUp(id, title, "Put the " + stitches + " waiting sts back on the needles.", stitches);
     }
 
-    final void pickUp(String id, String title, String instruction, int number) {
+    void pickUp(String id, String title, String instruction, int number) {
         int now = loops + number;
         add(new LapStep(
                 id,
                 Doing.PICK_UP,
                 title,
                 instruction,
+                Map.of(),
                 loops,
-                List.of(new Press(now + " loops are on", now)),
+                List.of(new Press(now + " sts are on", now)),
                 now == stitches ? OptionalInt.of(half) : OptionalInt.empty(),
                 false,
                 Optional.empty()));
     }
 
-    /** The rounds of a heel or a toe; {@code corners} are the loops after the first rounds, while extra ones go. */
-    final void shape(String id, String title, Shaping shaping, List<ShapingRound> rounds, List<Integer> corners) {
+    /** A count before the work goes on; {@code each} sts on each of two needles. */
+    void check(String id, String title, String instruction, int each, Stage stage) {
+        add(new LapStep(
+                id,
+                Doing.CHECK,
+                title,
+                instruction,
+                Map.of(),
+                loops,
+                List.of(new Press(each + " and " + each, loops)),
+                OptionalInt.of(each),
+                false,
+                Optional.of(stage)));
+    }
+
+    /** A cut, which cannot be undone. */
+    void cut(String id, String title, String instruction, String done, int each) {
+        add(new LapStep(
+                id,
+                Doing.CUT,
+                title,
+                instruction,
+                Map.of(),
+                loops,
+                List.of(new Press(done, loops)),
+                OptionalInt.of(each),
+                true,
+                Optional.of(Stage.OPEN)));
+    }
+
+    /** The rounds of a heel or a toe. */
+    void shape(String id, String title, Shaping shaping, List<ShapingRound> rounds) {
         List<Press> presses = new ArrayList<>();
         int live = loops;
         // The rounds of a toe that begins in short rows come after its rows, which are counted already.
         int before = rounds.isEmpty() ? 0 : shaping.list().indexOf(rounds.get(0));
         int worked = before <= 0 ? 0 : shaping.list().get(before - 1).cumulative();
         for (ShapingRound round : rounds) {
-            boolean row = round.kind() == ShapingRound.Kind.SHORT_ROW;
-            boolean corner = presses.size() < corners.size();
-            live = row ? live : corner ? corners.get(presses.size()) : round.stitches();
-            String words = row
-                    ? round.instruction()
-                    : round.kind() == ShapingRound.Kind.PLAIN
-                            ? corner ? "Knit; decrease the extra loops at the corners." : "Knit."
-                            : "On each side: " + round.instruction() + ".";
-            presses.add(new Press(words, live, round.cumulative() - worked));
+            live = round.kind() == ShapingRound.Kind.SHORT_ROW ? live : round.stitches();
+            presses.add(new Press(words(round), live, round.cumulative() - worked));
             worked = round.cumulative();
         }
-        String all = shaping.choice().schoolTaken().title()
-                + "; a marker at the beginning of the round, equal sides before the" + " first shaped round.";
-        add(step(
-                id,
-                Doing.SHAPE,
-                title,
-                all.substring(0, 1).toUpperCase(Locale.ROOT) + all.substring(1),
-                presses,
-                Stage.KNIT));
+        add(step(id, Doing.SHAPE, title, beforeShaping(shaping, rounds), presses, Stage.KNIT));
     }
 
-    final void close(String id, Shaping shaping, Optional<Graft> graft) {
+    private static String words(ShapingRound round) {
+        return switch (round.kind()) {
+            case PLAIN, CORNERS, SHORT_ROW -> sentence(round.instruction());
+            case DECREASE, INCREASE -> "On each needle: " + round.instruction() + ".";
+        };
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + ".";
+    }
+
+    private static String beforeShaping(Shaping shaping, List<ShapingRound> rounds) {
+        boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
+        return rows
+                ? "Short rows on one needle, each a st shorter than the one before and then each a st longer again. The sts"
+                        + " on the other needle wait."
+                : sentence(shaping.choice().schoolTaken().title())
+                        + " Place a marker at the start of the round, at one side. Both needles must have the same number of"
+                        + " sts.";
+    }
+
+    /** Closes a heel or a toe; {@code tail} is what must hang from it. */
+    void close(String id, Shaping shaping, Optional<Graft> graft, Amount tail) {
         if (shaping.choice().closeTaken() == Close.DRAW_THROUGH || graft.isEmpty()) {
             add(step(
-                    id + "-draw",
-                    Doing.CLOSE,
-                    "Draw together",
-                    "Run the tail through the " + loops + " loops twice and draw in.",
-                    List.of(new Press("Closed", 0)),
-                    Stage.FINISH));
+                            id + "-draw",
+                            Doing.CLOSE,
+                            "Cinch",
+                            "Cut a tail of {tail}. Thread it through the " + loops + " sts twice and pull tight.",
+                            List.of(new Press("Closed", 0)),
+                            Stage.FINISH)
+                    .with(Map.of("tail", tail)));
             return;
         }
         List<Press> moves = new ArrayList<>();
@@ -136,43 +169,54 @@ class StepWriter {
             moves.add(new Press(move.move().words(), live));
         }
         add(step(
-                id + "-graft",
-                Doing.GRAFT,
-                "Graft",
-                "Two needles with " + loops / 2 + " loops each, the yarn at the "
-                        + graft.get().yarnAt().title() + ". " + setUp(graft.get()) + " Do not stop half way.",
-                moves,
-                Stage.GRAFT));
+                        id + "-graft",
+                        Doing.GRAFT,
+                        "Graft (Kitchener stitch)",
+                        loops / 2
+                                + " sts on each needle; front needle = lower, back needle = upper. Cut a tail of {tail} and"
+                                + " let it hang at the "
+                                + graft.get().yarnAt().title() + ". " + setUp(graft.get()) + " Finish in one go.",
+                        moves,
+                        Stage.GRAFT)
+                .with(Map.of("tail", tail)));
         one(
                 Doing.FINISH,
                 id + "-ear",
                 "Close the corners",
                 graft.get().setUp()
-                        ? "Pull the ear at either corner inside with the tail, and draw each stitch of the graft to the size"
-                                + " of its neighbours."
-                        : "Draw each stitch of the graft to the size of its neighbours, from the beginning to the tail.",
+                        ? "Use the tail to pull the ear at each corner to the inside; even out the grafted sts."
+                        : "Even out the grafted sts, from the start to the tail.",
                 Stage.GRAFT);
     }
 
     private static String setUp(Graft graft) {
         if (!graft.setUp()) {
-            return "No set-up: the corner gets no ear.";
+            return "There is no set-up, so the corner gets no ear. The last two moves take off the final sts.";
         }
         return graft.yarnAt() == Needle.BACK
-                ? "The first two moves set it up; the last two take the last loops off."
-                : "The first move sets it up, on the back needle only; the last two take the last loops off.";
+                ? "Moves 1 and 2 are the set-up; the last two take off the final sts."
+                : "Move 1 is the set-up, on the back needle only; the last two take off the final sts.";
     }
 
-    final void one(Doing doing, String id, String title, String instruction, Stage stage) {
+    void one(Doing doing, String id, String title, String instruction, Stage stage) {
         add(step(id, doing, title, instruction, List.of(new Press("Done", loops)), stage));
     }
 
-    final LapStep step(String id, Doing doing, String title, String instruction, List<Press> presses, Stage stage) {
+    LapStep step(String id, Doing doing, String title, String instruction, List<Press> presses, Stage stage) {
         return new LapStep(
-                id, doing, title, instruction, loops, presses, OptionalInt.empty(), false, Optional.of(stage));
+                id,
+                doing,
+                title,
+                instruction,
+                Map.of(),
+                loops,
+                presses,
+                OptionalInt.empty(),
+                false,
+                Optional.of(stage));
     }
 
-    final void add(LapStep step) {
+    void add(LapStep step) {
         steps.add(step);
         loops = step.after();
     }

@@ -3,41 +3,45 @@ package roundpocket.core.lap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.yarn.WeighIn;
+import roundpocket.core.yarn.Weighed;
 
 /**
- * A cake as it was weighed, and what was knitted by then.
+ * Yarn as it was weighed, and what was knitted from it by then.
  *
  * @param id its own
  * @param sock the sock that was being knitted
- * @param grams what the cake weighed, 1 to 2000 g
+ * @param role which yarn it was
+ * @param grams what it weighed, 1 to 2000 g
  * @param shared whether both socks are knitted from it
  * @param fresh whether it is another cake than before
- * @param stitches stitches of the main yarn that were knitted from it by then, on one sock or on both
+ * @param sure whether it was weighed again after it had been doubted
+ * @param stitches stitches of this yarn that were knitted by then, on one sock or on both
  */
-public record Weighing(String id, int sock, double grams, boolean shared, boolean fresh, int stitches) {
+public record Weighing(
+        String id, int sock, YarnRole role, double grams, boolean shared, boolean fresh, boolean sure, int stitches) {
     private static final Limit GRAMS = new Limit(
             "lap.weigh.range",
             1,
             2000,
             Unit.GRAMS,
-            "A cake of {found} cannot be: {min} to {max}.",
-            "Weigh the cake alone, in grams; tare the bowl first.");
+            "The yarn must weigh {min} to {max} (you entered {found}).",
+            "Weigh the yarn alone, in grams; tare the bowl first.");
 
     /** A scale may show a cake heavier than before by its own step, and damp air adds a little. */
     private static final double HEAVIER_G = 2;
 
-    /** A stretch that took so much more or less than the model says was misread. */
-    private static final double MOST_TIMES = 3;
-
-    /** Differences below this say nothing on a scale of whole grams. */
-    private static final double SMALLEST_TELLING_G = 4;
+    /** The least that a stretch is reckoned with. */
+    private static final double LEAST_USED_G = 0.1;
 
     public Weighing {
         Problems problems = new Problems();
@@ -48,47 +52,64 @@ public record Weighing(String id, int sock, double grams, boolean shared, boolea
     static Weighing of(Happening.Weighed weighed, PairWork pair) {
         SockWork own = pair.sock(weighed.sock());
         SockWork other = pair.other(weighed.sock());
-        int stitches = own.course().mainStitches(own.position());
+        int stitches = own.course().stitches(weighed.role(), own.position());
         if (weighed.shared()) {
-            stitches += other.course().mainStitches(other.position());
+            stitches += other.course().stitches(weighed.role(), other.position());
         }
-        return new Weighing(weighed.id(), weighed.sock(), weighed.grams(), weighed.shared(), weighed.fresh(), stitches);
+        return new Weighing(
+                weighed.id(),
+                weighed.sock(),
+                weighed.role(),
+                weighed.grams(),
+                weighed.shared(),
+                weighed.fresh(),
+                weighed.sure(),
+                stitches);
     }
 
     /** Whether it is a weighing of the same cake, unless that is a fresh one. */
     boolean sameCake(Weighing other) {
-        return shared == other.shared && (shared || sock == other.sock);
+        return role == other.role && shared == other.shared && (shared || sock == other.sock);
     }
 
     /** What went since an earlier weighing of the cake; nothing where nothing was knitted or nothing went. */
     Optional<WeighIn> since(Weighing earlier) {
         int worked = stitches - earlier.stitches;
         double used = earlier.grams - grams;
-        return worked >= 1 && used >= 1 ? Optional.of(WeighIn.ofStitches(worked, used)) : Optional.empty();
+        return worked >= 1 && used >= LEAST_USED_G
+                ? Optional.of(WeighIn.ofStitches(worked, used, role == YarnRole.CONTRAST))
+                : Optional.empty();
     }
 
-    void refuseUnlessAfter(Weighing last, Course course) {
+    void refuseUnlessAfter(Weighing last, SockPlan plan) {
         if (grams > last.grams + HEAVIER_G) {
             throw refusal(
                     "lap.weigh.heavier",
-                    "The cake weighed {before} last time and weighs {found} now.",
-                    "Say that it is another cake, if it is; or weigh it again without the bowl.",
+                    "The yarn weighed {before} last time and weighs {found} now.",
+                    "Say that it is a new ball, if it is; or weigh it again without the bowl.",
                     Map.of("before", Amount.grams(last.grams), "found", Amount.grams(grams)));
         }
-        double perStitch = course.plan().yarn().sockGrams().value()
-                / course.plan().yarn().sections().stream()
-                        .mapToDouble(section -> section.stitches().value())
-                        .sum();
-        double expected = (stitches - last.stitches) * perStitch;
-        double used = last.grams - grams;
-        if (used > Math.max(SMALLEST_TELLING_G, MOST_TIMES * expected)
-                || expected > Math.max(SMALLEST_TELLING_G, MOST_TIMES * used)) {
+        Weighed beside = beside(last, plan);
+        if (!sure && !beside.believable()) {
             throw refusal(
                     "lap.weigh.unlikely",
-                    "Since the last weighing {used} went, and what was counted since takes about {expected}.",
-                    "Weigh again; see that the counter is where the knitting is; or say that it is another cake.",
-                    Map.of("used", Amount.grams(used), "expected", Amount.grams(Math.max(0, expected))));
+                    "Since the last weighing {used} went; for what was knitted since, about {expected} were to be expected.",
+                    "Weigh again and check your place. Or say that it is a new ball, or that the weight is right.",
+                    Map.of(
+                            "used", Amount.grams(last.grams - grams),
+                            "expected",
+                                    Amount.grams(Math.round(beside.predicted().value()))));
         }
+    }
+
+    /** What went since an earlier weighing of the cake, beside what the model expects. */
+    Weighed beside(Weighing last, SockPlan plan) {
+        return plan.yarn()
+                .models()
+                .get(role)
+                .weighing(
+                        Given.tried("stitches knitted since", Math.max(0, stitches - last.stitches), Unit.STITCHES),
+                        Given.measured("went since", last.grams - grams, Unit.GRAMS, "grams"));
     }
 
     private static Refusal refusal(String code, String template, String remedy, Map<String, Amount> amounts) {

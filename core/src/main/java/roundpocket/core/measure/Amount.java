@@ -10,6 +10,12 @@ import java.math.RoundingMode;
  * @param unit its unit
  */
 public record Amount(double value, Unit unit) {
+    /** Metres in one yard, exact. */
+    private static final double YARD_M = 0.9144;
+
+    /** From here on whole units tell enough. */
+    private static final double MANY = 10;
+
     public static Amount mm(double value) {
         return new Amount(value, Unit.MILLIMETRES);
     }
@@ -26,30 +32,53 @@ public record Amount(double value, Unit unit) {
         return new Amount(value, Unit.STITCHES);
     }
 
-    /** The amount in words, lengths in the reader's unit. */
+    public static Amount share(double value) {
+        return new Amount(value, Unit.PERCENT);
+    }
+
+    public static Amount number(double value) {
+        return new Amount(value, Unit.NUMBER);
+    }
+
+    /** The amount in words, lengths, masses and yarn in the reader's units, one and many told apart. */
     public String text(LengthUnit lengths) {
+        boolean cm = lengths == LengthUnit.CM;
         return switch (unit) {
             case MILLIMETRES -> lengths.text(value);
             case PERCENT -> plain(value * 100, 1) + " %";
-            case GRAMS -> plain(value, Math.abs(value) < 1 ? 3 : 1) + " g";
+            case GRAMS -> cm ? plain(value, places(1)) + " g" : plain(value / Mass.OUNCE_G, 2) + " oz";
+            case METRES -> cm ? plain(value, places(1)) + " m" : plain(value / YARD_M, places(1)) + " yd";
             case NUMBER -> plain(value, 2);
-            case STITCHES_PER_10CM -> gauge("stitches", lengths);
+            case STITCHES -> counted("st", "sts");
+            case ROUNDS -> counted("round", "rounds");
+            case TENS -> counted("ten", "tens");
+            case STITCHES_PER_10CM -> gauge("sts", lengths);
             case ROUNDS_PER_10CM -> gauge("rounds", lengths);
-            default -> plain(value, 2) + " " + unit.symbol();
+            case TEX -> plain(value, 1) + " tex";
         };
+    }
+
+    private int places(int few) {
+        return Math.abs(value) < MANY ? few : 0;
+    }
+
+    private String counted(String one, String many) {
+        String number = plain(value, 1);
+        return number + " " + (number.equals("1") || number.equals("-1") ? one : many);
     }
 
     /** A gauge over 10 cm, or over 4 in, which are 10.16 cm. */
     private String gauge(String counted, LengthUnit lengths) {
         return lengths == LengthUnit.CM
-                ? plain(value, 2) + " " + counted + " in 10 cm"
-                : plain(value * 4 * Length.INCH_MM / 100, 1) + " " + counted + " in 4 in";
+                ? plain(value, 2) + " " + counted + " per 10 cm"
+                : plain(value * 4 * Length.INCH_MM / 100, 1) + " " + counted + " per 4 in";
     }
 
     private static String plain(double value, int places) {
-        return BigDecimal.valueOf(value)
+        String text = BigDecimal.valueOf(value)
                 .setScale(places, RoundingMode.HALF_UP)
                 .stripTrailingZeros()
                 .toPlainString();
+        return text.equals("-0") ? "0" : text;
     }
 }

@@ -2,12 +2,13 @@ package roundpocket.core.measure;
 
 import java.util.Locale;
 
-/** How a reader wants lengths written: centimetres with one decimal, or inches to the nearest eighth. */
+/** How a reader wants lengths written: centimetres with at most one decimal, or inches to the nearest eighth. */
 public enum LengthUnit {
     CM {
         @Override
         public String text(double mm) {
-            return String.format(Locale.ROOT, "%.1f cm", mm / 10);
+            String text = String.format(Locale.ROOT, "%.1f", mm / 10);
+            return (text.endsWith(".0") ? text.substring(0, text.length() - 2) : text) + " cm";
         }
     },
     INCH {

@@ -1,15 +1,28 @@
 package roundpocket.core.opening;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Source;
 import roundpocket.core.measure.Unit;
 
-/** What is done at the two corners of the opening, where a hole tends to form. */
+/**
+ * What is done at the two corners of the opening, where a hole tends to form. Stitches can be left in only where fabric is
+ * unpicked: waste yarn comes out whole, or it would stay in the sock.
+ */
 public enum Corners {
-    LEAVE_TWO("leave two", "the last two stitches at either end stay in the row", 2.0),
-    LEAVE_ONE_AND_A_HALF("leave one and a half", "the last one and a half stitches at either end stay in the row", 1.5),
-    PICK_UP("pick up extra loops", "the row comes out to its ends, and extra loops are picked up at each corner", 0);
+    LEAVE_TWO("leave 2 sts in", "stop unpicking 2 sts before either end of the row; they hold the corner", 2.0),
+    LEAVE_ONE_AND_A_HALF(
+            "leave one and a half in", "stop unpicking one and a half sts before either end of the row", 1.5),
+    PICK_UP(
+            "pick up extra sts",
+            "the row comes out to its ends; extra sts are picked up at each corner and decreased away again",
+            0),
+    CLOSE_LATER(
+            "close them later",
+            "the row comes out to its ends; the joining tail closes the gap, round and round it from inside",
+            0);
 
     private final String title;
     private final String description;
@@ -39,5 +52,20 @@ public enum Corners {
     /** Stitches of the row that stay in at each end. */
     public Optional<Constant> left() {
         return left;
+    }
+
+    /** Whether it can be done where the opening is made in that way. */
+    public boolean goesWith(OpeningWay way) {
+        return left.isEmpty() || way.cuts();
+    }
+
+    /** What is usually done there. */
+    public static Corners usual(OpeningWay way) {
+        return way.cuts() ? LEAVE_TWO : PICK_UP;
+    }
+
+    /** What can be done there, in the order in which it is offered. */
+    public static List<Corners> of(OpeningWay way) {
+        return Arrays.stream(values()).filter(corners -> corners.goesWith(way)).toList();
     }
 }

@@ -9,6 +9,7 @@ import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.ShapingRules;
 
 /**
  * The heel's opening: what is picked up, what comes out, and what is live in the first rounds.
@@ -20,8 +21,9 @@ import roundpocket.core.measure.Unit;
  * @param above loops picked up above it
  * @param live live loops once all are picked up, the corners' extra ones among them
  * @param cornerStitches stitches of the row left in at each corner, where any are
- * @param comesOut stitches of the row that come out
+ * @param comesOut stitches that come out, of the row or of both rows
  * @param snip which stitch of the row is cut, counted from its first, where the fabric is cut
+ * @param extraToGo extra loops that are decreased away again, both corners together; empty where there are none
  * @param heelSide stitches on each side when the heel's shaping begins
  * @param counts live loops at the pick-up and after each of the first rounds until they stay
  */
@@ -35,10 +37,9 @@ public record Opening(
         Optional<Step> cornerStitches,
         Step comesOut,
         Optional<Step> snip,
+        Optional<Step> extraToGo,
         Step heelSide,
         List<LiveCount> counts) {
-    private static final int AWAY_IN_A_ROUND = 4;
-
     /** Live loops after so many rounds of the heel; 0 is the pick-up. */
     public record LiveCount(int round, int stitches) {}
 
@@ -53,19 +54,23 @@ public record Opening(
      */
     public static Opening of(OpeningChoice choice, Step half, boolean ready) {
         OpeningWay way = choice.wayTaken(ready);
-        Corners corners = choice.cornersTaken();
-        Step below = Computed.of("loops to pick up below", Unit.STITCHES, OpeningRules.PICK_UP, half);
-        Step above = Computed.of("loops to pick up above", Unit.STITCHES, OpeningRules.PICK_UP, half);
+        Corners corners = choice.cornersTaken(way);
+        Step below = Computed.of("stitches to pick up below", Unit.STITCHES, OpeningRules.PICK_UP, half);
+        Step above = Computed.of("stitches to pick up above", Unit.STITCHES, OpeningRules.PICK_UP, half);
         boolean picksUp = corners == Corners.PICK_UP;
         Step live = picksUp
                 ? loops("stitches in the heel's first round", OpeningRules.LIVE_EXTRA, below, above, choice.extra())
                 : loops("stitches in the heel's first round", OpeningRules.LIVE, below, above);
         Step heelSide = picksUp
-                ? loops("stitches on each side of the heel", OpeningRules.HEEL_SIDE, half, choice.kept())
+                ? loops("stitches on each needle of the heel", OpeningRules.HEEL_SIDE, half, choice.kept())
                 : half;
         Optional<Step> left = corners.left().map(constant -> constant.step());
         Step comesOut = left.map(corner -> loops("stitches that come out", OpeningRules.COMES_OUT, half, corner))
-                .orElseGet(() -> loops("stitches that come out", OpeningRules.ALL_COMES_OUT, half));
+                .orElseGet(() -> loops(
+                        "stitches that come out",
+                        OpeningRules.ALL_COMES_OUT,
+                        half,
+                        way.rows().step()));
         return new Opening(
                 way,
                 corners,
@@ -76,6 +81,10 @@ public record Opening(
                 left,
                 comesOut,
                 way.cuts() ? Optional.of(middle(half)) : Optional.empty(),
+                live.count() > 2 * heelSide.count()
+                        ? Optional.of(
+                                loops("extra stitches to decrease away", OpeningRules.EXTRA_TO_GO, live, heelSide))
+                        : Optional.empty(),
                 heelSide,
                 counts(live.count(), 2 * heelSide.count()));
     }
@@ -96,15 +105,11 @@ public record Opening(
         List<LiveCount> counts = new ArrayList<>();
         int now = live;
         counts.add(new LiveCount(0, now));
-        while (now > staying) {
-            now -= Math.min(AWAY_IN_A_ROUND, now - staying);
-            counts.add(new LiveCount(counts.size(), now));
+        int rounds = ShapingRules.cornerRounds(live - staying);
+        for (int round = 1; round <= rounds; round++) {
+            now -= Math.min(ShapingRules.CORNERS_IN_A_ROUND, now - staying);
+            counts.add(new LiveCount(round, now));
         }
         return counts;
-    }
-
-    /** Rounds of the heel in which extra loops are decreased away. */
-    public int cornerRounds() {
-        return counts.size() - 1;
     }
 }

@@ -38,6 +38,15 @@ public final class OpeningRules {
             in -> in[0] + in[1] + 2 * in[2],
             example(68.0, 1e-9, 32.0, 32.0, 2.0));
 
+    static final Rule EXTRA_TO_GO = new Rule(
+            "opening.extra-to-go",
+            "extra stitches that are decreased away",
+            "live − 2 × heel",
+            List.of("live", "heel"),
+            Source.derived("what is picked up beyond what the heel is shaped from"),
+            in -> in[0] - 2 * in[1],
+            example(4.0, 1e-9, 68.0, 32.0));
+
     static final Rule HEEL_SIDE = new Rule(
             "opening.heel-side",
             "stitches on each side when the shaping begins",
@@ -59,11 +68,12 @@ public final class OpeningRules {
     static final Rule ALL_COMES_OUT = new Rule(
             "opening.all-comes-out",
             "stitches of the row that come out",
-            "half",
-            List.of("half"),
-            Source.practice("the row comes out to its ends where the corners get loops of their own"),
-            in -> in[0],
-            example(32.0, 1e-9, 32.0));
+            "half × rows",
+            List.of("half", "rows"),
+            Source.practice(
+                    "waste yarn comes out whole; a row that is unpicked, where no stitch is left in at its ends"),
+            in -> in[0] * in[1],
+            example(64.0, 1e-9, 32.0, 2.0));
 
     static final Rule MIDDLE = new Rule(
             "opening.middle",
@@ -76,11 +86,11 @@ public final class OpeningRules {
 
     /** Every rule of this package. */
     public static final List<Rule> ALL =
-            List.of(PICK_UP, LIVE, LIVE_EXTRA, HEEL_SIDE, COMES_OUT, ALL_COMES_OUT, MIDDLE);
+            List.of(PICK_UP, LIVE, LIVE_EXTRA, EXTRA_TO_GO, HEEL_SIDE, COMES_OUT, ALL_COMES_OUT, MIDDLE);
 
     /** Every constant of this package. */
     public static final List<Constant> CONSTANTS = Stream.concat(
-                    Arrays.stream(OpeningWay.values()).map(OpeningWay::lost),
+                    Arrays.stream(OpeningWay.values()).flatMap(way -> Stream.of(way.lost(), way.rows())),
                     Arrays.stream(Corners.values()).flatMap(corners -> corners.left().stream()))
             .toList();
 

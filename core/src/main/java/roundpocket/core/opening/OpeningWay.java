@@ -11,40 +11,55 @@ public enum OpeningWay {
             "snip afterwards",
             "after the tube",
             "nothing at the time; a locking marker or a knotted thread in the centre stitch helps to find it",
+            1,
             1),
     WASTE_ONE_LINE(
             "waste yarn, one line",
             "while knitting",
             "leave the working yarn, knit the sole stitches with waste yarn and long tails outside, slide them back"
                     + " and knit them again with the working yarn",
-            0),
+            0,
+            1),
     WASTE_TWO_LINES(
             "waste yarn, two lines",
             "while knitting",
             "knit across the sole with waste yarn, turn, purl back, and go on with the working yarn from where it"
                     + " waited",
-            0),
+            0,
+            2),
     LIFELINES(
             "two lifelines",
             "while knitting",
             "thread through the loops of the sole, knit one plain round, thread through the next; cut between",
+            1,
             1);
 
     private final String title;
     private final String when;
     private final String description;
     private final Constant lost;
+    private final Constant rows;
 
-    OpeningWay(String title, String when, String description, int lost) {
+    OpeningWay(String title, String when, String description, int lost, int rows) {
         this.title = title;
         this.when = when;
         this.description = description;
         this.lost = Constant.of(
-                "opening.lost." + name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "opening.lost." + slug(),
                 "rounds lost, " + title,
                 lost,
                 Unit.ROUNDS,
                 Source.practice(title + ": " + description));
+        this.rows = Constant.of(
+                "opening.rows." + slug(),
+                "rows that come out, " + title,
+                rows,
+                Unit.ROUNDS,
+                Source.practice(description));
+    }
+
+    private String slug() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     public String title() {
@@ -57,6 +72,11 @@ public enum OpeningWay {
 
     public String description() {
         return description;
+    }
+
+    /** Rows of half the tube's stitches that come out at the opening. */
+    public Constant rows() {
+        return rows;
     }
 
     /** Rounds that are unpicked and lost. */

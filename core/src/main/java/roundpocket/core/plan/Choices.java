@@ -9,6 +9,7 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningChoice;
+import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
@@ -54,6 +55,14 @@ public record Choices(
                     "opening.way",
                     "A ready tube cannot get " + opening.wayTaken(true).title() + ": that is done while knitting.",
                     "Snip it afterwards."));
+        }
+        OpeningWay way = opening.wayTaken(ready);
+        if (opening.way().isEmpty() && !opening.cornersTaken(way).goesWith(way)) {
+            problems.add(problem(
+                    "opening.corners.waste",
+                    "opening.corners",
+                    "Waste yarn comes out whole: stitches left in at the corners would stay in the sock.",
+                    "Pick up extra stitches at the corners, or close them later with the tail."));
         }
         if (tube.toeFirst() && toe.closeTaken() == Close.DRAW_THROUGH) {
             problems.add(problem(

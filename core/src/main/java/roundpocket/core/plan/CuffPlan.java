@@ -9,6 +9,6 @@ import roundpocket.core.finish.Rib;
  * @param rounds its rounds
  * @param rib its ribbing
  * @param closes whether the ribbing comes out even round the tube
- * @param firstRoundPlain whether its first round is plain, since the colour changes there
+ * @param firstRoundPlain whether its first round is plain, since the yarn changes there
  */
 public record CuffPlan(Step rounds, Rib rib, boolean closes, boolean firstRoundPlain) {}

@@ -55,6 +55,24 @@ public final class PlanRules {
             in -> 0 * in[0],
             example(0.0, 1e-9, 64.0));
 
+    static final Rule RAVELLED = new Rule(
+            "plan.ravelled",
+            "rounds ravelled from a ready tube",
+            "2 × (worked + tails ÷ loop) ÷ stitches",
+            List.of("worked", "tails", "loop", "stitches"),
+            Source.derived("the yarn of both socks' heels, toes and cuffs, in rounds of the tube it comes from"),
+            in -> 2 * (in[0] + in[1] / in[2]) / in[3],
+            example(98.29, 0.01, 3008.0, 1814.0, 13.2, 64.0));
+
+    static final Rule LEG_AND_SACRIFICED = new Rule(
+            "plan.leg-and-sacrificed",
+            "rounds knitted in the leg",
+            "leg + sacrificed",
+            List.of("leg", "sacrificed"),
+            Source.derived("the round that is unpicked at the opening is knitted first, and counted with the leg"),
+            in -> in[0] + in[1],
+            example(36.0, 1e-9, 35.0, 1.0));
+
     static final Rule LEG_AND_CUFF = new Rule(
             "plan.leg-and-cuff",
             "rounds of leg and cuff",
@@ -78,8 +96,15 @@ public final class PlanRules {
 
     static final Constant ONE_END = ENDS.get(1);
 
-    private static final List<Rule> OWN =
-            List.of(SECTION_STITCHES, BIND_OFF, NO_BIND_OFF, ENDS_METRES, LEG_AND_CUFF, ROUNDS_LEFT);
+    private static final List<Rule> OWN = List.of(
+            SECTION_STITCHES,
+            BIND_OFF,
+            NO_BIND_OFF,
+            ENDS_METRES,
+            RAVELLED,
+            LEG_AND_SACRIFICED,
+            LEG_AND_CUFF,
+            ROUNDS_LEFT);
 
     /** Every rule behind a plan, in the order of the work. */
     public static final List<Rule> EVERY = Stream.of(
@@ -105,6 +130,7 @@ public final class PlanRules {
                     FitRules.CONSTANTS,
                     TubeRules.CONSTANTS,
                     OpeningRules.CONSTANTS,
+                    FinishRules.CONSTANTS,
                     ENDS)
             .flatMap(List::stream)
             .toList();

@@ -18,7 +18,7 @@ import roundpocket.core.sock.StitchCount;
  *
  * @param ease how much smaller than the foot, as a ratio from 0 to 0.25; usually 0.10
  * @param stitches stitches in the tube, a multiple of four from 16 to 400; usually from the ease
- * @param lengthEaseMm how much shorter than the foot, 0 to 40 mm; usually 0
+ * @param lengthEaseMm how much shorter than the foot, −20 to 40 mm, below 0 longer; usually 0
  */
 public record SizeChoice(OptionalDouble ease, OptionalInt stitches, OptionalDouble lengthEaseMm) {
     public static final double USUAL_EASE = 0.10;
@@ -28,19 +28,24 @@ public record SizeChoice(OptionalDouble ease, OptionalInt stitches, OptionalDoub
             0,
             0.25,
             Unit.PERCENT,
-            "{found} smaller than the foot is outside what holds and can be put on: {min} to {max}.",
+            "The sock can be smaller than the foot by {min} to {max} (you entered {found}).",
             "10 to 20 % is usual.");
     private static final Limit LENGTH_EASE = new Limit(
             "choices.length-ease.range",
-            0,
+            -20,
             40,
             Unit.MILLIMETRES,
-            "A sock shorter than the foot by {found} is outside what stays on: {min} to {max}.",
+            "The sock can be shorter than the foot by {min} to {max} (you entered {found}).",
             "0 is usual; half a centimetre suits a yarn that gives.");
 
     /** The ease that a plan takes, from 0 to 0.25. */
     public static Limit easeLimit() {
         return EASE;
+    }
+
+    /** How much shorter than the foot a plan can be, in millimetres; below 0 it is longer. */
+    public static Limit lengthEaseLimit() {
+        return LENGTH_EASE;
     }
 
     public SizeChoice {
@@ -56,7 +61,7 @@ public record SizeChoice(OptionalDouble ease, OptionalInt stitches, OptionalDoub
             problems.add(new Problem(
                     "choices.stitches.fours",
                     "stitches",
-                    "{found} cannot be divided as a sock needs: take a multiple of four from {min} to {max}.",
+                    "The tube needs a multiple of 4, {min} to {max} (you entered {found}).",
                     "The nearest is {near}.",
                     Map.of(
                             "found", Amount.stitches(stitches),
@@ -74,6 +79,11 @@ public record SizeChoice(OptionalDouble ease, OptionalInt stitches, OptionalDoub
     /** Everything as usual. */
     public static SizeChoice usual() {
         return new SizeChoice(OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.empty());
+    }
+
+    /** The usual ease, as a value to reckon with. */
+    public static Step usualEase() {
+        return usual().easeStep();
     }
 
     public static SizeChoice ofEase(double ease) {

@@ -1,21 +1,17 @@
 package roundpocket.core.plan;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
-import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
-import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.finish.Graft;
+import roundpocket.core.fit.FitRules;
 import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.fit.Passing;
 import roundpocket.core.foot.Measures;
-import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Opening;
 import roundpocket.core.shaping.Close;
@@ -31,6 +27,7 @@ import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.TubeLayout;
 import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.YarnModel;
 
 /** Puts a plan together, part by part in the order in which each needs the ones before. */
 final class SockPlanner {
@@ -49,7 +46,13 @@ final class SockPlanner {
     }
 
     /** All that lies along the tape for one gauge. */
-    private record Laid(StitchCount count, Opening opening, Shaping toe, Shaping heel, Tube tube) {}
+    private record Laid(
+            StitchCount count,
+            Opening opening,
+            Shaping toe,
+            Shaping heel,
+            Tube tube,
+            Map<YarnRole, YarnModel> models) {}
 
     private SockPlan plan() {
         Gauge gauge = spec.swatch().gauge();
@@ -57,11 +60,13 @@ final class SockPlanner {
         Laid laid = lay(gauge, cuff);
         StitchCount count = laid.count();
         Tube tube = laid.tube();
-        YarnNeed yarn = new YarnPlanner(spec, gauge, count.stitches(), cuff, tube, laid.toe(), laid.heel()).plan();
+        YarnNeed yarn = new YarnPlanner(
+                        spec, laid.models(), gauge, count.stitches(), cuff, tube, laid.toe(), laid.heel())
+                .plan();
         return new SockPlan(
                 foot,
                 choices.size().easeStep(),
-                choices.tube().leg(),
+                leg(tube),
                 gauge,
                 spec.swatch().advice(gauge),
                 count,
@@ -81,6 +86,11 @@ final class SockPlanner {
                 Axis.of(tube, cuff, laid.toe(), yarn));
     }
 
+    /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
+    private Step leg(Tube tube) {
+        return tube.legIsResult() ? tube.legAbove() : choices.tube().leg(foot.length());
+    }
+
     private Laid lay(Gauge gauge, Step cuff) {
         boolean ready = choices.tube().wayTaken() == Way.READY_TUBE;
         StitchCount count = StitchCount.of(foot.ballGirth(), choices.size().easeStep(), gauge, choices.stitchesStep());
@@ -89,7 +99,8 @@ final class SockPlanner {
         Optional<Shaping> toe = problems.collect("choices.toe", () -> toe(count, gauge));
         Optional<Shaping> heel = problems.collect("choices.heel", () -> heel(count, opening, gauge));
         problems.throwIfAny();
-        refuseUnlessCornersFit(opening, heel.orElseThrow());
+        Map<YarnRole, YarnModel> models = YarnPlanner.models(spec, gauge, count.stitches());
+        YarnModel main = models.get(YarnRole.MAIN);
         Tube tube = new TubeLayout(
                         choices.tube(),
                         choices.placing(),
@@ -99,9 +110,12 @@ final class SockPlanner {
                         toe.orElseThrow(),
                         heel.orElseThrow(),
                         opening.way().lost().step(),
-                        gauge)
+                        gauge,
+                        count.stitches(),
+                        main,
+                        Ravel.rounds(spec, gauge, count.stitches(), toe.orElseThrow(), heel.orElseThrow(), main))
                 .lay();
-        return new Laid(count, opening, toe.orElseThrow(), heel.orElseThrow(), tube);
+        return new Laid(count, opening, toe.orElseThrow(), heel.orElseThrow(), tube, models);
     }
 
     private Shaping toe(StitchCount count, Gauge gauge) {
@@ -111,43 +125,37 @@ final class SockPlanner {
         return Shaping.of("toe", choices.toeTaken(), start, count.half(), choices.toePlain(), gauge);
     }
 
-    /** The heel; where its diagonal was measured and no plain rounds were chosen, with those that are advised. */
+    /**
+     * The heel. Where no plain rounds were chosen it gets those that are advised for the measured diagonal, or those that
+     * go with the ball.
+     */
     private Shaping heel(StitchCount count, Opening opening, Gauge gauge) {
         ShapingChoice choice = choices.heel();
-        Supplier<Shaping> usual = () -> heel(opening, Choices.usualPlain(choice), gauge);
-        if (choice.plainRounds().isPresent() || foot.diagonalEstimated()) {
-            return usual.get();
+        Shaping first = heel(opening, choices.heelPlain(0), gauge);
+        if (choice.plainRounds().isPresent()) {
+            return first;
         }
-        Shaping first = usual.get();
-        return HeelRoom.of(first, opening.heelSide(), count.finishedGirth(), foot, gauge).advised().stream()
-                .mapToObj(advised -> heel(opening, advised, gauge))
-                .findFirst()
-                .orElse(first);
+        if (foot.diagonalEstimated()) {
+            return heel(opening, HeelRoom.usualPlain(foot.ballGirth(), first, gauge), gauge);
+        }
+        int advised = HeelRoom.of(first, count.half(), opening.heelSide(), count.finishedGirth(), foot, gauge)
+                .advised();
+        return heel(opening, choices.heelPlain(advised), gauge);
     }
 
-    private Shaping heel(Opening opening, int usualPlain, Gauge gauge) {
-        return Shaping.of("heel", choices.heel(), opening.heelSide(), choices.heelPlain(usualPlain), gauge);
-    }
-
-    private static void refuseUnlessCornersFit(Opening opening, Shaping heel) {
-        if (opening.cornerRounds() > heel.plainRounds().count()) {
-            throw new Refusal(List.of(new Problem(
-                    "opening.corners.no-room",
-                    "choices.heel.plainRounds",
-                    "Decreasing the extra loops of the corners away takes {needed} plain; the heel has {found}.",
-                    "Give the heel as many plain rounds, or leave two stitches in at the corners.",
-                    Map.of(
-                            "needed", Amount.rounds(opening.cornerRounds()),
-                            "found", Amount.rounds(heel.plainRounds().value())))));
-        }
+    private Shaping heel(Opening opening, Step plain, Gauge gauge) {
+        return Shaping.heel(choices.heel(), opening.heelSide(), opening.extraToGo(), plain, gauge);
     }
 
     private Fit fit(Laid laid, Gauge gauge) {
         Step tube = laid.count().finishedGirth();
+        Step edge = FitRules.edgeGirth(tube, choices.finish().ribTaken().width());
         return new Fit(
-                HeelRoom.of(laid.heel(), laid.opening().heelSide(), tube, foot, gauge),
+                HeelRoom.of(laid.heel(), laid.count().half(), laid.opening().heelSide(), tube, foot, gauge),
                 Passing.of(foot.heelDiagonal(), tube),
-                foot.legGirth().map(leg -> SockRules.easeOf("smaller than the leg by", tube, leg)));
+                edge,
+                SockRules.easeOf("cuff's edge smaller than the leg by", edge, foot.legGirth()),
+                foot.legEstimated());
     }
 
     private CuffPlan cuff(Step rounds, StitchCount count) {
@@ -156,7 +164,8 @@ final class SockPlanner {
                 rounds,
                 finish.ribTaken(),
                 finish.ribTaken().closesOn(count.stitches().count()),
-                spec.yarns().of(Section.CUFF) == YarnRole.CONTRAST);
+                spec.yarns().of(Section.CUFF) == YarnRole.CONTRAST
+                        || choices.tube().wayTaken() == Way.READY_TUBE);
     }
 
     private Optional<Graft> graft(String name, Shaping shaping) {

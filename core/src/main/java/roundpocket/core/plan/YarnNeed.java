@@ -1,9 +1,11 @@
 package roundpocket.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roundpocket.core.explain.Step;
 import roundpocket.core.yarn.Left;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * The yarn of a pair.
@@ -19,6 +21,7 @@ import roundpocket.core.yarn.Left;
  * @param pairGrams grams in the pair
  * @param roles the same by yarn
  * @param heelReserve grams to put by for both heels, in their yarn
+ * @param models what a stitch of each yarn takes
  * @param leg how far the leg may go; only where the main yarn at hand is known and the leg is knitted from it
  */
 public record YarnNeed(
@@ -33,8 +36,10 @@ public record YarnNeed(
         Step pairGrams,
         List<RoleYarn> roles,
         Step heelReserve,
+        Map<YarnRole, YarnModel> models,
         Optional<LegYarn> leg) {
     public YarnNeed {
+        models = Map.copyOf(models);
         sections = List.copyOf(sections);
         roles = List.copyOf(roles);
     }

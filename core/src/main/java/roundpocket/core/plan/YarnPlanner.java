@@ -17,6 +17,7 @@ import roundpocket.core.shaping.Shaping;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.TubeCut;
 import roundpocket.core.tube.TubeRules;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Left;
@@ -34,8 +35,18 @@ final class YarnPlanner {
     private final Shaping toe;
     private final Shaping heel;
     private final WorkOrder order;
+    /** Rounds knitted in the leg: the one that is unpicked at the opening among them. */
+    private final Step legRounds;
 
-    YarnPlanner(SockSpec spec, Gauge gauge, Step stitches, Step cuff, Tube tube, Shaping toe, Shaping heel) {
+    YarnPlanner(
+            SockSpec spec,
+            Map<YarnRole, YarnModel> models,
+            Gauge gauge,
+            Step stitches,
+            Step cuff,
+            Tube tube,
+            Shaping toe,
+            Shaping heel) {
         this.yarns = spec.yarns();
         this.gauge = gauge;
         this.stitches = stitches;
@@ -44,10 +55,28 @@ final class YarnPlanner {
         this.toe = toe;
         this.heel = heel;
         this.order = WorkOrder.of(tube);
+        this.legRounds = tube.sacrificed().value() == 0
+                ? tube.legRounds()
+                : Computed.of(
+                        "rounds of the leg, with the one that is unpicked",
+                        Unit.ROUNDS,
+                        PlanRules.LEG_AND_SACRIFICED,
+                        tube.legRounds(),
+                        tube.sacrificed());
+        this.models.putAll(models);
+    }
+
+    /** What a stitch of each yarn takes. */
+    static Map<YarnRole, YarnModel> models(SockSpec spec, Gauge gauge, Step stitches) {
         FabricState state = spec.swatch().fabric().state().orElse(FabricState.WASHED);
-        YarnModel main = YarnModel.of(yarns.main(), gauge, state, stitches, spec.weighIns());
+        Map<YarnRole, YarnModel> models = new EnumMap<>(YarnRole.class);
+        YarnModel main = YarnModel.of(spec.yarns().main(), gauge, state, stitches, spec.weighIns());
         models.put(YarnRole.MAIN, main);
-        yarns.contrast().ifPresent(contrast -> models.put(YarnRole.CONTRAST, main.forContrast(contrast)));
+        spec.yarns()
+                .contrast()
+                .ifPresent(contrast ->
+                        models.put(YarnRole.CONTRAST, main.forContrast(contrast, stitches, spec.weighIns())));
+        return models;
     }
 
     YarnNeed plan() {
@@ -73,6 +102,7 @@ final class YarnPlanner {
                 YarnModel.pair("grams in the pair", sockGrams),
                 roles,
                 heelReserve(sections, heelTail),
+                models,
                 leg(sections));
     }
 
@@ -85,7 +115,7 @@ final class YarnPlanner {
         }
         sections.add(section(Section.HEEL, heel.stitchesWorked()));
         if (tube.way() != Way.READY_TUBE) {
-            sections.add(fullRounds(Section.LEG, tube.legRounds()));
+            sections.add(fullRounds(Section.LEG, legRounds));
         }
         sections.add(fullRounds(Section.CUFF, cuff));
         return sections;
@@ -100,6 +130,11 @@ final class YarnPlanner {
     }
 
     private Optional<Step> tail(String name, Shaping shaping) {
+        return tail(name, shaping, gauge);
+    }
+
+    /** The tail that closes a heel or a toe, in millimetres; none where it is begun at its tip. */
+    static Optional<Step> tail(String name, Shaping shaping, Gauge gauge) {
         String label = "tail for closing the " + name;
         return shaping.graftLoops()
                 .map(loops -> shaping.close() == Close.DRAW_THROUGH
@@ -113,7 +148,10 @@ final class YarnPlanner {
         Step pair = YarnModel.pair("grams" + of + " in the pair", sock);
         Yarn yarn = role == YarnRole.MAIN ? yarns.main() : yarns.contrast().orElseThrow();
         // Of a yarn that nothing is knitted from, nothing is said to be left: the margin would be without end.
-        Optional<Step> atHand = yarn.atHand(role.path()).filter(grams -> sock.value() > 0);
+        // What is ravelled from the tube itself is counted in its rounds.
+        boolean fromTheTube =
+                role == YarnRole.MAIN && tube.cut().flatMap(TubeCut::ravelled).isPresent();
+        Optional<Step> atHand = yarn.atHand(role.path()).filter(grams -> sock.value() > 0 && !fromTheTube);
         return new RoleYarn(
                 role,
                 sock,
@@ -163,7 +201,10 @@ final class YarnPlanner {
                 .filter(s -> s.section() == Section.LEG)
                 .findFirst()
                 .orElseThrow();
-        Step perRound = YarnModel.perRound("grams in a round of the leg", leg.grams(), tube.legRounds());
+        Step perRound = YarnModel.perRound("grams in a round of the leg", leg.grams(), legRounds);
+        if (tube.sacrificed().value() > 0) {
+            kept.add(YarnModel.ofRounds("the round that is unpicked at the opening", tube.sacrificed(), perRound));
+        }
         Step rounds = YarnModel.roundsFrom(
                 "rounds of leg that the cake allows",
                 cake,
@@ -190,7 +231,7 @@ final class YarnPlanner {
     private Optional<SectionYarn> ends(YarnRole role, Step heelTail, Optional<Step> toeTail) {
         YarnModel model = models.get(role);
         List<Step> lengths = new ArrayList<>();
-        Constant ends = PlanRules.ENDS.get(Ends.count(yarns, tube, role));
+        Constant ends = PlanRules.ENDS.get(Ends.count(yarns, tube.way(), tube.toeStart(), role));
         if (ends.value() > 0) {
             lengths.add(YarnModel.wovenTails("ends to weave in", ends.step()));
         }
@@ -224,38 +265,12 @@ final class YarnPlanner {
                 section, role, worked, metres, models.get(role).gramsOf(section.title() + " grams", metres));
     }
 
-    /** How many ends of a yarn there are to weave in. */
-    private static final class Ends {
-        private Ends() {}
-
-        /** The tube has a first end and a last one; heel and a late toe one each beside the tail that closes them. */
-        static int count(Yarns yarns, Tube tube, YarnRole role) {
-            boolean main = role == YarnRole.MAIN;
-            int ends = main && tube.way() != Way.READY_TUBE ? 2 : 0;
-            boolean ownCuff = yarns.of(Section.CUFF) == YarnRole.CONTRAST || tube.way() == Way.READY_TUBE;
-            if (ownCuff && yarns.of(Section.CUFF) == role) {
-                ends += 2;
-            }
-            if (yarns.of(Section.HEEL) == role) {
-                ends += 1;
-            }
-            boolean toeFirst = tube.way() == Way.TOE_UP && tube.toeStart().toeFirst();
-            if (toeFirst && yarns.of(Section.TOE) == YarnRole.CONTRAST && !main) {
-                ends += 2;
-            }
-            if (!toeFirst && yarns.of(Section.TOE) == role) {
-                ends += 1;
-            }
-            return ends;
-        }
-    }
-
     static List<Constant> endConstants(int most) {
         Constant[] constants = new Constant[most + 1];
         for (int i = 0; i <= most; i++) {
             constants[i] = Constant.of(
                     "plan.ends." + i,
-                    i + " ends to weave in",
+                    i + (i == 1 ? " end to weave in" : " ends to weave in"),
                     i,
                     Unit.NUMBER,
                     Source.practice(

@@ -46,7 +46,8 @@ public record Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSec
         return new Yarns(yarn, Optional.empty(), Set.of());
     }
 
-    YarnRole of(Section section) {
+    /** The yarn that a section is knitted from. */
+    public YarnRole of(Section section) {
         return contrastSections.contains(section) ? YarnRole.CONTRAST : YarnRole.MAIN;
     }
 }

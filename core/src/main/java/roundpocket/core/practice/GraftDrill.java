@@ -20,6 +20,8 @@ import roundpocket.core.measure.Unit;
  * @param graft the graft
  */
 public record GraftDrill(Graft graft) {
+    private static final String MUST_STAY =
+            "The yarn goes through this st for the first time. Leave it on: taken off now, it would run.";
     private static final int FEWEST = 2;
     private static final int MOST = 24;
 
@@ -35,7 +37,7 @@ public record GraftDrill(Graft graft) {
             throw new Refusal(List.of(new Problem(
                     "practice.loops",
                     "loops",
-                    "A piece to practise on has " + FEWEST + " to " + MOST + " loops on each needle.",
+                    "A piece to practise on has " + FEWEST + " to " + MOST + " sts on each needle.",
                     "Eight show everything there is.",
                     Map.of())));
         }
@@ -86,17 +88,22 @@ public record GraftDrill(Graft graft) {
             return new Verdict(false, otherNeedle(done, move));
         }
         if (guess.off() != move.off()) {
-            return new Verdict(
-                    false,
-                    move.off()
-                            ? "This loop was entered once already. The second time the yarn goes through it, it comes off."
-                            : "This loop is entered for the first time. It must stay on: taken off now, it would run.");
+            return new Verdict(false, move.off() ? mustComeOff(next, done) : MUST_STAY);
         }
         return new Verdict(
                 false,
                 move.needle() == Needle.FRONT
                         ? "The other way through: at the front, a loop comes off knitwise and stays on purlwise."
                         : "The other way through: at the back, a loop comes off purlwise and stays on knitwise.");
+    }
+
+    /** A loop comes off the second time; without a set-up the first of each needle comes off at once. */
+    private String mustComeOff(GraftMove next, int done) {
+        boolean entered = graft.list().subList(0, done).stream()
+                .anyMatch(before -> before.move().needle() == next.move().needle() && before.loop() == next.loop());
+        return entered
+                ? "The yarn has been through this st once. The second time, it comes off."
+                : "Without a set-up the first st of each needle comes off at once.";
     }
 
     private String right(GraftMove next, int done) {
@@ -109,12 +116,16 @@ public record GraftDrill(Graft graft) {
     }
 
     private String otherNeedle(int done, Move move) {
-        boolean second = done > 0 && graft.list().get(done - 1).move().needle() == move.needle();
         String here = move.needle().title();
+        if (done == 0) {
+            return "The first move is on the " + here + ".";
+        }
+        Move last = graft.list().get(done - 1).move();
+        boolean second = last.needle() == move.needle() && last.off() && !move.off();
         return second
-                ? "Not yet: the " + here + " has two moves each time. One loop came off; now the next one on it is"
-                        + " entered."
-                : "Both moves on the other needle are made. Now the " + here + ", the yarn under the needles and not"
-                        + " over.";
+                ? "Not yet: the " + here
+                        + " has two moves each time. One st came off; now go through the next one on it."
+                : "The other needle is done for now. Next is the " + here
+                        + ", the yarn under the needles and not over.";
     }
 }

@@ -3,8 +3,11 @@ package roundpocket.core.shaping;
 /** Which way the decreases lean. */
 public enum Leaning {
     TOWARDS_MIDDLE(
-            "towards the middle", "SSK first and K2tog last: the decreases lean in over the side", "SSK", "K2tog"),
-    ALONG_EDGE("along the edge", "K2tog first and SSK last: the decreases run out along the edge", "K2tog", "SSK");
+            "towards the middle",
+            "ssk first and k2tog last: the decreases lean in, away from the edge",
+            "ssk",
+            "k2tog"),
+    ALONG_EDGE("along the edge", "k2tog first and ssk last: the decreases run out along the edge", "k2tog", "ssk");
 
     private final String title;
     private final String description;

@@ -1,6 +1,6 @@
 package roundpocket.core.shaping;
 
-/** What to do where a wanted side count is not reached by twos. */
+/** Which of two counts to close at that lie equally near to the wanted one; where one is nearer, it is taken. */
 public enum Parity {
     BELOW("the count below", "one decrease round more than would do"),
     ABOVE("the count above", "one decrease round fewer");

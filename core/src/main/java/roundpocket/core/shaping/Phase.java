@@ -22,22 +22,22 @@ public record Phase(int every, OptionalInt times, OptionalInt until) {
             1,
             10,
             Unit.ROUNDS,
-            "A decrease round in every {found} is outside what closes: every {min} to {max}.",
+            "Decrease every {min} to {max} (you entered {found}).",
             "1 is every round, 2 is every second.");
     private static final Limit TIMES = new Limit(
             "shaping.phase.times",
             1,
             100,
             Unit.NUMBER,
-            "{found} decrease rounds are outside what can be planned: {min} to {max}.",
+            "Decrease rounds must be {min} to {max} (you entered {found}).",
             "Say how often the decrease round comes.");
     private static final Limit UNTIL = new Limit(
             "shaping.phase.until",
             4,
             200,
             Unit.STITCHES,
-            "A side of {found} is outside what can be planned: {min} to {max}.",
-            "8 is usual before a graft and 4 before a draw-through.");
+            "Stop at {min} to {max} on each needle (you entered {found}).",
+            "8 is usual before a graft and 4 before a cinch.");
 
     public Phase {
         Problems problems = new Problems();
@@ -48,7 +48,7 @@ public record Phase(int every, OptionalInt times, OptionalInt until) {
             problems.add(new Problem(
                     "shaping.phase.end",
                     "until",
-                    "A phase ends either after so many decrease rounds or at so many stitches on each side.",
+                    "A phase ends either after so many decrease rounds or at so many stitches on each needle.",
                     "Give one of the two.",
                     Map.of("found", new Amount(times.isPresent() ? 2 : 0, Unit.NUMBER))));
         }

@@ -11,6 +11,6 @@ import roundpocket.core.explain.Step;
  * @param target the stitches that the school wants on each side, before parity; empty where it says how often
  * @param decreases decrease rounds
  * @param side stitches on each side at its end
- * @param otherSide the count that the other parity would give, where the target is not reached by twos
+ * @param otherSide the other count, where two lie equally near to the target
  */
 public record PhasePlan(Step every, Optional<Step> target, Step decreases, Step side, OptionalInt otherSide) {}

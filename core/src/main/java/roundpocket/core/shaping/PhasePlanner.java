@@ -49,7 +49,7 @@ final class PhasePlanner {
             throw new Refusal(List.of(new Problem(
                     "shaping.nothing-to-close",
                     "",
-                    "The " + choice.schoolTaken().title() + " ends at more stitches than a side of {found} has.",
+                    "The " + choice.schoolTaken().title() + " ends at more stitches than {found} on each needle.",
                     "Take the wedge, or more stitches in the tube.",
                     Map.of("found", Amount.stitches(side.value())))));
         }
@@ -108,10 +108,12 @@ final class PhasePlanner {
                 ShapingRules.SIDE_AFTER,
                 from,
                 decreases);
-        OptionalInt other = OptionalInt.empty();
-        if (wanted.target().isPresent() && Math.abs(wanted.target().get().value() - after.value()) > 1e-9) {
-            other = OptionalInt.of(after.count() + (choice.parityTaken() == Parity.BELOW ? 2 : -2));
-        }
+        boolean tied = wanted.target()
+                .filter(target -> Math.abs(Math.abs(target.value() - after.value()) - 1) < 1e-9)
+                .isPresent();
+        OptionalInt other = tied
+                ? OptionalInt.of(after.count() + (choice.parityTaken() == Parity.BELOW ? 2 : -2))
+                : OptionalInt.empty();
         return new PhasePlan(wanted.every(), wanted.target(), decreases, after, other);
     }
 
@@ -120,8 +122,8 @@ final class PhasePlanner {
         return Rounded.of(
                 name + " decrease rounds from " + from.count(),
                 Computed.of("decrease rounds, exactly", Unit.ROUNDS, ShapingRules.DECREASES, from, target),
-                below ? Rounding.UP : Rounding.DOWN,
-                "a side loses two at a time; where that does not reach the wanted count, the one "
-                        + (below ? "below" : "above") + " is taken");
+                below ? Rounding.NEAREST : Rounding.NEAREST_FEWER,
+                "each needle loses two at a time, so the nearest count that twos reach is taken, and of two equally near"
+                        + " ones the " + (below ? "lower" : "higher"));
     }
 }

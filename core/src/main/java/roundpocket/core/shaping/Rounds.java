@@ -24,11 +24,11 @@ final class Rounds {
         this.edge = choice.edge() ? EDGE : 0;
     }
 
-    /** From the pick-up to the close. */
+    /** From the pick-up to the close; {@code extra} stitches of the corners go in the first of the plain rounds. */
     static List<ShapingRound> decreasing(
-            ShapingChoice choice, int side, int plain, List<PhasePlan> phases, boolean last) {
+            ShapingChoice choice, int side, int plain, int extra, List<PhasePlan> phases, boolean last) {
         Rounds rounds = new Rounds(choice);
-        rounds.plain(plain, side);
+        rounds.plain(plain - rounds.corners(side, extra), side);
         int now = side;
         for (int i = 0; i < phases.size(); i++) {
             PhasePlan phase = phases.get(i);
@@ -63,9 +63,9 @@ final class Rounds {
     }
 
     /** One side in rows that stop one stitch earlier each, and back. */
-    static List<ShapingRound> shortRows(ShapingChoice choice, int side, int plain, int tip) {
+    static List<ShapingRound> shortRows(ShapingChoice choice, int side, int plain, int extra, int tip) {
         Rounds rounds = new Rounds(choice);
-        rounds.plain(plain, side);
+        rounds.plain(plain - rounds.corners(side, extra), side);
         for (int worked = side - 1; worked >= tip; worked--) {
             rounds.row(worked);
         }
@@ -80,9 +80,21 @@ final class Rounds {
         list.add(new ShapingRound(list.size() + 1, kind, side, stitches, cumulative, instruction));
     }
 
+    /** The rounds in which the corners' extra stitches go; how many they are. */
+    private int corners(int side, int extra) {
+        int rounds = 0;
+        for (int left = extra; left > 0; rounds++) {
+            int gone = Math.min(ShapingRules.CORNERS_IN_A_ROUND, left);
+            left -= gone;
+            int stitches = 2 * side + left;
+            add(Kind.CORNERS, stitches / 2, stitches, "knit, decreasing " + gone / 2 + " extra sts at each corner");
+        }
+        return rounds;
+    }
+
     private void plain(int rounds, int side) {
         for (int i = 0; i < rounds; i++) {
-            add(Kind.PLAIN, side, 2 * side, "knit " + side);
+            add(Kind.PLAIN, side, 2 * side, "knit");
         }
     }
 
@@ -91,15 +103,15 @@ final class Rounds {
         if (between < 0) {
             throw tooFar(before);
         }
-        String middle = between == 0 ? "" : "knit " + between + ", ";
+        String middle = between == 0 ? "" : "k" + between + ", ";
         String decreases = leaning.first() + ", " + middle + leaning.last();
-        add(Kind.DECREASE, before - 2, 2 * (before - 2), edge == 0 ? decreases : "K1, " + decreases + ", K1");
+        add(Kind.DECREASE, before - 2, 2 * (before - 2), edge == 0 ? decreases : "k1, " + decreases + ", k1");
     }
 
     private void increase(int before) {
         int between = before - edge;
-        String increases = "make 1, " + (between == 0 ? "" : "knit " + between + ", ") + "make 1";
-        add(Kind.INCREASE, before + 2, 2 * (before + 2), edge == 0 ? increases : "K1, " + increases + ", K1");
+        String increases = "m1, " + (between == 0 ? "" : "k" + between + ", ") + "m1";
+        add(Kind.INCREASE, before + 2, 2 * (before + 2), edge == 0 ? increases : "k1, " + increases + ", k1");
     }
 
     private void row(int worked) {
@@ -111,7 +123,7 @@ final class Rounds {
         return new Refusal(List.of(new Problem(
                 "shaping.too-far",
                 "",
-                "With {found} on a side there is no room for both decreases; they need {needed}.",
+                "With {found} on each needle there is no room for both decreases; they need {needed}.",
                 "Stop earlier, leave out the edge stitch, or take more stitches in the tube.",
                 Map.of(
                         "found", new Amount(before, Unit.STITCHES),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -75,9 +76,35 @@ public record Shaping(
      * @param plainRounds plain rounds first, 0 or more
      */
     public static Shaping of(String name, ShapingChoice choice, Start start, Step side, Step plainRounds, Gauge gauge) {
+        return of(name, choice, start, side, Optional.empty(), plainRounds, gauge);
+    }
+
+    private static Shaping of(
+            String name, ShapingChoice choice, Start start, Step side, Optional<Step> extra, Step plain, Gauge gauge) {
         List<PhasePlan> phases = new PhasePlanner(name, choice, side).plan();
-        Parts parts = new Parts(name, choice, side, plainRounds, phases, gauge);
+        Parts parts = new Parts(name, choice, side, extra, plain, phases, gauge);
         return choice.schoolTaken().inRounds() ? parts.inRounds(start) : parts.inShortRows(start);
+    }
+
+    /**
+     * Plans a heel from an opening with extra stitches at its corners.
+     *
+     * @param side stitches on each side once the extra ones are gone
+     * @param extra extra stitches to be decreased away, both corners together, an even number; empty where there are none
+     * @param plain plain rounds before the first shaped one; where the extra stitches need more of them, those are added
+     */
+    public static Shaping heel(ShapingChoice choice, Step side, Optional<Step> extra, Step plain, Gauge gauge) {
+        int needed =
+                extra.map(loops -> ShapingRules.cornerRounds(loops.count())).orElse(0);
+        Step enough = plain.value() >= needed
+                ? plain
+                : Computed.of(
+                        "plain rounds at the heel, with those the corners need",
+                        Unit.ROUNDS,
+                        ShapingRules.PLAIN_WITH_CORNERS,
+                        plain,
+                        Given.tried("rounds in which the extra stitches go", needed, Unit.ROUNDS));
+        return of("heel", choice, Start.LIVE_LOOPS, side, extra, enough, gauge);
     }
 
     /** Plans a heel or a toe from live loops. */
@@ -87,7 +114,13 @@ public record Shaping(
 
     /** What a shaping is put together from. */
     private record Parts(
-            String name, ShapingChoice choice, Step side, Step plain, List<PhasePlan> phases, Gauge gauge) {
+            String name,
+            ShapingChoice choice,
+            Step side,
+            Optional<Step> extra,
+            Step plain,
+            List<PhasePlan> phases,
+            Gauge gauge) {
         private static final String WORKED = "stitches worked";
 
         Shaping inRounds(Start start) {
@@ -95,7 +128,7 @@ public record Shaping(
             boolean begun = start == Start.CLOSED_TIP;
             int whole = side.count();
             int first = plain.count();
-            List<ShapingRound> decreasing = Rounds.decreasing(choice, whole, first, phases, keepsLast);
+            List<ShapingRound> decreasing = Rounds.decreasing(choice, whole, first, loops(), phases, keepsLast);
             Step close = phases.get(phases.size() - 1).side();
             Step every = phases.get(phases.size() - 1).every();
             Step rounds = keepsLast
@@ -129,7 +162,9 @@ public record Shaping(
                     decreases,
                     rounds,
                     depth(rounds),
-                    begun ? figure(WORKED, Unit.STITCHES, ShapingRules.MIRRORED, stitches, decreases, close) : stitches,
+                    begun
+                            ? figure(WORKED, Unit.STITCHES, ShapingRules.MIRRORED, stitches, decreases, close)
+                            : withCorners(stitches),
                     begun ? Rounds.increasing(choice, whole, first, phases, keepsLast) : decreasing,
                     decreasing.stream()
                             .map(round -> new Width(round.number(), round.side()))
@@ -157,11 +192,21 @@ public record Shaping(
                     turns,
                     rounds,
                     depth(rounds),
-                    stitches,
-                    Rounds.shortRows(choice, whole, first, tip.count()),
+                    withCorners(stitches),
+                    Rounds.shortRows(choice, whole, first, loops(), tip.count()),
                     IntStream.rangeClosed(1, first + whole - tip.count())
                             .mapToObj(i -> new Width(i, whole - Math.max(0, i - first)))
                             .toList());
+        }
+
+        private int loops() {
+            return extra.map(Step::count).orElse(0);
+        }
+
+        private Step withCorners(Step stitches) {
+            return ShapingRules.cornerRounds(loops()) < 2
+                    ? stitches
+                    : figure(WORKED, Unit.STITCHES, ShapingRules.WITH_CORNERS, stitches, extra.orElseThrow());
         }
 
         private Step depth(Step rounds) {

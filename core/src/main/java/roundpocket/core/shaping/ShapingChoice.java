@@ -37,7 +37,7 @@ public record ShapingChoice(
             0,
             30,
             Unit.ROUNDS,
-            "{found} plain before the first decrease is outside what can be planned: {min} to {max}.",
+            "Plain rounds before the first decrease must be {min} to {max} (you entered {found}).",
             "0, 1, 4 or 5 are usual.");
 
     public ShapingChoice {
@@ -49,7 +49,7 @@ public record ShapingChoice(
             problems.add(problem(
                     "phases",
                     "phases",
-                    "A shaping of your own needs 1 to {max} phases; here are {found}.",
+                    "A shaping of your own needs 1 to {max} phases (there are {found}).",
                     "Say how often to decrease and when to stop.",
                     phases.size()));
         }
@@ -66,9 +66,8 @@ public record ShapingChoice(
             problems.add(problem(
                     "close",
                     "close",
-                    "The " + school.orElse(ShapingSchool.WEDGE).title()
-                            + " ends too wide to be drawn together; it is grafted.",
-                    "Graft it, or take the three-speed round or a shaping of your own.",
+                    "The " + school.orElse(ShapingSchool.WEDGE).title() + " ends too wide to cinch; it is grafted.",
+                    "Graft it, or use the three-speed round or a shaping of your own.",
                     0));
         }
         problems.throwIfAny();

@@ -12,6 +12,9 @@ import roundpocket.core.measure.Unit;
 
 /** The rules of a heel or a toe. */
 public final class ShapingRules {
+    /** Extra stitches of the corners that are decreased away in one round, two at each. */
+    public static final int CORNERS_IN_A_ROUND = 4;
+
     static final Rule TARGET = new Rule(
             "shaping.target",
             "stitches wanted on each side, before parity",
@@ -56,6 +59,24 @@ public final class ShapingRules {
             Source.derived("the sum of its rounds; a decrease round counts the stitches it leaves, four fewer"),
             in -> in[0] * (2 * in[1] * in[2] - 2 * in[1] * (in[1] + 1)),
             example(736.0, 1e-9, 2.0, 8.0, 32.0));
+
+    static final Rule WITH_CORNERS = new Rule(
+            "shaping.stitches-with-corners",
+            "stitches worked, with the extra ones of the corners",
+            "stitches + the larger of 0 and extra − 4",
+            List.of("stitches", "extra"),
+            Source.derived("four extra stitches go in a round, and a decrease round counts the stitches it leaves"),
+            in -> in[0] + Math.max(0, in[1] - CORNERS_IN_A_ROUND),
+            example(996.0, 1e-9, 992.0, 8.0));
+
+    static final Rule PLAIN_WITH_CORNERS = new Rule(
+            "shaping.plain-with-corners",
+            "plain rounds, as many as the corners need",
+            "the larger of plain and corner_rounds",
+            List.of("plain", "corner_rounds"),
+            Source.practice("extra stitches of the corners go in plain rounds before the first shaped one"),
+            in -> Math.max(in[0], in[1]),
+            example(2.0, 1e-9, 1.0, 2.0));
 
     static final Rule SUM = new Rule(
             "shaping.sum",
@@ -168,6 +189,8 @@ public final class ShapingRules {
             STITCHES,
             STITCHES_CLOSED_AT_ONCE,
             MIRRORED,
+            WITH_CORNERS,
+            PLAIN_WITH_CORNERS,
             SHORT_ROW_ROUNDS,
             SHORT_ROW_STITCHES,
             WHOLE_SIDE,
@@ -180,4 +203,9 @@ public final class ShapingRules {
             .toList();
 
     private ShapingRules() {}
+
+    /** Rounds in which so many extra stitches of the corners go. */
+    public static int cornerRounds(int extra) {
+        return (extra + CORNERS_IN_A_ROUND - 1) / CORNERS_IN_A_ROUND;
+    }
 }

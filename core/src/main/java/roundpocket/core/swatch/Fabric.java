@@ -29,14 +29,14 @@ public record Fabric(
             1,
             8,
             Unit.NUMBER,
-            "A needle of {found} mm is not one that socks are knitted on: {min} to {max} mm.",
+            "The needle must be {min} to {max} mm (you entered {found}).",
             "Look for the number on the needle or on a gauge plate.");
     private static final Limit WANTED = new Limit(
             "swatch.wanted.range",
             5,
             100,
             Unit.STITCHES_PER_10CM,
-            "{found} is not a gauge that socks are knitted at: {min} to {max}.",
+            "The gauge must be {min} to {max} (that would be {found}).",
             "Check the number and whether it is over 10 cm or 4 in.");
 
     public Fabric {
@@ -50,7 +50,7 @@ public record Fabric(
         return wantedStitches.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Given.measured(
-                        "stitch gauge that was hoped for",
+                        "target stitch gauge",
                         wantedStitches.getAsDouble(),
                         Unit.STITCHES_PER_10CM,
                         "swatch.fabric.wantedStitches"));

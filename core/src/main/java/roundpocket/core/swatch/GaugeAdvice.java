@@ -18,7 +18,7 @@ import roundpocket.core.measure.Unit;
 public record GaugeAdvice(Step wanted, Step offBy, Verdict verdict, Optional<NeedleSize> tryNext) {
     /** What being off the gauge means for the needle. */
     public enum Verdict {
-        ON_GAUGE("the two cannot be told apart by this swatch: go on"),
+        ON_GAUGE("close enough for this swatch: go ahead"),
         THICKER("more stitches than wanted: a thicker needle, or more stitches in the tube"),
         THINNER("fewer stitches than wanted: a thinner needle, or fewer stitches in the tube");
 

@@ -4,9 +4,11 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.measure.Unit;
 
 /** The rules that turn counts on a swatch into a gauge. */
 public final class GaugeRules {
@@ -21,24 +23,33 @@ public final class GaugeRules {
             in -> in[0] / in[1] * 100,
             example(31.496, 0.001, 32.0, 101.6));
 
-    static final Rule MEAN = new Rule(
-            "swatch.mean",
-            "mean of the readings",
-            "sum of the readings ÷ number of readings",
-            List.of("readings…"),
-            Source.derived("arithmetic mean"),
-            in -> Arrays.stream(in).average().orElseThrow(),
-            example(31.0, 1e-9, 30.5, 31.0, 31.5));
+    static final Rule POOLED = new Rule(
+            "swatch.pooled",
+            "gauge from several readings",
+            "sum of the counts ÷ sum of the spans × 100 mm",
+            List.of("count, span…"),
+            Source.derived("all that was counted over all it was counted on, so that a long reading weighs more"),
+            in -> every(in, 0) / every(in, 1) * 100,
+            example(32.8, 1e-9, 31.0, 100.0, 10.0, 25.0));
 
     static final Rule COUNTING_ERROR = new Rule(
             "swatch.counting-error",
             "uncertainty of counting",
-            "0.5 ÷ √(3) ÷ span × 100 mm",
-            List.of("span"),
-            Source.published("a count is good to ±0.5 evenly spread, so its standard uncertainty is 0.5/√3"
+            "0.5 × √(number of readings) ÷ √(3) ÷ sum of the spans × 100 mm",
+            List.of("spans…"),
+            Source.published("each count is good to ±0.5 evenly spread, so its standard uncertainty is 0.5/√3"
                     + " (JCGM 100:2008, GUM, 4.3.7)"),
-            in -> 0.5 / SQRT_3 / in[0] * 100,
+            in -> 0.5 * Math.sqrt(in.length) / SQRT_3 / Arrays.stream(in).sum() * 100,
             example(0.28868, 1e-5, 100.0));
+
+    static final Rule HALF_DIFFERENCE = new Rule(
+            "swatch.half-difference",
+            "uncertainty from two readings",
+            "half the difference of the readings",
+            List.of("one", "other"),
+            Source.published("standard uncertainty of a mean of two (JCGM 100:2008, GUM, 4.2.3)"),
+            in -> Math.abs(in[0] - in[1]) / 2,
+            example(0.5, 1e-9, 31.0, 32.0));
 
     static final Rule SPREAD = new Rule(
             "swatch.spread",
@@ -67,14 +78,66 @@ public final class GaugeRules {
             in -> in[0] / in[1] - 1,
             example(0.0333, 1e-4, 31.0, 30.0));
 
+    static final Rule ROUNDS_PER_STITCH = new Rule(
+            "swatch.rounds-per-stitch",
+            "rounds to a stitch, in the same length",
+            "rounds ÷ stitches",
+            List.of("rounds", "stitches"),
+            Source.memory("relaxed plain fabric has 1.29 times as many rounds as stitches in a length, after Munden"),
+            in -> in[0] / in[1],
+            example(1.387, 0.001, 43.0, 31.0));
+
+    static final Rule APART = new Rule(
+            "swatch.apart",
+            "how far the readings lie apart",
+            "(largest − smallest) ÷ gauge",
+            List.of("largest", "smallest", "gauge"),
+            Source.derived("the span of the readings as a share of the gauge they give"),
+            in -> (in[0] - in[1]) / in[2],
+            example(0.1395, 1e-4, 46.0, 40.0, 43.0));
+
+    /** Rounds to a stitch below which the two are believed to be swapped, or counted wrong. */
+    public static final Constant LEAST_RATIO = ratio("least", 1.15);
+
+    public static final Constant MOST_RATIO = ratio("most", 1.50);
+
+    /** Readings that differ by more than this share of their mean are asked about. */
+    public static final Constant MOST_APART = Constant.of(
+            "swatch.most-apart",
+            "readings of one gauge may differ by",
+            0.04,
+            Unit.PERCENT,
+            Source.memory("more than that and one was miscounted, or the wash was uneven"));
+
     /** Every rule of this package. */
-    public static final List<Rule> ALL = List.of(RATE, MEAN, COUNTING_ERROR, SPREAD, LARGER, OFF_BY);
+    public static final List<Rule> ALL =
+            List.of(RATE, POOLED, COUNTING_ERROR, HALF_DIFFERENCE, SPREAD, LARGER, OFF_BY, ROUNDS_PER_STITCH, APART);
 
     /** Every constant of this package. */
-    public static final List<Constant> CONSTANTS =
-            Arrays.stream(FabricState.values()).map(FabricState::ks).toList();
+    public static final List<Constant> CONSTANTS = Stream.concat(
+                    Arrays.stream(FabricState.values()).map(FabricState::ks),
+                    Stream.of(LEAST_RATIO, MOST_RATIO, MOST_APART))
+            .toList();
 
     private GaugeRules() {}
+
+    private static Constant ratio(String which, double value) {
+        return Constant.of(
+                "swatch.ratio-" + which,
+                which + " rounds to a stitch in plain knitting",
+                value,
+                Unit.NUMBER,
+                Source.memory("around Munden's 1.29; outside 1.15 to 1.50 the two are swapped or miscounted"));
+    }
+
+    /** The sum of every second input, from {@code first} on. */
+    private static double every(double[] in, int first) {
+        double sum = 0;
+        for (int i = first; i < in.length; i += 2) {
+            sum += in[i];
+        }
+        return sum;
+    }
 
     private static double standardErrorOfMean(double[] readings) {
         double mean = Arrays.stream(readings).average().orElseThrow();

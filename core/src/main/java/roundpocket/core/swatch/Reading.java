@@ -16,12 +16,17 @@ public record Reading(double count, double spanMm) {
             25,
             1000,
             Unit.MILLIMETRES,
-            "A count over {found} says too little: count over {min} to {max}.",
-            "Over 10 cm or 4 in the count is surest.");
+            "Count over {min} to {max} (you entered {found}).",
+            "10 cm or 4 in is usual.");
 
     public Reading {
         Problems problems = new Problems();
         problems.checkRange("spanMm", spanMm, SPAN);
         problems.throwIfAny();
+    }
+
+    /** The gauge that it comes to by itself. */
+    public double per10cm() {
+        return count / spanMm * 100;
     }
 }

@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Distribution;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -30,14 +32,14 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
             5,
             100,
             Unit.STITCHES_PER_10CM,
-            "{found} is not a gauge that socks are knitted at: {min} to {max}.",
+            "The gauge must be {min} to {max} (that would be {found}).",
             "Check the count and the span it was counted over.");
     static final Limit ROUND_GAUGE = new Limit(
             "swatch.rounds.range",
             5,
             150,
             Unit.ROUNDS_PER_10CM,
-            "{found} is not a gauge that socks are knitted at: {min} to {max}.",
+            "The gauge must be {min} to {max} (that would be {found}).",
             "Check the count and the span it was counted over.");
 
     /** A swatch of which only the counts are known. */
@@ -59,7 +61,7 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
             problems.add(new Problem(
                     "swatch.readings.number",
                     field,
-                    "A gauge needs 1 to {max} readings; here are {found}.",
+                    "A gauge needs 1 to {max} counts (there are {found}).",
                     "Count once over 10 cm or 4 in to begin with.",
                     Map.of(
                             "max", new Amount(MOST_READINGS, Unit.NUMBER),
@@ -79,11 +81,16 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
                 .orElse(own);
     }
 
+    /** The same counts, those of the stitches taken for the rounds and the other way about. */
+    public Swatch swapped() {
+        return new Swatch(rounds, stitches, fabric, onTheTube);
+    }
+
     /** The gauge of the swatch itself. */
     public Gauge ownGauge() {
         return new Gauge(
-                gauge("stitch gauge", "stitches", stitches, Unit.STITCHES_PER_10CM, Unit.STITCHES),
-                gauge("round gauge", "rounds", rounds, Unit.ROUNDS_PER_10CM, Unit.ROUNDS));
+                gauge("stitch gauge", "stitches", stitches, Unit.STITCHES_PER_10CM),
+                gauge("round gauge", "rounds", rounds, Unit.ROUNDS_PER_10CM));
     }
 
     /** What to do about the needle, where a gauge was hoped for. */
@@ -91,42 +98,99 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
         return fabric.wanted().map(wanted -> GaugeAdvice.of(wanted, gauge.stitches(), fabric.needle()));
     }
 
+    /** How many rounds this fabric has to a stitch, by the swatch. */
+    public Step roundsPerStitch() {
+        Gauge own = ownGauge();
+        return Computed.of(
+                "rounds to a stitch", Unit.NUMBER, GaugeRules.ROUNDS_PER_STITCH, own.rounds(), own.stitches());
+    }
+
+    /** How far the readings of the stitches lie apart; empty where there is only one. */
+    public Optional<Step> stitchesApart() {
+        return apart("stitches", stitches, Unit.STITCHES_PER_10CM, ownGauge().stitches());
+    }
+
+    /** How far the readings of the rounds lie apart; empty where there is only one. */
+    public Optional<Step> roundsApart() {
+        return apart("rounds", rounds, Unit.ROUNDS_PER_10CM, ownGauge().rounds());
+    }
+
+    private static Optional<Step> apart(String field, List<Reading> readings, Unit unit, Step gauge) {
+        if (readings.size() < 2) {
+            return Optional.empty();
+        }
+        List<Step> rates = Counted.of(field, readings).rates(field, unit);
+        Comparator<Step> byValue = Comparator.comparingDouble(Step::value);
+        return Optional.of(Computed.of(
+                "readings of the " + field + " differ by",
+                Unit.PERCENT,
+                GaugeRules.APART,
+                rates.stream().max(byValue).orElseThrow(),
+                rates.stream().min(byValue).orElseThrow(),
+                gauge));
+    }
+
     private static Step gaugeOf(TubeReading reading) {
         Given count = Given.measured("rounds counted on the tube", reading.rounds(), Unit.ROUNDS, "tubeReading.rounds");
         Given span = Given.measured(
                 "span of the count on the tube", reading.spanMm(), Unit.MILLIMETRES, "tubeReading.spanMm");
         return Computed.of("round gauge, on the tube", Unit.ROUNDS_PER_10CM, GaugeRules.RATE, count, span)
-                .within(Computed.of("uncertainty of counting", Unit.ROUNDS_PER_10CM, GaugeRules.COUNTING_ERROR, span));
+                .within(
+                        Computed.of("uncertainty of counting", Unit.ROUNDS_PER_10CM, GaugeRules.COUNTING_ERROR, span),
+                        Distribution.RECTANGULAR);
     }
 
-    private static Step gauge(String label, String field, List<Reading> readings, Unit unit, Unit counted) {
-        List<Computed> rates = new ArrayList<>();
-        List<Given> spans = new ArrayList<>();
-        for (int i = 0; i < readings.size(); i++) {
-            String path = "swatch." + field + "[" + i + "]";
-            String which = readings.size() == 1 ? "" : " in reading " + (i + 1);
-            Given count =
-                    Given.measured(field + " counted" + which, readings.get(i).count(), counted, path + ".count");
-            Given span = Given.measured(
-                    "span of the count of " + field + which,
-                    readings.get(i).spanMm(),
-                    Unit.MILLIMETRES,
-                    path + ".spanMm");
-            spans.add(span);
-            rates.add(Computed.of(readings.size() == 1 ? label : label + which, unit, GaugeRules.RATE, count, span));
+    private static Step gauge(String label, String field, List<Reading> readings, Unit unit) {
+        Counted counted = Counted.of(field, readings);
+        Step counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR, counted.spans());
+        if (readings.size() == 1) {
+            return Computed.of(label, unit, GaugeRules.RATE, counted.both()).within(counting, Distribution.RECTANGULAR);
         }
-        Computed mean = rates.size() == 1 ? rates.get(0) : Computed.of(label, unit, GaugeRules.MEAN, rates);
-        return mean.within(uncertainty(label, unit, rates, spans));
+        Computed pooled = Computed.of(label, unit, GaugeRules.POOLED, counted.both());
+        Computed spread = readings.size() < ENOUGH_FOR_A_SPREAD
+                ? Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE, counted.rates(label, unit))
+                : Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD, counted.rates(label, unit));
+        boolean known = readings.size() < ENOUGH_FOR_A_SPREAD || counting.value() >= spread.value();
+        return pooled.within(
+                Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER, spread, counting),
+                known ? Distribution.NORMAL : Distribution.ofReadings(readings.size()));
     }
 
-    private static Step uncertainty(String label, Unit unit, List<Computed> rates, List<Given> spans) {
-        Given longest =
-                spans.stream().max(Comparator.comparingDouble(Given::value)).orElseThrow();
-        Computed counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR, longest);
-        if (rates.size() < ENOUGH_FOR_A_SPREAD) {
-            return counting;
+    /** What was counted, reading by reading. */
+    private record Counted(List<Given> counts, List<Given> spans) {
+        static Counted of(String field, List<Reading> readings) {
+            Unit unit = field.equals("stitches") ? Unit.STITCHES : Unit.ROUNDS;
+            List<Given> counts = new ArrayList<>();
+            List<Given> spans = new ArrayList<>();
+            for (int i = 0; i < readings.size(); i++) {
+                String path = "swatch." + field + "[" + i + "]";
+                String which = readings.size() == 1 ? "" : " in reading " + (i + 1);
+                counts.add(Given.measured(
+                        field + " counted" + which, readings.get(i).count(), unit, path + ".count"));
+                spans.add(Given.measured(
+                        "span of the count of " + field + which,
+                        readings.get(i).spanMm(),
+                        Unit.MILLIMETRES,
+                        path + ".spanMm"));
+            }
+            return new Counted(counts, spans);
         }
-        Computed spread = Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD, rates);
-        return Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER, spread, counting);
+
+        /** Count, span, count, span and so on. */
+        List<Step> both() {
+            List<Step> both = new ArrayList<>();
+            for (int i = 0; i < counts.size(); i++) {
+                both.add(counts.get(i));
+                both.add(spans.get(i));
+            }
+            return both;
+        }
+
+        List<Step> rates(String label, Unit unit) {
+            return IntStream.range(0, counts.size())
+                    .<Step>mapToObj(i -> Computed.of(
+                            label + " in reading " + (i + 1), unit, GaugeRules.RATE, counts.get(i), spans.get(i)))
+                    .toList();
+        }
     }
 }

@@ -18,7 +18,7 @@ public record TubeReading(double rounds, double spanMm, int roundsDone) {
             1,
             2000,
             Unit.ROUNDS,
-            "{found} of the tube cannot be: {min} to {max}.",
+            "Knitted so far must be {min} to {max} (you entered {found}).",
             "Count the rounds from the start of the tube, by the markers.");
 
     public TubeReading {

@@ -17,6 +17,11 @@ public enum CountFrom {
         return title;
     }
 
+    /** Whether it is an end of the toe, and not of the leg. */
+    public boolean atTheToe() {
+        return this == TOE_TIP || this == END_OF_TOE;
+    }
+
     /** Where a knitter who comes by her tube in this way counts from. */
     static CountFrom usual(Way way, ToeStart start) {
         return switch (way) {

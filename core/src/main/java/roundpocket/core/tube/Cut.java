@@ -3,7 +3,7 @@ package roundpocket.core.tube;
 /** How a ready tube is cut for a pair. */
 public enum Cut {
     TO_LENGTH("to length", "two pieces as long as the plan says; what is left is a remnant"),
-    HALVE("in half", "two pieces as long as the tube gives, nothing left over; the leg takes what there is");
+    HALVE("in half", "two pieces as long as the tube gives, nothing left over; the leg is what that leaves");
 
     private final String title;
     private final String description;

@@ -26,19 +26,59 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
      * What schools look at.
      *
      * @param foot target length of the sock's foot, in millimetres
-     * @param shoeLength length that the shoe size stands for, where one is known
-     * @param marked rounds from the tip of the toe that the knitter marked on the foot, where she did
+     * @param shoeFoot target length by the shoe size, where one is known
+     * @param choice what the knitter marked or measured
+     * @param toe the toe that is knitted
      * @param heel the heel that is knitted
      * @param gauge the gauge
      */
-    record From(Step foot, Optional<Step> shoeLength, Optional<Step> marked, Shaping heel, Gauge gauge) {
+    record From(Step foot, Optional<Step> shoeFoot, PlacingChoice choice, Shaping toe, Shaping heel, Gauge gauge) {
         Step lessHeel(Step length) {
             return Computed.of(
                     "foot less the heel", Unit.MILLIMETRES, TubeRules.LESS_HEEL, length, heel.rounds(), gauge.rounds());
         }
 
-        Step lengthOf(Step rounds) {
-            return TubeRules.lengthOf("to the round marked on the foot", rounds, gauge);
+        /** The distance of the knitter's own, from the tip of the toe. */
+        Optional<Step> ownDistance() {
+            return choice.fromTaken().atTheToe() ? choice.ownDistance().map(this::fromTip) : Optional.empty();
+        }
+
+        /** The mark made on the foot, from the tip of the toe. One that was counted from the leg leaves that to the heel. */
+        Optional<Step> mark() {
+            if (!choice.fromTaken().atTheToe()) {
+                return choice.markedRounds().or(choice::markedLength).map(known -> lessHeel(foot));
+            }
+            return markedRound()
+                    .map(rounds -> TubeRules.lengthOf("to the round marked on the foot", rounds, gauge))
+                    .or(() -> choice.markedLength().map(this::fromTip));
+        }
+
+        /** The very round that was marked, from the tip of the toe, where it was counted. */
+        Optional<Step> markedRound() {
+            return switch (choice.fromTaken()) {
+                case TOE_TIP -> choice.markedRounds();
+                case END_OF_TOE ->
+                    choice.markedRounds()
+                            .map(rounds -> Computed.of(
+                                    "round marked on the foot, from the tip of the toe",
+                                    Unit.ROUNDS,
+                                    TubeRules.BEYOND_TOE_ROUNDS,
+                                    rounds,
+                                    toe.rounds()));
+                case START_OF_LEG, CUFF_EDGE -> Optional.empty();
+            };
+        }
+
+        private Step fromTip(Step length) {
+            return choice.fromTaken() == CountFrom.TOE_TIP
+                    ? length
+                    : Computed.of(
+                            "from the tip of the toe",
+                            Unit.MILLIMETRES,
+                            TubeRules.BEYOND_TOE,
+                            length,
+                            toe.rounds(),
+                            gauge.rounds());
         }
     }
 
@@ -55,9 +95,10 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
 
     private static Placing placing(PlacingSchool school, Step distance, From from) {
         Gauge gauge = from.gauge();
-        Step opening = school == PlacingSchool.ON_THE_FOOT
-                ? from.marked().orElseThrow()
-                : TubeRules.wholeRounds("rounds from the toe tip to the opening", distance, gauge);
+        Step opening = Optional.of(school)
+                .filter(s -> s == PlacingSchool.ON_THE_FOOT)
+                .flatMap(onTheFoot -> from.markedRound())
+                .orElseGet(() -> TubeRules.wholeRounds("rounds from the toe tip to the opening", distance, gauge));
         Step assumed = Rounded.of(
                 "heel that it suits",
                 Computed.of(

@@ -39,22 +39,31 @@ public enum PlacingSchool {
             "deep heels and high insteps",
             "two thirds of the foot",
             2 / 3.0),
+    OWN_DISTANCE(
+            "a distance of your own",
+            "measured from the tip of the toe, or from where the toe begins, and kept for this foot",
+            "a foot that you have knitted for before") {
+        @Override
+        Optional<Step> distance(From from) {
+            return from.ownDistance();
+        }
+    },
     ON_THE_FOOT(
             "on the foot",
             "try the tube on: it opens where it reaches the front of the ankle and will go no further",
-            "anyone whose foot is at hand") {
+            "anyone who can try it on") {
         @Override
         Optional<Step> distance(From from) {
-            return from.marked().map(from::lengthOf);
+            return from.mark();
         }
     },
     BY_SHOE_SIZE(
             "by shoe size",
-            "the length that the shoe size stands for, less the depth of your heel",
+            "the foot length that the shoe size stands for, less the depth of your heel",
             "a present for a foot that cannot be measured") {
         @Override
         Optional<Step> distance(From from) {
-            return from.shoeLength().map(from::lessHeel);
+            return from.shoeFoot().map(from::lessHeel);
         }
     };
 
@@ -103,6 +112,11 @@ public enum PlacingSchool {
 
     public String goodFor() {
         return goodFor;
+    }
+
+    /** The share of the foot at which the heel opens; 1 where the school takes the whole foot, less something. */
+    public double footShare() {
+        return share ? constant.orElseThrow().value() : 1;
     }
 
     /** The number that makes the school, where there is one. */

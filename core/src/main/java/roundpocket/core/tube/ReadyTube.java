@@ -17,39 +17,54 @@ import roundpocket.core.sock.StitchCount;
  * @param stitches its stitches, an even number from 16 to 400
  * @param rounds its rounds, 20 to 5000, where they were counted
  * @param lengthMm its length, 50 to 20 000 mm, where it was measured instead
+ * @param massG its mass, 5 to 2000 g, where it was weighed instead
  * @param cut how it is cut for the pair; usually to length
- * @param spareRounds rounds cut beyond where needed, 1 to 3, so that the tail can be woven in; usually 2
+ * @param spareRounds rounds more than needed at each cut rim, 1 to 3, so that the tail can be woven in; usually 2
+ * @param ravel whether the yarn for heels, toes and cuffs is ravelled from the tube; usually it is from a cake
  */
 public record ReadyTube(
-        int stitches, OptionalInt rounds, OptionalDouble lengthMm, Optional<Cut> cut, OptionalInt spareRounds) {
+        int stitches,
+        OptionalInt rounds,
+        OptionalDouble lengthMm,
+        OptionalDouble massG,
+        Optional<Cut> cut,
+        OptionalInt spareRounds,
+        Optional<Boolean> ravel) {
     static final int USUAL_SPARE_ROUNDS = 2;
     private static final Limit STITCHES = new Limit(
             "tube.ready.stitches",
             StitchCount.FEWEST,
             StitchCount.MOST,
             Unit.STITCHES,
-            "A tube of {found} is outside what a sock can be made from: {min} to {max}.",
-            "Count once round the tube.");
+            "The tube must have {min} to {max} around (you entered {found}).",
+            "Count once around the tube.");
     private static final Limit ROUNDS = new Limit(
             "tube.ready.rounds",
             20,
             5000,
             Unit.ROUNDS,
-            "A tube of {found} is outside what can be cut: {min} to {max}.",
+            "The tube must have {min} to {max} (you entered {found}).",
             "Count along one column of stitches, or give its length instead.");
     private static final Limit LENGTH = new Limit(
             "tube.ready.length",
             50,
             20_000,
             Unit.MILLIMETRES,
-            "A tube of {found} is outside what can be cut: {min} to {max}.",
+            "The tube must be {min} to {max} long (you entered {found}).",
             "Lay it flat, unstretched, along the tape.");
+    private static final Limit MASS = new Limit(
+            "tube.ready.mass",
+            5,
+            2000,
+            Unit.GRAMS,
+            "The tube must weigh {min} to {max} (you entered {found}).",
+            "Weigh it without bowl or bag.");
     private static final Limit SPARE = new Limit(
             "tube.ready.spare",
             1,
             3,
             Unit.ROUNDS,
-            "{found} beyond the cut are outside what is usual: {min} to {max}.",
+            "Spare rounds at a cut must be {min} to {max} (you entered {found}).",
             "Two give enough tail to weave in.");
 
     public ReadyTube {
@@ -57,6 +72,7 @@ public record ReadyTube(
         problems.checkRange("stitches", stitches, STITCHES);
         rounds.ifPresent(counted -> problems.checkRange("rounds", counted, ROUNDS));
         lengthMm.ifPresent(length -> problems.checkRange("lengthMm", length, LENGTH));
+        massG.ifPresent(mass -> problems.checkRange("massG", mass, MASS));
         spareRounds.ifPresent(spare -> problems.checkRange("spareRounds", spare, SPARE));
         if (stitches % 2 != 0) {
             problems.add(new Problem(
@@ -66,15 +82,42 @@ public record ReadyTube(
                     "Count once more; if it is odd, decrease one in the first round of the cuff and plan with that.",
                     Map.of("found", Amount.stitches(stitches))));
         }
-        if (rounds.isPresent() == lengthMm.isPresent()) {
+        int sizes = (rounds.isPresent() ? 1 : 0) + (lengthMm.isPresent() ? 1 : 0) + (massG.isPresent() ? 1 : 0);
+        if (sizes != 1) {
             problems.add(new Problem(
                     "tube.ready.size",
                     "rounds",
-                    "How long the tube is must be given once, in rounds or as a length.",
+                    "How long the tube is must be given once: in rounds, as a length or as a weight.",
                     "Rounds are surer.",
                     Map.of()));
         }
         problems.throwIfAny();
+    }
+
+    /** A tube of so many rounds, cut as usual. */
+    public static ReadyTube of(int stitches, int rounds) {
+        return new ReadyTube(
+                stitches,
+                OptionalInt.of(rounds),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                Optional.empty());
+    }
+
+    public ReadyTube with(Cut other) {
+        return new ReadyTube(stitches, rounds, lengthMm, massG, Optional.of(other), spareRounds, ravel);
+    }
+
+    /** The same, the yarn for heels, toes and cuffs ravelled from it. */
+    public ReadyTube ravelling() {
+        return new ReadyTube(stitches, rounds, lengthMm, massG, cut, spareRounds, Optional.of(true));
+    }
+
+    /** Whether the yarn for heels, toes and cuffs comes out of it. */
+    public boolean ravelled() {
+        return ravel.orElse(false);
     }
 
     public Cut cutTaken() {

@@ -11,6 +11,7 @@ import roundpocket.core.explain.Step;
  * @param toeStart how a toe-up tube begins
  * @param target length that the sock's foot is to have, in millimetres
  * @param legAbove height of the leg above the opening, cuff included, in millimetres
+ * @param legIsResult whether the leg is what half a tube leaves or a mark on the foot says, and not a wish
  * @param placing where the heel opens, by the chosen school
  * @param placings where every school would open it
  * @param footRounds rounds between toe and opening
@@ -35,6 +36,7 @@ public record Tube(
         ToeStart toeStart,
         Step target,
         Step legAbove,
+        boolean legIsResult,
         Placing placing,
         List<Placing> placings,
         Step footRounds,

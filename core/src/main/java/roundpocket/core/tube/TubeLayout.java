@@ -4,11 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roundpocket.core.explain.Computed;
-import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
-import roundpocket.core.explain.Rounded;
-import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Measures;
@@ -16,6 +13,7 @@ import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.swatch.Gauge;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * Lays a tube out. Rounds are counted; lengths follow from them.
@@ -29,6 +27,9 @@ import roundpocket.core.swatch.Gauge;
  * @param heel the heel
  * @param sacrificed rounds unpicked at the opening
  * @param gauge the gauge
+ * @param stitches stitches of the tube
+ * @param yarn what a stitch of the main yarn takes
+ * @param ravelled rounds that are ravelled from a ready tube for heels, toes and cuffs, where they are
  */
 public record TubeLayout(
         TubeChoice choice,
@@ -39,49 +40,85 @@ public record TubeLayout(
         Shaping toe,
         Shaping heel,
         Step sacrificed,
-        Gauge gauge) {
+        Gauge gauge,
+        Step stitches,
+        YarnModel yarn,
+        Optional<Step> ravelled) {
 
     /** The tube. Refuses where foot or leg have no room. */
     public Tube lay() {
-        Step target = Computed.of(
-                "length that the sock's foot is to have",
-                Unit.MILLIMETRES,
-                TubeRules.TARGET,
-                foot.length(),
-                lengthEase);
+        Step target = target(foot.length());
         List<Placing> placings =
-                Placing.all(new Placing.From(target, foot.shoeLength(), placing.marked(), heel, gauge));
+                Placing.all(new Placing.From(target, foot.shoeLength().map(this::target), placing, toe, heel, gauge));
         Placing chosen = placing.chosen(placings);
         Step opening = chosen.openingRound();
         Step footRounds = rounds("rounds between toe and opening", TubeRules.FOOT_ROUNDS, opening, toe.rounds());
-        Step legAbove = legAbove();
-        Step wanted = rounds(
-                "rounds between opening and cuff",
-                TubeRules.LEG_ROUNDS,
-                TubeRules.wholeRounds("rounds in the leg", legAbove, gauge),
-                cuff);
-        Optional<ReadyCut> ready =
-                choice.readyTube().map(tube -> new ReadyCut(tube, footRounds, wanted, sacrificed, gauge));
-        Step legRounds = ready.flatMap(ReadyCut::legWhenHalved).orElse(wanted);
+        Optional<ReadyCut> ready = choice.readyTube().map(tube -> new ReadyCut(tube, stitches, gauge, yarn, ravelled));
+        Optional<Step> given =
+                ready.flatMap(cut -> cut.leg(footRounds, sacrificed)).or(this::markedLeg);
+        Step legRounds = given.orElseGet(
+                () -> rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS, wantedLegRounds(), cuff));
+        // A leg that the half of a tube or a mark on the foot leaves is a result, whatever was wished for.
+        Step legAbove = given.<Step>map(leg -> TubeRules.lengthOf(
+                        "leg above the opening, cuff included",
+                        rounds("rounds above the opening", TubeRules.FROM_CUFF, cuff, leg),
+                        gauge))
+                .orElseGet(this::wantedLeg);
         refuseUnlessRoom(target, legAbove, footRounds, legRounds);
-        return put(target, legAbove, chosen, placings, footRounds, legRounds, ready);
+        return put(target, legAbove, given.isPresent(), chosen, placings, footRounds, legRounds, ready);
     }
 
-    private Step legAbove() {
+    private Step target(Step length) {
+        return Computed.of(
+                "length that the sock's foot is to have", Unit.MILLIMETRES, TubeRules.TARGET, length, lengthEase);
+    }
+
+    /** The leg above the opening as it is wished for, in millimetres. */
+    private Step wantedLeg() {
+        Step leg = choice.leg(foot.length());
+        if (leg.unit() == Unit.ROUNDS) {
+            return TubeRules.lengthOf("leg above the opening", wantedLegRounds(), gauge);
+        }
         return choice.legFromTaken() == LegFrom.OPENING
-                ? choice.leg()
+                ? leg
                 : Computed.of(
                         "leg above the opening",
                         Unit.MILLIMETRES,
                         TubeRules.LEG_ABOVE,
-                        choice.leg(),
+                        leg,
                         heel.rounds(),
                         gauge.rounds());
+    }
+
+    /** The same in rounds, cuff included. */
+    private Step wantedLegRounds() {
+        Step leg = choice.leg(foot.length());
+        if (leg.unit() != Unit.ROUNDS) {
+            return TubeRules.wholeRounds("rounds in the leg", wantedLeg(), gauge);
+        }
+        return choice.legFromTaken() == LegFrom.OPENING
+                ? leg
+                : rounds("rounds of the leg above the opening", TubeRules.LESS_HEEL_ROUNDS, leg, heel.rounds());
+    }
+
+    /** Rounds of the leg where the tube was marked on the foot and the mark counted from the leg's end. */
+    private Optional<Step> markedLeg() {
+        if (!placing.marksTheLeg()) {
+            return Optional.empty();
+        }
+        Step marked = placing.markedRounds()
+                .orElseGet(() -> TubeRules.wholeRounds(
+                        "rounds to the mark", placing.markedLength().orElseThrow(), gauge));
+        return Optional.of(
+                placing.fromTaken() == CountFrom.START_OF_LEG
+                        ? marked
+                        : rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS, marked, cuff));
     }
 
     private Tube put(
             Step target,
             Step legAbove,
+            boolean legIsResult,
             Placing chosen,
             List<Placing> placings,
             Step footRounds,
@@ -105,6 +142,7 @@ public record TubeLayout(
                 choice.toeStartTaken(),
                 target,
                 legAbove,
+                legIsResult,
                 chosen,
                 placings,
                 footRounds,
@@ -137,75 +175,6 @@ public record TubeLayout(
         return Computed.of(label, Unit.ROUNDS, rule, inputs);
     }
 
-    /** A ready tube, cut for the pair. */
-    private record ReadyCut(ReadyTube tube, Step footRounds, Step wantedLeg, Step sacrificed, Gauge gauge) {
-        Step have() {
-            if (tube.rounds().isPresent()) {
-                return Given.measured(
-                        "rounds of the ready tube",
-                        tube.rounds().getAsInt(),
-                        Unit.ROUNDS,
-                        "choices.tube.readyTube.rounds");
-            }
-            Given length = Given.measured(
-                    "length of the ready tube",
-                    tube.lengthMm().orElseThrow(),
-                    Unit.MILLIMETRES,
-                    "choices.tube.readyTube.lengthMm");
-            return Rounded.of(
-                    "rounds of the ready tube",
-                    Computed.of(
-                            "rounds of the ready tube, exactly",
-                            Unit.ROUNDS,
-                            TubeRules.ROUNDS_IN,
-                            length,
-                            gauge.rounds()),
-                    Rounding.DOWN,
-                    "a round that is cut through is lost");
-        }
-
-        Step spare() {
-            return Given.choice(
-                    "rounds cut beyond where needed",
-                    tube.spareRounds().orElse(ReadyTube.USUAL_SPARE_ROUNDS),
-                    Unit.ROUNDS,
-                    tube.spareRounds().isEmpty(),
-                    "choices.tube.readyTube.spareRounds");
-        }
-
-        Step half() {
-            return Rounded.of(
-                    "rounds of each half",
-                    Computed.of("rounds of each half, exactly", Unit.ROUNDS, TubeRules.HALVED, have()),
-                    Rounding.DOWN,
-                    "only whole rounds count, and one is lost at the cut");
-        }
-
-        Optional<Step> legWhenHalved() {
-            return tube.cutTaken() == Cut.TO_LENGTH
-                    ? Optional.empty()
-                    : Optional.of(rounds(
-                            "rounds between opening and cuff",
-                            TubeRules.LEG_OF_HALF,
-                            half(),
-                            spare(),
-                            footRounds,
-                            sacrificed));
-        }
-
-        TubeCut of(Step needed) {
-            Step piece = rounds("rounds of each piece", TubeRules.PIECE, needed, spare());
-            Step remnant = rounds("rounds left of the ready tube", TubeRules.REMNANT, have(), piece);
-            return new TubeCut(
-                    tube.cutTaken(),
-                    have(),
-                    spare(),
-                    piece,
-                    remnant,
-                    TubeRules.lengthOf("length left of the ready tube", remnant, gauge));
-        }
-    }
-
     private void refuseUnlessRoom(Step target, Step legAbove, Step footRounds, Step legRounds) {
         Problems problems = new Problems();
         if (footRounds.count() < 1) {
@@ -217,18 +186,29 @@ public record TubeLayout(
                     "foot.lengthMm",
                     "A foot of {foot} has no room for a toe of {toe} and a heel of {heel} at this gauge: they need at"
                             + " least {needed} together with one round between them.",
-                    "Try fewer plain rounds at heel or toe, or measure again.",
+                    "Try fewer plain rounds at heel or toe, a shaping that closes sooner, or measure again.",
                     Map.of(
                             "foot", Amount.mm(target.value()),
                             "toe", Amount.rounds(toe.rounds().value()),
                             "heel", Amount.rounds(heel.rounds().value()),
                             "needed", Amount.mm(needed))));
         }
-        if (legRounds.count() < 1) {
+        boolean halved =
+                choice.readyTube().filter(tube -> tube.cutTaken() == Cut.HALVE).isPresent();
+        if (legRounds.count() < 1 && halved) {
+            problems.add(new Problem(
+                    "tube.half.no-room",
+                    "choices.tube.readyTube",
+                    "Half of this tube has no room for a foot of {foot} and a leg: {missing} are missing.",
+                    "Plan it for a smaller foot, or take one sock from the tube.",
+                    Map.of(
+                            "foot", Amount.rounds(footRounds.value()),
+                            "missing", Amount.rounds(1 - legRounds.value()))));
+        } else if (legRounds.count() < 1) {
             problems.add(new Problem(
                     "tube.leg.no-room",
                     "choices.tube.legMm",
-                    "A leg of {leg} above the opening has no room for a cuff of {cuff} at this gauge.",
+                    "A leg of {leg} above the heel line has no room for a cuff of {cuff} at this gauge.",
                     "Make the leg higher or the cuff shorter.",
                     Map.of("leg", Amount.mm(legAbove.value()), "cuff", Amount.rounds(cuff.value()))));
         }

@@ -4,6 +4,7 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rounded;
@@ -43,6 +44,60 @@ public final class TubeRules {
             Source.derived("the heel pocket, once closed, reaches back as deep as it is long"),
             in -> in[0] - in[1] / in[2] * 100,
             example(190.5, 1e-9, 241.3, 20.0, 100 / 2.54));
+
+    static final Rule BEYOND_TOE = new Rule(
+            "tube.beyond-toe",
+            "toe tip to the opening, from where the toe begins",
+            "distance + toe ÷ gauge × 100 mm",
+            List.of("distance", "toe", "gauge"),
+            Source.derived("what was measured from the end of the toe, and the depth of the toe"),
+            in -> in[0] + in[1] / in[2] * 100,
+            example(190.5, 1e-9, 139.7, 20.0, 100 / 2.54));
+
+    static final Rule BEYOND_TOE_ROUNDS = new Rule(
+            "tube.beyond-toe-rounds",
+            "rounds from the toe tip, counted from the end of the toe",
+            "counted + toe",
+            List.of("counted", "toe"),
+            Source.derived("addition"),
+            in -> in[0] + in[1],
+            example(75.0, 1e-9, 55.0, 20.0));
+
+    static final Rule USUAL_LEG = new Rule(
+            "tube.usual-leg",
+            "usual height of the leg",
+            "the smaller of usual and share × foot",
+            List.of("usual", "share", "foot"),
+            Source.memory("12.5 cm is usual, but a baby's sock is not all leg"),
+            in -> Math.min(in[0], in[1] * in[2]),
+            example(94.6, 1e-9, 125.0, 0.55, 172.0));
+
+    static final Rule LESS_HEEL_ROUNDS = new Rule(
+            "tube.leg-above-rounds",
+            "rounds of the leg above the opening, from the floor",
+            "whole − heel",
+            List.of("whole", "heel"),
+            Source.derived("from the floor is above the opening and the depth of the heel"),
+            in -> in[0] - in[1],
+            example(40.0, 1e-9, 60.0, 20.0));
+
+    static final Rule FROM_MASS = new Rule(
+            "tube.from-mass",
+            "rounds of a tube that was weighed",
+            "mass × 1000000 ÷ (fineness × stitches × loop)",
+            List.of("mass", "fineness", "stitches", "loop"),
+            Source.derived("a round is as many loops as there are stitches"),
+            in -> in[0] * 1e6 / (in[1] * in[2] * in[3]),
+            example(497.1, 0.1, 100.0, 238.1, 64.0, 13.2));
+
+    static final Rule AVAILABLE = new Rule(
+            "tube.available",
+            "rounds of a ready tube once its yarn for heels, toes and cuffs is ravelled",
+            "tube − ravelled",
+            List.of("tube", "ravelled"),
+            Source.practice("from one end, before anything is cut"),
+            in -> in[0] - in[1],
+            example(306.0, 1e-9, 340.0, 34.0));
 
     static final Rule SHORT_OF_FOOT = new Rule(
             "tube.short-of-foot",
@@ -170,14 +225,36 @@ public final class TubeRules {
             in -> in[0] + in[1],
             example(93.0, 1e-9, 91.0, 2.0));
 
-    static final Rule REMNANT = new Rule(
-            "tube.remnant",
-            "rounds left of a ready tube",
+    static final Rule REMNANT_ONE_CUT = new Rule(
+            "tube.remnant-one-cut",
+            "rounds left of a ready tube that is cut once",
             "tube − 2 × piece − 1",
             List.of("tube", "piece"),
             Source.derived("two pieces, and the round unpicked between them; below nothing it is what is missing"),
             in -> in[0] - 2 * in[1] - 1,
-            example(113.0, 1e-9, 300.0, 93.0));
+            example(0.0, 1e-9, 187.0, 93.0));
+
+    static final Rule REMNANT = new Rule(
+            "tube.remnant",
+            "rounds left of a ready tube",
+            "tube − 2 × piece − 2",
+            List.of("tube", "piece"),
+            Source.derived("two pieces, the remnant between them, and the round unpicked on either side of it"),
+            in -> in[0] - 2 * in[1] - 2,
+            example(112.0, 1e-9, 300.0, 93.0));
+
+    static final Constant USUAL_LEG_MM = Constant.of(
+            "tube.usual-leg-height",
+            "usual height of the leg",
+            125,
+            Unit.MILLIMETRES,
+            Source.memory("12.5 cm, or 5 in"));
+    static final Constant MOST_LEG_SHARE = Constant.of(
+            "tube.most-leg",
+            "usual height of the leg, of the foot at most",
+            0.55,
+            Unit.PERCENT,
+            Source.memory("a baby's sock is not all leg"));
 
     static final Rule LENGTH_OF = new Rule(
             "tube.length-of",
@@ -211,6 +288,12 @@ public final class TubeRules {
             ROUNDS_IN,
             TARGET,
             LESS_HEEL,
+            BEYOND_TOE,
+            BEYOND_TOE_ROUNDS,
+            USUAL_LEG,
+            LESS_HEEL_ROUNDS,
+            FROM_MASS,
+            AVAILABLE,
             SHORT_OF_FOOT,
             SHARE_OF_FOOT,
             ASSUMED_HEEL,
@@ -225,14 +308,16 @@ public final class TubeRules {
             HALVED,
             LEG_OF_HALF,
             PIECE,
+            REMNANT_ONE_CUT,
             REMNANT,
             LENGTH_OF,
             SOCK_FOOT,
             TENS);
 
     /** Every constant of this package. */
-    public static final List<Constant> CONSTANTS = Arrays.stream(PlacingSchool.values())
-            .flatMap(school -> school.constant().stream())
+    public static final List<Constant> CONSTANTS = Stream.concat(
+                    Stream.of(USUAL_LEG_MM, MOST_LEG_SHARE),
+                    Arrays.stream(PlacingSchool.values()).flatMap(school -> school.constant().stream()))
             .toList();
 
     private TubeRules() {}

@@ -1,11 +1,6 @@
 package roundpocket.core.wear;
 
-import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
-import roundpocket.core.opening.Corners;
-import roundpocket.core.plan.Choices;
-import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 
 /**
@@ -14,89 +9,82 @@ import roundpocket.core.plan.SockSpec;
  */
 public enum FitNote {
     HEEL_TIGHT(
+            Topic.HEEL,
             "heel tight",
             "the heel pulls over the instep",
             "Plain rounds before the decreases deepen the heel.",
-            next -> number("heel.plainRounds", next.heelPlain(), 2, 0, 30, "plain rounds at the heel")),
+            next -> next.heelPlain(2)),
     HEEL_BAGGY(
+            Topic.HEEL,
             "heel baggy",
             "the heel stands off and rubs in the shoe",
             "Fewer plain rounds make the heel shallower.",
-            next -> number("heel.plainRounds", next.heelPlain(), -2, 0, 30, "plain rounds at the heel")),
+            next -> next.heelPlain(-2)),
     FOOT_LONG(
+            Topic.FOOT,
             "foot long",
             "there is fabric beyond the toes",
             "Three rounds fewer between toe and heel.",
-            next -> number("placing.markedRound", next.opening(), -3, 1, 1000, "rounds to the opening")),
+            next -> next.footRounds(-3)),
     FOOT_SHORT(
+            Topic.FOOT,
             "foot short",
             "the toes push against the end",
             "Three rounds more between toe and heel.",
-            next -> number("placing.markedRound", next.opening(), 3, 1, 1000, "rounds to the opening")),
+            next -> next.footRounds(3)),
     TUBE_TIGHT(
+            Topic.TUBE,
             "tube tight",
             "it is hard to put on, or marks the foot",
-            "A tube that is less small than the foot.",
-            next -> ratio(next.ease(), -0.03)),
-    TUBE_LOOSE(
-            "tube loose",
-            "it turns round the foot",
-            "A tube that is a little smaller than the foot.",
-            next -> ratio(next.ease(), 0.03)),
+            "Less negative ease.",
+            next -> next.stitches(4)),
+    TUBE_LOOSE(Topic.TUBE, "tube loose", "it turns around the foot", "More negative ease.", next -> next.stitches(-4)),
     TOE_TIGHT(
+            Topic.TOE,
             "toe tight",
             "the toes are squeezed together",
             "Plain rounds before the decreases give the toes room.",
-            next -> number("toe.plainRounds", next.toePlain(), 2, 0, 30, "plain rounds at the toe")),
-    CUFF_LOOSE(
-            "cuff loose",
-            "it slides down",
-            "A longer rib holds better.",
-            next -> number("finish.cuffRounds", next.cuff(), 4, 4, 120, "rounds of the cuff")),
+            next -> next.toePlain(2)),
+    CUFF_LOOSE(Topic.CUFF, "cuff loose", "it slides down", "A longer rib holds better.", Next::longerCuff),
     CUFF_TIGHT(
+            Topic.CUFF,
             "cuff tight",
-            "the edge cuts in, or will not pass the heel",
-            "The edge and not the rounds: bind off with a stretchier bind-off, or on a larger needle.",
-            next -> Optional.empty()),
+            "the edge cuts in, or will not go over the heel",
+            "It’s the bind-off or the rib, not the rounds: use a stretchier bind-off, or a larger needle for it.",
+            Next::looserCuff),
     HOLES_AT_CORNERS(
+            Topic.CORNERS,
             "holes at corners",
             "there are gaps where the heel begins",
-            "The other way at the corners.",
-            FitNote::otherCorners);
+            "Try the corners another way.",
+            Next::otherCorners);
 
-    /** What a change would do to a part of a plan; the plan's own values go into it. */
-    private record Next(SockSpec spec, SockPlan plan) {
-        int heelPlain() {
-            return plan.heel().plainRounds().count();
-        }
-
-        int toePlain() {
-            return plan.toe().plainRounds().count();
-        }
-
-        int opening() {
-            return plan.tube().openingRound().count();
-        }
-
-        int cuff() {
-            return plan.cuff().rounds().count();
-        }
-
-        double ease() {
-            return plan.ease().value();
-        }
+    /** What a note is about. Of two notes about one thing the later one counts. */
+    public enum Topic {
+        HEEL,
+        FOOT,
+        TUBE,
+        TOE,
+        CUFF,
+        CORNERS
     }
 
+    private final Topic topic;
     private final String title;
     private final String description;
     private final String reason;
-    private final Function<Next, Optional<Proposal>> change;
+    private final Function<Next, Proposal> change;
 
-    FitNote(String title, String description, String reason, Function<Next, Optional<Proposal>> change) {
+    FitNote(Topic topic, String title, String description, String reason, Function<Next, Proposal> change) {
+        this.topic = topic;
         this.title = title;
         this.description = description;
         this.reason = reason;
         this.change = change;
+    }
+
+    public Topic topic() {
+        return topic;
     }
 
     public String title() {
@@ -112,46 +100,11 @@ public enum FitNote {
         return reason;
     }
 
-    /** What is proposed for a plan; empty where its limits leave no room, or where no number of the plan helps. */
-    public Optional<Proposal> proposal(SockSpec spec) {
+    /**
+     * What is proposed for a plan as it stands. Proposals do not lean on each other: each moves one thing by so much, so
+     * that taking one leaves what the others do as it was.
+     */
+    public Proposal proposal(SockSpec spec) {
         return change.apply(new Next(spec, spec.plan()));
-    }
-
-    private static Optional<Proposal> number(String choice, int now, int by, int least, int most, String what) {
-        int then = Math.max(least, Math.min(most, now + by));
-        if (then == now) {
-            return Optional.empty();
-        }
-        String words = "%s: %d, not %d".formatted(what, then, now);
-        List<Proposal.Change> changes = choice.equals("placing.markedRound")
-                ? List.of(Proposal.Change.name("placing.school", "ON_THE_FOOT"), Proposal.Change.number(choice, then))
-                : List.of(Proposal.Change.number(choice, then));
-        return Optional.of(new Proposal(words, changes));
-    }
-
-    private static Optional<Proposal> ratio(double now, double by) {
-        double then = Math.round(Math.max(0, Math.min(0.25, now + by)) * 1000) / 1000.0;
-        return then == now
-                ? Optional.empty()
-                : Optional.of(new Proposal(
-                        "smaller than the foot: %s %%, not %s %%".formatted(perCent(then), perCent(now)),
-                        List.of(Proposal.Change.number("size.ease", then))));
-    }
-
-    private static String perCent(double ratio) {
-        double value = Math.round(ratio * 1000) / 10.0;
-        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
-    }
-
-    private static Optional<Proposal> otherCorners(Next next) {
-        Choices choices = next.spec().choices();
-        Corners now = next.plan().opening().corners();
-        boolean room = next.heelPlain() >= 4;
-        Corners then = now == Corners.PICK_UP || !room ? Corners.LEAVE_TWO : Corners.PICK_UP;
-        return then == now || choices.opening().keepFour().isPresent()
-                ? Optional.empty()
-                : Optional.of(new Proposal(
-                        "at the corners: " + then.title() + ", not " + now.title(),
-                        List.of(Proposal.Change.name("opening.corners", then.name()))));
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
-import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -32,27 +31,19 @@ final class Calibration {
 
     private Calibration() {}
 
-    /** The factor; {@code predicted} are the model's grams for each weigh-in, before any factor. */
-    static Step factor(List<WeighIn> weighIns, List<Step> predicted) {
-        if (weighIns.isEmpty()) {
+    /** The factor; {@code stretches} are what was weighed of this yarn, against the model before any factor. */
+    static Step factor(List<Weighed> stretches) {
+        if (stretches.isEmpty()) {
             return UNWEIGHED.step();
         }
         List<Step> triples = new ArrayList<>();
         List<Step> pairs = new ArrayList<>();
-        for (int i = 0; i < weighIns.size(); i++) {
-            WeighIn weighIn = weighIns.get(i);
-            Given weighed = Given.measured("weighed", weighIn.usedG(), Unit.GRAMS, "weighIns[" + i + "].usedG");
-            Step unsure = weighIn.uncertaintyG().isPresent()
-                    ? Given.measured(
-                            "scale unsure by",
-                            weighIn.uncertaintyG().getAsDouble(),
-                            Unit.GRAMS,
-                            "weighIns[" + i + "].uncertaintyG")
-                    : WHOLE_GRAMS.step();
-            triples.addAll(List.of(predicted.get(i), weighed, unsure));
-            pairs.addAll(List.of(predicted.get(i), unsure));
+        for (Weighed stretch : stretches) {
+            triples.addAll(List.of(stretch.predicted(), stretch.used(), stretch.unsure()));
+            pairs.addAll(List.of(stretch.predicted(), stretch.unsure()));
         }
         return Computed.of("factor from weighing", Unit.NUMBER, YarnRules.FACTOR, triples)
-                .within(Computed.of("uncertainty of the factor", Unit.NUMBER, YarnRules.FACTOR_UNCERTAINTY, pairs));
+                .fittedWithin(
+                        Computed.of("uncertainty of the factor", Unit.NUMBER, YarnRules.FACTOR_UNCERTAINTY, pairs));
     }
 }

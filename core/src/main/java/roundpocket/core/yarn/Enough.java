@@ -5,10 +5,10 @@ package roundpocket.core.yarn;
  * are the 95th and the 75th percentile of the normal distribution.
  */
 public enum Enough {
-    SURE("sure", 1.64, "19 times in 20 or better it will do"),
-    LIKELY("likely", 0.67, "3 times in 4 or better it will do"),
-    GAMBLE("a gamble", 0, "it will do more often than not"),
-    NOT_ENOUGH("not enough", Double.NEGATIVE_INFINITY, "it will run out more often than not");
+    SURE("plenty", 1.64, "enough at least 19 times in 20"),
+    LIKELY("probably enough", 0.67, "enough at least 3 times in 4"),
+    GAMBLE("risky", 0, "enough more often than not"),
+    NOT_ENOUGH("not enough", Double.NEGATIVE_INFINITY, "runs out more often than not");
 
     private final String words;
     private final double fromMargin;

@@ -18,35 +18,37 @@ import roundpocket.core.measure.Unit;
  * @param rounds full rounds of the tube worked in between, 1 to 2000; or empty
  * @param usedG grams gone, 0.1 to 1000 g
  * @param uncertaintyG standard uncertainty of that difference, 0.001 to 50 g; that of a whole-gram scale where nobody said
+ * @param contrast whether it was the second yarn that was weighed
  */
-public record WeighIn(OptionalDouble stitches, OptionalInt rounds, double usedG, OptionalDouble uncertaintyG) {
+public record WeighIn(
+        OptionalDouble stitches, OptionalInt rounds, double usedG, OptionalDouble uncertaintyG, boolean contrast) {
     private static final Limit STITCHES = new Limit(
             "yarn.weigh-in.stitches",
             1,
             200_000,
             Unit.STITCHES,
-            "{found} between two weighings cannot be reckoned with: {min} to {max}.",
+            "Between two weighings you must have knitted {min} to {max} (you entered {found}).",
             "Give the rounds that were knitted in between.");
     private static final Limit ROUNDS = new Limit(
             "yarn.weigh-in.rounds",
             1,
             2000,
             Unit.ROUNDS,
-            "{found} between two weighings cannot be reckoned with: {min} to {max}.",
+            "Between two weighings you must have knitted {min} to {max} (you entered {found}).",
             "Count the full rounds that were knitted in between.");
     private static final Limit USED = new Limit(
             "yarn.weigh-in.used",
             0.1,
             1000,
             Unit.GRAMS,
-            "{found} used between two weighings cannot be reckoned with: {min} to {max}.",
-            "Weigh the cake before and after, without the bowl.");
+            "Yarn used between two weighings must be {min} to {max} (you entered {found}).",
+            "Weigh the yarn before and after, without the bowl.");
     private static final Limit UNCERTAINTY = new Limit(
             "yarn.weigh-in.uncertainty",
             0.001,
             50,
             Unit.GRAMS,
-            "A scale that is unsure by {found} cannot be reckoned with: {min} to {max}.",
+            "A scale can be off by {min} to {max} (you entered {found}).",
             "A scale that shows whole grams is unsure by 0.58 g in a difference.");
 
     public WeighIn {
@@ -68,12 +70,32 @@ public record WeighIn(OptionalDouble stitches, OptionalInt rounds, double usedG,
 
     /** So many stitches, on a scale that shows whole grams. */
     public static WeighIn ofStitches(double stitches, double usedG) {
-        return new WeighIn(OptionalDouble.of(stitches), OptionalInt.empty(), usedG, OptionalDouble.empty());
+        return ofStitches(stitches, usedG, false);
+    }
+
+    /** So many stitches of either yarn, on a scale that shows whole grams. */
+    public static WeighIn ofStitches(double stitches, double usedG, boolean contrast) {
+        return new WeighIn(OptionalDouble.of(stitches), OptionalInt.empty(), usedG, OptionalDouble.empty(), contrast);
     }
 
     /** So many rounds of the tube, on a scale that shows whole grams. */
     public static WeighIn ofRounds(int rounds, double usedG) {
-        return new WeighIn(OptionalDouble.empty(), OptionalInt.of(rounds), usedG, OptionalDouble.empty());
+        return new WeighIn(OptionalDouble.empty(), OptionalInt.of(rounds), usedG, OptionalDouble.empty(), false);
+    }
+
+    /** Standard uncertainty of the difference. */
+    Step unsure(int number) {
+        return uncertaintyG.isPresent()
+                ? Given.measured(
+                        "scale unsure by",
+                        uncertaintyG.getAsDouble(),
+                        Unit.GRAMS,
+                        "weighIns[" + number + "].uncertaintyG")
+                : Calibration.WHOLE_GRAMS.step();
+    }
+
+    Given used(int number) {
+        return Given.measured("weighed", usedG, Unit.GRAMS, "weighIns[" + number + "].usedG");
     }
 
     /** Stitches worked in between; {@code round} are those of one round of the tube. */

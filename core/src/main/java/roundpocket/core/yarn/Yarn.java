@@ -27,28 +27,28 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, Optiona
             1,
             10_000,
             Unit.METRES,
-            "{found} of yarn is outside what a label says: {min} to {max}.",
+            "Metres on the label must be {min} to {max} (you entered {found}).",
             "Copy the metres from the label.");
     private static final Limit MASS = new Limit(
             "yarn.mass.range",
             1,
             5_000,
             Unit.GRAMS,
-            "{found} is outside what a label says: {min} to {max}.",
+            "Grams on the label must be {min} to {max} (you entered {found}).",
             "Copy the grams from the label.");
     private static final Limit ON_HAND = new Limit(
             "yarn.on-hand.range",
             0,
             5_000,
             Unit.GRAMS,
-            "{found} at hand cannot be: {min} to {max}.",
+            "The yarn you have must be {min} to {max} (you entered {found}).",
             "Weigh the cakes without the bowl.");
     private static final Limit NYLON = new Limit(
             "yarn.nylon.range",
             0,
             1,
             Unit.PERCENT,
-            "{found} of nylon cannot be: {min} to {max}.",
+            "Nylon must be {min} to {max} (you entered {found}).",
             "Copy the share from the label, or leave it out.");
     private static final double FINEST_TEX = 50;
     private static final double THICKEST_TEX = 2_000;
@@ -103,15 +103,15 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, Optiona
     public Optional<Step> atHand(String at) {
         return onHandG.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Given.measured("yarn at hand", onHandG.getAsDouble(), Unit.GRAMS, at + ".onHandG"));
+                : Optional.of(Given.measured("the yarn you have", onHandG.getAsDouble(), Unit.GRAMS, at + ".onHandG"));
     }
 
     /** Share of nylon or the like, where known. */
     public Optional<Step> nylon(String at) {
         return nylonShare.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Given.measured(
-                        "nylon or the like", nylonShare.getAsDouble(), Unit.PERCENT, at + ".nylonShare"));
+                : Optional.of(
+                        Given.measured("nylon or similar", nylonShare.getAsDouble(), Unit.PERCENT, at + ".nylonShare"));
     }
 
     private Given label(String label, double value, Unit unit, String field) {

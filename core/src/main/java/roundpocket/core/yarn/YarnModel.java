@@ -33,43 +33,77 @@ public final class YarnModel {
 
     private final Step loop;
     private final Step fineness;
+    private final List<Weighed> weighed;
     private final Step factor;
 
-    private YarnModel(Step loop, Step fineness, Step factor) {
+    private YarnModel(Step loop, Step fineness, List<Weighed> weighed, Step factor) {
         this.loop = loop;
         this.fineness = fineness;
+        this.weighed = List.copyOf(weighed);
         this.factor = factor;
     }
 
     /** The model of the main yarn in a tube of so many stitches, calibrated by what was weighed of it. */
     public static YarnModel of(Yarn yarn, Gauge gauge, FabricState state, Step stitches, List<WeighIn> weighIns) {
         Step loop = Computed.of(
-                "one loop",
+                "yarn in one stitch",
                 Unit.MILLIMETRES,
                 YarnRules.LOOP_LENGTH,
                 state.ks().step(),
                 gauge.stitches(),
                 gauge.rounds());
         Step fineness = yarn.fineness("yarn");
-        List<Step> predicted = IntStream.range(0, weighIns.size())
-                .<Step>mapToObj(i -> Computed.of(
-                        "predicted for weigh-in " + (i + 1),
-                        Unit.GRAMS,
-                        YarnRules.PREDICTED,
-                        weighIns.get(i).worked(i, stitches),
-                        loop,
-                        fineness))
+        List<Weighed> weighed = weighed(weighIns, false, loop, fineness, stitches);
+        return new YarnModel(loop, fineness, weighed, Calibration.factor(weighed));
+    }
+
+    /**
+     * The model of a second yarn in the same fabric: the same loops, another fineness. The hand is the same too, so where
+     * nothing was weighed of this yarn the factor of the first stands in.
+     */
+    public YarnModel forContrast(Yarn contrast, Step stitches, List<WeighIn> weighIns) {
+        Step itsFineness = contrast.fineness("contrast");
+        List<Weighed> itsOwn = weighed(weighIns, true, loop, itsFineness, stitches);
+        return new YarnModel(loop, itsFineness, itsOwn, itsOwn.isEmpty() ? factor : Calibration.factor(itsOwn));
+    }
+
+    private static List<Weighed> weighed(
+            List<WeighIn> weighIns, boolean contrast, Step loop, Step fineness, Step stitches) {
+        return IntStream.range(0, weighIns.size())
+                .filter(i -> weighIns.get(i).contrast() == contrast)
+                .mapToObj(i -> Weighed.of(
+                        predicted(
+                                "predicted for weigh-in " + (i + 1),
+                                weighIns.get(i).worked(i, stitches),
+                                loop,
+                                fineness),
+                        weighIns.get(i).used(i),
+                        weighIns.get(i).unsure(i)))
                 .toList();
-        return new YarnModel(loop, fineness, Calibration.factor(weighIns, predicted));
     }
 
-    /** The model of a second yarn in the same fabric: the same loops, the same hand, another fineness. */
-    public YarnModel forContrast(Yarn contrast) {
-        return new YarnModel(loop, contrast.fineness("contrast"), factor);
+    private static Step predicted(String label, Step worked, Step loop, Step fineness) {
+        return Computed.of(label, Unit.GRAMS, YarnRules.PREDICTED, worked, loop, fineness);
     }
 
+    /** What was weighed of this yarn, beside what was to be expected. */
+    public List<Weighed> weighed() {
+        return weighed;
+    }
+
+    /** Grams that went for so many stitches, beside what this model expects before any factor, on a whole-gram scale. */
+    public Weighed weighing(Step worked, Step used) {
+        return Weighed.of(predicted("to be expected", worked, loop, fineness), used, Calibration.WHOLE_GRAMS.step());
+    }
+
+    /** Yarn in one stitch before any factor, in millimetres. */
     public Step loopLength() {
         return loop;
+    }
+
+    /** Grams in a kilometre, in tex. */
+    public Step fineness() {
+        return fineness;
     }
 
     /** The factor that weighing gave, or 1 ± 0.10. */
@@ -78,11 +112,11 @@ public final class YarnModel {
     }
 
     public Step metresOf(String label, Step stitches) {
-        return Computed.of(label, Unit.METRES, YarnRules.STITCH_METRES, stitches, loop);
+        return Computed.of(label, Unit.METRES, YarnRules.STITCH_METRES, stitches, loop, factor);
     }
 
     public Step gramsOf(String label, Step metres) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.GRAMS, metres, fineness, factor);
+        return Computed.of(label, Unit.GRAMS, YarnRules.GRAMS, metres, fineness);
     }
 
     public static Step graftTail(String label, Step stitches, Gauge gauge) {
@@ -102,8 +136,13 @@ public final class YarnModel {
         return Computed.of(label, Unit.METRES, YarnRules.TAIL_METRES, lengthMm);
     }
 
+    /** All parts together; nothing where there are none. */
     public static Step sum(String label, Unit unit, List<Step> parts) {
-        return parts.size() == 1 ? parts.get(0) : Computed.of(label, unit, YarnRules.SUM, parts);
+        return switch (parts.size()) {
+            case 0 -> Given.tried(label, 0, unit);
+            case 1 -> parts.get(0);
+            default -> Computed.of(label, unit, YarnRules.SUM, parts);
+        };
     }
 
     public static Step pair(String label, Step sock) {
@@ -123,6 +162,11 @@ public final class YarnModel {
 
     public static Step perRound(String label, Step grams, Step rounds) {
         return Computed.of(label, Unit.GRAMS, YarnRules.PER_ROUND, grams, rounds);
+    }
+
+    /** So many rounds, at the grams of one. */
+    public static Step ofRounds(String label, Step rounds, Step perRound) {
+        return Computed.of(label, Unit.GRAMS, YarnRules.OF_ROUNDS, rounds, perRound);
     }
 
     /** What a cake must still weigh for {@code needed} to come out of it. */

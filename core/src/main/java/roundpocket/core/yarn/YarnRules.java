@@ -10,6 +10,9 @@ import roundpocket.core.explain.Source;
 
 /** The rules from stitches to metres and grams. */
 public final class YarnRules {
+    /** Standard uncertainties beyond which a weighing is doubted. */
+    private static final double BELIEVED = 3;
+
     /** One over the variance of the factor before any weighing, 1 ± 0.1. */
     private static final double PRIOR_WEIGHT = 1 / (0.1 * 0.1);
 
@@ -35,20 +38,20 @@ public final class YarnRules {
     static final Rule STITCH_METRES = new Rule(
             "yarn.stitch-metres",
             "metres in stitches",
-            "stitches × loop ÷ 1000",
-            List.of("stitches", "loop"),
-            Source.derived("every stitch is one loop"),
-            in -> in[0] * in[1] / 1000,
-            example(13.2, 1e-9, 1000.0, 13.2));
+            "stitches × loop ÷ 1000 × factor",
+            List.of("stitches", "loop", "factor"),
+            Source.derived("every stitch is one loop; the factor is 1 until something has been weighed"),
+            in -> in[0] * in[1] / 1000 * in[2],
+            example(14.52, 1e-9, 1000.0, 13.2, 1.1));
 
     static final Rule GRAMS = new Rule(
             "yarn.grams",
             "grams in metres",
-            "metres × fineness ÷ 1000 × factor",
-            List.of("metres", "fineness", "factor"),
-            Source.derived("tex is grams in a kilometre; the factor is 1 until something has been weighed"),
-            in -> in[0] * in[1] / 1000 * in[2],
-            example(2.381, 1e-9, 10.0, 238.1, 1.0));
+            "metres × fineness ÷ 1000",
+            List.of("metres", "fineness"),
+            Source.derived("tex is grams in a kilometre"),
+            in -> in[0] * in[1] / 1000,
+            example(2.381, 1e-9, 10.0, 238.1));
 
     static final Rule STITCHES_IN_ROUNDS = new Rule(
             "yarn.stitches-in-rounds",
@@ -67,6 +70,15 @@ public final class YarnRules {
             Source.derived("stitches times millimetres of loop times grams in a kilometre"),
             in -> in[0] * in[1] * in[2] / 1e6,
             example(3.143, 0.001, 1000.0, 13.2, 238.1));
+
+    static final Rule OFF_THE_MODEL = new Rule(
+            "yarn.off-the-model",
+            "how far a weighing lies off what was to be expected, of what is believable",
+            "|weighed − predicted| ÷ (3 × √(unsure² + (0.1 × predicted)²))",
+            List.of("weighed", "predicted", "unsure"),
+            Source.derived("three standard uncertainties of the difference; knitters differ by a tenth"),
+            in -> Math.abs(in[0] - in[1]) / (BELIEVED * Math.hypot(in[2], 0.1 * in[1])),
+            example(1.4417, 0.001, 5.0, 10.0, 0.58));
 
     static final Rule FACTOR = new Rule(
             "yarn.factor",
@@ -127,6 +139,15 @@ public final class YarnRules {
             Source.derived("division"),
             in -> in[0] / in[1],
             example(0.2, 1e-9, 12.0, 60.0));
+
+    static final Rule OF_ROUNDS = new Rule(
+            "yarn.of-rounds",
+            "grams in rounds",
+            "rounds × round",
+            List.of("rounds", "round"),
+            Source.derived("multiplication"),
+            in -> in[0] * in[1],
+            example(0.2, 1e-9, 1.0, 0.2));
 
     static final Rule SPLIT = new Rule(
             "yarn.split",
@@ -208,12 +229,14 @@ public final class YarnRules {
             GRAMS,
             STITCHES_IN_ROUNDS,
             PREDICTED,
+            OFF_THE_MODEL,
             FACTOR,
             FACTOR_UNCERTAINTY,
             MARGIN,
             STOP_WEIGHT,
             ROUNDS_FROM,
             PER_ROUND,
+            OF_ROUNDS,
             SPLIT,
             GRAFT_TAIL,
             WOVEN_TAILS,

@@ -75,16 +75,22 @@ public class AlmanacTest {
         Set<String> never =
                 new TreeSet<>(PlanRules.EVERY.stream().map(rule -> rule.id()).toList());
         never.removeAll(rulesUsed);
-        // what only answers to questions and doubts use, and the shoe sizes that FeetTest goes through
+        // what only answers to questions and doubts use, and what feet, tubes and weighings of other tests have
         assertThat(never)
                 .containsExactly(
                         "fit.heel-share",
+                        "foot.ball-guessed",
                         "foot.difference",
                         "foot.shoe-eu",
                         "foot.shoe-uk",
                         "foot.shoe-us-men",
                         "foot.shoe-us-women",
-                        "sock.girth-for");
+                        "sock.girth-for",
+                        "swatch.apart",
+                        "swatch.rounds-per-stitch",
+                        "tube.from-mass",
+                        "tube.usual-leg",
+                        "yarn.off-the-model");
     }
 
     private static void walk(Step step, Set<Step> seen, Set<String> rules, Set<String> constants) {

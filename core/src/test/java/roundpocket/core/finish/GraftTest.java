@@ -109,17 +109,17 @@ public class GraftTest {
         assertThat(graft(3, true, Needle.BACK).list())
                 .extracting(move -> move.move().words() + " " + move.loop())
                 .containsExactly(
-                        "front needle, purlwise, stays on 1",
-                        "back needle, knitwise, stays on 1",
-                        "front needle, knitwise, off 1",
-                        "front needle, purlwise, stays on 2",
-                        "back needle, purlwise, off 1",
-                        "back needle, knitwise, stays on 2",
-                        "front needle, knitwise, off 2",
-                        "front needle, purlwise, stays on 3",
-                        "back needle, purlwise, off 2",
-                        "back needle, knitwise, stays on 3",
-                        "front needle, knitwise, off 3",
-                        "back needle, purlwise, off 3");
+                        "Front needle: purlwise, leave on 1",
+                        "Back needle: knitwise, leave on 1",
+                        "Front needle: knitwise, off 1",
+                        "Front needle: purlwise, leave on 2",
+                        "Back needle: purlwise, off 1",
+                        "Back needle: knitwise, leave on 2",
+                        "Front needle: knitwise, off 2",
+                        "Front needle: purlwise, leave on 3",
+                        "Back needle: purlwise, off 2",
+                        "Back needle: knitwise, leave on 3",
+                        "Front needle: knitwise, off 3",
+                        "Back needle: purlwise, off 3");
     }
 }

@@ -16,7 +16,7 @@ public class FeetTest {
         return new Foot(
                 OptionalDouble.empty(),
                 Optional.of(new ShoeSize(system, size)),
-                230,
+                OptionalDouble.of(230),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty());
@@ -50,7 +50,7 @@ public class FeetTest {
         Foot both = new Foot(
                 OptionalDouble.of(240),
                 Optional.of(new ShoeSize(ShoeSystem.EU, 45)),
-                230,
+                OptionalDouble.of(230),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty());
@@ -84,7 +84,7 @@ public class FeetTest {
         Runnable nothing = () -> new Foot(
                 OptionalDouble.empty(),
                 Optional.empty(),
-                230,
+                OptionalDouble.of(230),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty());
@@ -92,15 +92,15 @@ public class FeetTest {
         Runnable swapped = () -> new Foot(
                 OptionalDouble.of(246),
                 Optional.empty(),
-                231,
+                OptionalDouble.of(231),
                 OptionalDouble.of(200),
                 OptionalDouble.empty(),
                 Optional.empty());
         Runnable noOther = () -> new Feet(new Foot(243, 236), Optional.empty(), PlanOn.OTHER);
         return new Object[][] {
             {nothing, "lengthMm", "The length of the foot is missing."},
-            {huge, "size", "A shoe size of 60 is outside what EU, Paris points has for a sock: 17 to 53."},
-            {swapped, "heelDiagonalMm", "A heel diagonal of 20.0 cm is less than the ball, 23.1 cm"},
+            {huge, "size", "A shoe size in EU, Paris points must be 17 to 53 (you entered 60)."},
+            {swapped, "heelDiagonalMm", "A heel diagonal of 20 cm is less than the ball, 23.1 cm"},
             {noOther, "planOn", "that was not measured"},
         };
     }

@@ -29,7 +29,7 @@ public class UnlikeFeetTest {
         return new Foot(
                 OptionalDouble.of(235 + 30 * random.nextDouble()),
                 Optional.empty(),
-                ball,
+                OptionalDouble.of(ball),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(1.4 * ball),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(ball),
                 Optional.empty());

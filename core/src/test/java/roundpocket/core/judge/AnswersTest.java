@@ -26,7 +26,7 @@ import roundpocket.core.tube.TubeChoice;
 /** Questions that go the other way, each against trying every value. */
 public class AnswersTest {
     private static final OptionalDouble NONE = OptionalDouble.empty();
-    private static final SockSpec SPEC = Specs.usual(246, 231);
+    private static final SockSpec SPEC = Specs.usual(246, 231).withChoices(Specs.choices(4, 4));
 
     private static Answers ask(Questions questions) {
         return Answers.of(SPEC, SPEC.plan(), questions);
@@ -103,8 +103,13 @@ public class AnswersTest {
     /** A heel diagonal of 45 cm: 30 plain rounds offer 38.5 cm (by hand: 24.54 cm and 30 × 0.465 cm). */
     @Test
     public void aStretchThatNoHeelGivesHasNoAnswer() {
-        Foot high =
-                new Foot(OptionalDouble.of(246), Optional.empty(), 231, OptionalDouble.of(450), NONE, Optional.empty());
+        Foot high = new Foot(
+                OptionalDouble.of(246),
+                Optional.empty(),
+                OptionalDouble.of(231),
+                OptionalDouble.of(450),
+                NONE,
+                Optional.empty());
         SockSpec spec = SPEC.withFeet(Feet.both(high)).withChoices(Specs.choices(4, 4));
         Questions none = new Questions(NONE, NONE, OptionalDouble.of(0), Optional.empty());
         PlainRounds answer = Answers.of(spec, spec.plan(), none).plainRounds().orElseThrow();

@@ -23,6 +23,7 @@ import roundpocket.core.lap.Happening.Withdrawn;
 import roundpocket.core.lap.Happening.Worked;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Yarn;
@@ -40,7 +41,7 @@ public class PairWorkTest {
     }
 
     private static Weighed weighed(String id, double grams) {
-        return new Weighed(1, id, grams, false, false);
+        return new Weighed(1, id, YarnRole.MAIN, grams, false, false, false);
     }
 
     private int foot(int sock) {
@@ -109,7 +110,7 @@ public class PairWorkTest {
                 .singleElement()
                 .satisfies(problem -> assertThat(problem.code()).isEqualTo(code));
         assertThat(pair.weighings()).hasSize(1);
-        assertThat(pair.hear(new Weighed(1, "c", 90, false, true)))
+        assertThat(pair.hear(new Weighed(1, "c", YarnRole.MAIN, 90, false, true, false)))
                 .as("another cake")
                 .isTrue();
     }
@@ -153,7 +154,7 @@ public class PairWorkTest {
         assertThat(leg.sooner()).isTrue();
         int allowed = leg.allowed().count();
         assertThat(allowed).isBetween(5, 20);
-        assertThat(check.words()).contains("Start the cuff within " + allowed + " rounds");
+        assertThat(check.words()).contains("yarn for " + allowed + " more rounds of leg");
         // The leg that is allowed leaves the stop weight.
         double perRound = pair.begun().plan().yarn().of(Section.LEG).grams().value() / 35;
         double left = check.cake().value() - allowed * perRound;
@@ -173,8 +174,8 @@ public class PairWorkTest {
         double needed = pair.begun().plan().yarn().sockGrams().value();
         pair.hear(weighed("a", needed * 1.4));
         assertThat(CakeCheck.of(pair).orElseThrow().enough()).isEqualTo(Enough.SURE);
-        assertThat(CakeCheck.of(pair).orElseThrow().words()).isEqualTo("This cake will do.");
-        pair.hear(new Weighed(1, "b", needed * 1.4, true, true));
+        assertThat(CakeCheck.of(pair).orElseThrow().words()).isEqualTo("Plenty: this yarn is enough.");
+        pair.hear(new Weighed(1, "b", YarnRole.MAIN, needed * 1.4, true, true, false));
         assertThat(CakeCheck.of(pair).orElseThrow().enough()).isEqualTo(Enough.NOT_ENOUGH);
         assertThat(CakeCheck.of(pair).orElseThrow().needed().value()).isCloseTo(2 * needed, within(1e-6));
     }
@@ -267,7 +268,14 @@ public class PairWorkTest {
                         case 2 -> new Measured(sock, random.nextInt(60), 20 + random.nextInt(100));
                         case 3 -> new Worked(sock, Section.values()[random.nextInt(5)], random.nextInt(90) - 3);
                         case 4 ->
-                            new Weighed(sock, id, random.nextInt(120) - 5, random.nextBoolean(), random.nextBoolean());
+                            new Weighed(
+                                    sock,
+                                    id,
+                                    YarnRole.MAIN,
+                                    random.nextInt(120) - 5,
+                                    random.nextBoolean(),
+                                    random.nextBoolean(),
+                                    false);
                         case 5 -> new Withdrawn(sock, ids.isEmpty() ? id : ids.get(random.nextInt(ids.size())));
                         default -> new Done(sock, i * 90_000L);
                     };

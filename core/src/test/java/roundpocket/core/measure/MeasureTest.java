@@ -62,7 +62,7 @@ public class MeasureTest {
             {25.4, "2.5 cm", "1 in"},
             {12.7, "1.3 cm", "1/2 in"},
             {19.05, "1.9 cm", "3/4 in"},
-            {0.0, "0.0 cm", "0 in"},
+            {0.0, "0 cm", "0 in"},
             {-12.7, "-1.3 cm", "-1/2 in"},
         };
     }
@@ -85,9 +85,9 @@ public class MeasureTest {
     @Test
     public void aGaugeIsSaidOverTheReadersSpan() {
         Amount gauge = new Amount(31.5, Unit.STITCHES_PER_10CM);
-        assertThat(gauge.text(LengthUnit.CM)).isEqualTo("31.5 stitches in 10 cm");
-        assertThat(gauge.text(LengthUnit.INCH)).isEqualTo("32 stitches in 4 in");
+        assertThat(gauge.text(LengthUnit.CM)).isEqualTo("31.5 sts per 10 cm");
+        assertThat(gauge.text(LengthUnit.INCH)).isEqualTo("32 sts per 4 in");
         assertThat(new Amount(0.1694, Unit.PERCENT).text(LengthUnit.CM)).isEqualTo("16.9 %");
-        assertThat(new Amount(34.27, Unit.GRAMS).text(LengthUnit.CM)).isEqualTo("34.3 g");
+        assertThat(new Amount(34.27, Unit.GRAMS).text(LengthUnit.CM)).isEqualTo("34 g");
     }
 }

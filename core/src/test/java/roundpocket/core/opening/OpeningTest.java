@@ -1,7 +1,6 @@
 package roundpocket.core.opening;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,13 +8,14 @@ import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
-import roundpocket.core.explain.Refusal;
+import roundpocket.core.judge.Doubts;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.Opening.LiveCount;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.shaping.ShapingRound;
 
 /** The ways of opening the heel of 64 stitches. All common practice. */
 public class OpeningTest {
@@ -39,8 +39,12 @@ public class OpeningTest {
         return new Object[][] {
             {leaving(snip, Corners.LEAVE_TWO), 28, List.of(64), 32, 16},
             {leaving(snip, Corners.LEAVE_ONE_AND_A_HALF), 29, List.of(64), 32, 16},
-            {leaving(OpeningWay.WASTE_ONE_LINE, Corners.LEAVE_TWO), 28, List.of(64), 32, 0},
-            {leaving(OpeningWay.WASTE_TWO_LINES, Corners.LEAVE_TWO), 28, List.of(64), 32, 0},
+            // waste yarn comes out whole: one row of it, or two
+            {OpeningChoice.usual(), 32, List.of(68, 64), 32, 0},
+            {OpeningChoice.of(OpeningWay.WASTE_TWO_LINES), 64, List.of(68, 64), 32, 0},
+            {leaving(OpeningWay.WASTE_ONE_LINE, Corners.CLOSE_LATER), 32, List.of(64), 32, 0},
+            {leaving(snip, Corners.CLOSE_LATER), 32, List.of(64), 32, 16},
+            {OpeningChoice.of(snip), 28, List.of(64), 32, 16},
             {leaving(OpeningWay.LIFELINES, Corners.LEAVE_TWO), 28, List.of(64), 32, 16},
             {OpeningChoice.pickingUp(snip, 1, false), 32, List.of(66, 64), 32, 16},
             {OpeningChoice.pickingUp(snip, 2, false), 32, List.of(68, 64), 32, 16},
@@ -62,14 +66,59 @@ public class OpeningTest {
         assertThat(opening.counts()).extracting(LiveCount::stitches).isEqualTo(live);
         assertThat(opening.heelSide().count()).isEqualTo(heelSide);
         assertThat(opening.snip().map(step -> step.count()).orElse(0)).isEqualTo(snipped);
-        assertThat(plan.heel().list().get(0).side()).isEqualTo(heelSide);
+        // the heel's own rounds say the same: they are numbered with it
+        assertThat(plan.heel().list().subList(0, live.size() - 1))
+                .extracting(ShapingRound::stitches)
+                .isEqualTo(live.subList(1, live.size()));
+        assertThat(plan.heel().list().get(3).side()).isEqualTo(heelSide);
+        assertThat(plan.heel().rounds().count()).isEqualTo(plan.heel().list().size());
     }
 
+    /** Extra stitches go in plain rounds before the first shaped one; where there are fewer, they are added and said. */
     @Test
-    public void extraLoopsNeedPlainRoundsToGoAwayIn() {
+    public void extraStitchesBringThePlainRoundsTheyNeed() {
         OpeningChoice four = OpeningChoice.pickingUp(OpeningWay.SNIP, 4, false);
-        Refusal refusal = catchThrowableOfType(Refusal.class, () -> plan(four, 1));
-        assertThat(refusal.message(LengthUnit.CM)).contains("takes 2 rounds plain; the heel has 1 rounds");
-        assertThat(plan(four, 2).heel().plainRounds().count()).isEqualTo(2);
+        for (int wanted = 0; wanted <= 3; wanted++) {
+            SockPlan plan = plan(four, wanted);
+            assertThat(plan.heel().plainRounds().count()).isEqualTo(Math.max(2, wanted));
+            assertThat(plan.heel().rounds().count()).isEqualTo(Math.max(2, wanted) + 16);
+        }
+        SockSpec large = Specs.large();
+        SockSpec none = large.withChoices(
+                large.choices().withHeel(ShapingChoice.plain(0)).withOpening(four));
+        assertThat(Doubts.of(none, none.plan()))
+                .filteredOn(doubt -> doubt.code().equals("heel.corners"))
+                .singleElement()
+                .satisfies(doubt -> assertThat(doubt.said().message(LengthUnit.CM))
+                        .contains("The heel has 2 rounds plain, not 0 rounds"));
+    }
+
+    /** A round of extra stitches counts what it leaves, as a decrease round does: 8 extra leave 4 for one round. */
+    @Test
+    public void theYarnOfExtraStitchesIsCounted() {
+        int none = plan(OpeningChoice.usual().closingLater(), 4)
+                .heel()
+                .stitchesWorked()
+                .count();
+        assertThat(none).isEqualTo(992);
+        assertThat(plan(OpeningChoice.usual(), 4).heel().stitchesWorked().count())
+                .isEqualTo(992);
+        assertThat(plan(OpeningChoice.pickingUp(OpeningWay.SNIP, 4, false), 4)
+                        .heel()
+                        .stitchesWorked()
+                        .count())
+                .isEqualTo(996);
+    }
+
+    /** What earlier plans could ask for is moved to what is usual, and nothing else is. */
+    @Test
+    public void stitchesLeftInWasteYarnAreMoved() {
+        Optional<Corners> two = Optional.of(Corners.LEAVE_TWO);
+        assertThat(OpeningChoice.moved(Optional.empty(), two, false)).isEmpty();
+        assertThat(OpeningChoice.moved(Optional.of(OpeningWay.WASTE_TWO_LINES), two, false))
+                .isEmpty();
+        assertThat(OpeningChoice.moved(Optional.empty(), two, true)).isEqualTo(two);
+        assertThat(OpeningChoice.moved(Optional.of(OpeningWay.LIFELINES), two, false))
+                .isEqualTo(two);
     }
 }

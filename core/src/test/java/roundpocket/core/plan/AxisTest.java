@@ -23,7 +23,13 @@ public class AxisTest {
         SockSpec example = Specs.wholeExample();
         Optional<ReadyTube> ready = way == Way.READY_TUBE
                 ? Optional.of(new ReadyTube(
-                        64, OptionalInt.of(300), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty()))
+                        64,
+                        OptionalInt.of(300),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        Optional.empty(),
+                        OptionalInt.empty(),
+                        Optional.empty()))
                 : Optional.empty();
         Choices choices = example.choices()
                 .withSize(
@@ -35,6 +41,7 @@ public class AxisTest {
                                 start,
                                 ready,
                                 OptionalDouble.of(Length.ofInches(5).mm()),
+                                OptionalInt.empty(),
                                 Optional.empty()))
                         .withOpening(OpeningChoice.of(opening)))
                 .plan();

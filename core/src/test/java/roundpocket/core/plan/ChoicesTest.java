@@ -20,6 +20,7 @@ import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Phase;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.ReadyTube;
@@ -30,8 +31,14 @@ import roundpocket.core.yarn.WeighIn;
 
 /** Choices that do not go together, each refused with what would help. */
 public class ChoicesTest {
-    private static final ReadyTube READY =
-            new ReadyTube(64, OptionalInt.of(300), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
+    private static final ReadyTube READY = new ReadyTube(
+            64,
+            OptionalInt.of(300),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.empty(),
+            OptionalInt.empty(),
+            Optional.empty());
 
     private static TubeChoice tube(Way way, ToeStart start, ReadyTube ready) {
         return new TubeChoice(
@@ -39,6 +46,7 @@ public class ChoicesTest {
                 Optional.ofNullable(start),
                 Optional.ofNullable(ready),
                 OptionalDouble.empty(),
+                OptionalInt.empty(),
                 Optional.empty());
     }
 
@@ -67,16 +75,29 @@ public class ChoicesTest {
         Runnable shortTip = () -> Choices.usual()
                 .withTube(tube(Way.TOE_UP, ToeStart.CLOSED, null))
                 .withToe(ShapingChoice.of(ShapingSchool.SHORT_ROWS, 0));
-        Runnable odd = () ->
-                new ReadyTube(65, OptionalInt.of(300), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
-        Runnable noSize = () ->
-                new ReadyTube(64, OptionalInt.empty(), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
+        Runnable odd = () -> new ReadyTube(
+                65,
+                OptionalInt.of(300),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                Optional.empty());
+        Runnable noSize = () -> new ReadyTube(
+                64,
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                Optional.empty());
         Runnable unmarked = () -> PlacingChoice.of(PlacingSchool.ON_THE_FOOT);
         Runnable extraUnused = () -> opening(Corners.LEAVE_TWO, 2, false);
         Runnable keepOne = () -> opening(Corners.PICK_UP, 1, true);
         Runnable noPhases = () -> ShapingChoice.of(ShapingSchool.OWN, 0);
         Runnable bothEnds = () -> new Phase(2, OptionalInt.of(3), OptionalInt.of(8));
-        Runnable neither = () -> new WeighIn(OptionalDouble.empty(), OptionalInt.empty(), 5, OptionalDouble.empty());
+        Runnable neither =
+                () -> new WeighIn(OptionalDouble.empty(), OptionalInt.empty(), 5, OptionalDouble.empty(), false);
         Runnable foot = () -> new Yarns(Specs.SOCK_YARN, Optional.of(Specs.SOCK_YARN), EnumSet.of(Section.FOOT));
         Runnable nothing =
                 () -> new Yarns(Specs.SOCK_YARN, Optional.of(Specs.SOCK_YARN), EnumSet.noneOf(Section.class));
@@ -89,18 +110,56 @@ public class ChoicesTest {
             {waste, "opening.way", "A ready tube cannot get waste yarn, one line"},
             {drawnTip, "toe.close", "is not drawn together"},
             {shortTip, "toe.school", "A toe of short rows does not begin at a closed tip"},
-            {odd, "stitches", "65 stitches has no two halves"},
+            {odd, "stitches", "65 sts has no two halves"},
             {noSize, "rounds", "must be given once"},
-            {unmarked, "markedRound", "no round is given"},
-            {extraUnused, "extraLoops", "but stitches are left in there"},
+            {unmarked, "markedRound", "no mark is given"},
+            {extraUnused, "extraLoops", "but none are picked up"},
             {keepOne, "keepFour", "fewer are picked up"},
-            {noPhases, "phases", "needs 1 to 8 phases; here are 0"},
+            {noPhases, "phases", "needs 1 to 8 phases (there are 0)"},
             {bothEnds, "until", "either after so many decrease rounds or at so many stitches"},
             {neither, "rounds", "must be given once, in rounds or in stitches"},
             {foot, "contrastSections", "foot and leg are the main yarn's"},
             {nothing, "contrastSections", "nothing is knitted from it"},
             {noSecond, "contrastSections", "and there is none"},
         };
+    }
+
+    @DataProvider
+    public Object[][] placesAndCorners() {
+        Runnable left = () -> new OpeningChoice(
+                Optional.of(OpeningWay.WASTE_TWO_LINES),
+                Optional.of(Corners.LEAVE_TWO),
+                OptionalInt.empty(),
+                Optional.empty());
+        Runnable leftUnsaid = () -> Choices.usual()
+                .withOpening(new OpeningChoice(
+                        Optional.empty(), Optional.of(Corners.LEAVE_TWO), OptionalInt.empty(), Optional.empty()));
+        Runnable twice = () -> new PlacingChoice(
+                Optional.empty(), OptionalInt.of(60), OptionalDouble.of(150), OptionalDouble.empty(), Optional.empty());
+        Runnable farDistance = () -> PlacingChoice.distance(500, CountFrom.TOE_TIP);
+        Runnable noDistance = () -> PlacingChoice.of(PlacingSchool.OWN_DISTANCE);
+        Runnable fromTheCuff = () -> PlacingChoice.distance(190, CountFrom.CUFF_EDGE);
+        Runnable legTwice = () -> new TubeChoice(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.of(120),
+                OptionalInt.of(60),
+                Optional.empty());
+        return new Object[][] {
+            {left, "corners", "Waste yarn comes out whole"},
+            {leftUnsaid, "opening.corners", "Waste yarn comes out whole"},
+            {twice, "markedMm", "given twice"},
+            {farDistance, "distanceMm", "2 cm to 40 cm"},
+            {noDistance, "distanceMm", "no distance is given"},
+            {fromTheCuff, "from", "from the tip of the toe or from where the toe begins"},
+            {legTwice, "legRounds", "The leg is given twice"},
+        };
+    }
+
+    @Test(dataProvider = "placesAndCorners")
+    public void placesAndCornersThatCannotBeAreRefused(Runnable input, String field, String words) {
+        whatDoesNotGoTogetherIsRefused(input, field, words);
     }
 
     @Test(dataProvider = "clashes")

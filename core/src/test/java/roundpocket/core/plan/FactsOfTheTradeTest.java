@@ -127,9 +127,11 @@ public class FactsOfTheTradeTest {
     public Object[][] feet() {
         // foot in mm, ball in mm, then stitches, foot rounds, leg rounds: by hand at 31 × 43 to 10 cm, usual choices
         return new Object[][] {
-            {246.0, 231.0, 64, 66, 39}, // 64.4 → 64; 105.8 → 106 − 20 − 20; 53.75 → 54 − 15
-            {172.0, 168.0, 48, 42, 39}, // 46.9 → 48; 74.0 → 74 − 16 − 16
-            {288.0, 272.0, 76, 76, 39}, // 75.9 → 76; 38 a side to 18 is 10 decreases, 24 rounds; 123.8 → 124 − 24 − 24
+            // heel: 2/9 of the ball, less its shaping, before 16, 12 and 20 rounds of it; leg: 12.5 cm or 0.55 of the
+            // foot
+            {246.0, 231.0, 64, 64, 39}, // 64.4 → 64; heel 6 + 16; 83.8 → 84 − 20; 53.75 → 54 − 15
+            {172.0, 168.0, 48, 42, 26}, // 46.9 → 48; heel 4 + 12; 58.0 → 58 − 16; 40.7 → 41 − 15
+            {288.0, 272.0, 76, 74, 39}, // 75.9 → 76; 38 to 18 by twos is 10 decreases; heel 6 + 20; 97.8 → 98 − 24
         };
     }
 

@@ -15,13 +15,13 @@ public class InfluenceTest {
     @DataProvider
     public Object[][] figures() {
         return new Object[][] {
-            {plan.stitchCount().ideal(), "round the ball"},
-            {plan.stitchCount().stitches(), "round the ball"},
+            {plan.stitchCount().ideal(), "around the ball"},
+            {plan.stitchCount().stitches(), "around the ball"},
             {plan.tube().footRounds(), "foot length"},
             {plan.tube().openingFromToe(), "foot length"},
-            {plan.tube().legRounds(), "leg above the opening"},
+            {plan.tube().legRounds(), "rounds counted"},
             {plan.tube().cuffDepth(), "rounds of the cuff"},
-            {plan.heel().plainRounds(), "plain rounds at the heel"},
+            {plan.toe().plainRounds(), "plain rounds at the toe"},
         };
     }
 
@@ -42,7 +42,6 @@ public class InfluenceTest {
 
     @Test
     public void whatNothingMovesNamesNothing() {
-        assertThat(plan.opening().cornerStitches().orElseThrow().strongestInput())
-                .isEmpty();
+        assertThat(plan.opening().way().rows().step().strongestInput()).isEmpty();
     }
 }

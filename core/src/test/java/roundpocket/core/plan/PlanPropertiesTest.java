@@ -62,26 +62,26 @@ public class PlanPropertiesTest {
 
     @Test
     public void stitchesAreAMultipleOfFourAndBothSidesAreEqual() {
-        assertThat(plans).allSatisfy(plan -> {
+        plans.forEach(plan -> {
             int stitches = plan.stitchCount().stitches().count();
             assertThat(stitches % 4).isZero();
             assertThat(plan.stitchCount().half().count() * 2).isEqualTo(stitches);
             assertThat(plan.opening().below().count())
                     .isEqualTo(plan.opening().above().count());
-            assertThat(plan.opening().live().count()).isEqualTo(stitches);
+            // two extra at either corner
+            assertThat(plan.opening().live().count()).isEqualTo(stitches + 4);
         });
     }
 
     @Test
     public void theNearestCountIsTaken() {
-        assertThat(plans)
-                .allSatisfy(plan -> assertThat(plan.stitchCount().stitches().value())
-                        .isCloseTo(plan.stitchCount().ideal().value(), within(2.0 + 1e-9)));
+        plans.forEach(plan -> assertThat(plan.stitchCount().stitches().value())
+                .isCloseTo(plan.stitchCount().ideal().value(), within(2.0 + 1e-9)));
     }
 
     @Test
     public void roundsOfTheSectionsAddUp() {
-        assertThat(plans).allSatisfy(plan -> {
+        plans.forEach(plan -> {
             int sum = plan.toe().rounds().count()
                     + plan.tube().footRounds().count()
                     + plan.tube().legRounds().count()
@@ -98,7 +98,7 @@ public class PlanPropertiesTest {
 
     @Test
     public void theDrawingEndsWhereTheTapeDoes() {
-        assertThat(plans).allSatisfy(plan -> {
+        plans.forEach(plan -> {
             Outline outline = plan.outline();
             Outline.Span cuff = outline.spans().get(3);
             assertThat(cuff.toRound()).isEqualTo(plan.tube().allRounds().count());
@@ -122,7 +122,7 @@ public class PlanPropertiesTest {
 
     @Test
     public void shapingsCloseByTwosToTheirGraft() {
-        assertThat(plans).allSatisfy(plan -> {
+        plans.forEach(plan -> {
             closes(plan.heel(), plan.stitchCount().half().count());
             closes(plan.toe(), plan.stitchCount().half().count());
         });
@@ -139,12 +139,12 @@ public class PlanPropertiesTest {
         assertThat(shaping.list()).hasSize(shaping.rounds().count());
         assertThat(shaping.closingSide().count()).isEqualTo(before);
         assertThat(shaping.stitchesWorked().count()).isEqualTo(worked);
-        assertThat(side / 2 - before).isBetween(0, 1);
+        assertThat(side / 2 - before).as("the nearest, and of two the lower").isBetween(0, 1);
     }
 
     @Test
     public void yarnOfTheSectionsAddsUpAndNothingIsFree() {
-        assertThat(plans).allSatisfy(plan -> {
+        plans.forEach(plan -> {
             double sum = plan.yarn().sections().stream()
                     .mapToDouble(s -> s.grams().value())
                     .sum();
@@ -178,7 +178,7 @@ public class PlanPropertiesTest {
 
     @Test
     public void workingsEndInInputsAndEveryRuleIsKnown() {
-        assertThat(plans.subList(0, 200)).allSatisfy(plan -> {
+        plans.subList(0, 200).forEach(plan -> {
             Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
             walk(plan.yarn().left().orElseThrow().margin(), seen);
             walk(plan.tube().sockFoot(), seen);
@@ -196,7 +196,8 @@ public class PlanPropertiesTest {
         assertThat(Double.isFinite(step.value())).isTrue();
         assertThat(step.label()).isNotBlank();
         if (step instanceof Given given) {
-            assertThat(given.field().isPresent()).isEqualTo(given.origin() != Origin.CONSTANT);
+            assertThat(given.field().isPresent())
+                    .isEqualTo(given.origin() != Origin.CONSTANT && given.origin() != Origin.TRIED);
             assertThat(given.source().isPresent()).isEqualTo(given.origin() == Origin.CONSTANT);
         } else if (step instanceof Computed computed) {
             assertThat(PlanRules.EVERY).contains(computed.rule());

@@ -28,10 +28,10 @@ public class ReplanTest {
     public Object[][] readings() {
         // rounds in 10 cm on the tube, rounds done, opening from the start of the tube by hand, rounds left
         return new Object[][] {
-            {43.0, 40, 66, 26}, // as the swatch: 105.78 − 20 = 85.78 → 86, less the toe 66
-            {46.0, 40, 73, 33}, // 113.16 − 20 = 93.16 → 93, less 20
-            {40.0, 40, 58, 18}, // 98.4 − 20 = 78.4 → 78, less 20
-            {40.0, 60, 58, -2}, // passed
+            {43.0, 40, 64, 24}, // as the swatch: heel 22; 105.78 − 22 = 83.78 → 84, less the toe 64
+            {46.0, 40, 69, 29}, // 2/9 · 231 · 4.6 − 16 = 7.6 → heel 24; 113.16 − 24 = 89.16 → 89, less 20
+            {40.0, 40, 57, 17}, // heel 21; 98.4 − 21 = 77.4 → 77, less 20
+            {40.0, 60, 57, -3}, // passed
         };
     }
 
@@ -41,7 +41,7 @@ public class ReplanTest {
         Replan replan = plan.replan().orElseThrow();
         assertThat(plan.gauge().rounds().value()).isEqualTo(rounds);
         assertThat(replan.swatchRounds().value()).isEqualTo(43);
-        assertThat(replan.openingBefore().count()).isEqualTo(66);
+        assertThat(replan.openingBefore().count()).isEqualTo(64);
         assertThat(replan.openingNow().count()).isEqualTo(opening);
         assertThat(plan.tube().count().rounds().count()).isEqualTo(opening);
         assertThat(replan.left().count()).isEqualTo(left);

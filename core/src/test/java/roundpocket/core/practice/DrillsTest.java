@@ -54,13 +54,18 @@ public class DrillsTest {
         GraftDrill drill = GraftDrill.of(6, true, Needle.BACK);
         assertThat(drill.judge(0, Move.FRONT_KNITWISE_OFF).words())
                 .contains("first time")
-                .contains("stay on");
+                .contains("Leave it on");
         assertThat(drill.judge(1, Move.FRONT_PURLWISE_STAY).words())
-                .contains("Both moves")
-                .contains("Now the back needle, the yarn");
-        assertThat(drill.judge(2, Move.FRONT_PURLWISE_STAY).words()).contains("entered once already");
+                .contains("The other needle is done for now")
+                .contains("Next is the back needle, the yarn");
+        assertThat(drill.judge(2, Move.FRONT_PURLWISE_STAY).words()).contains("been through this st once");
         assertThat(drill.judge(3, Move.BACK_PURLWISE_OFF).words()).contains("Not yet");
         assertThat(drill.judge(4, Move.BACK_KNITWISE_STAY).words()).contains("comes off");
+        assertThat(drill.judge(0, Move.BACK_PURLWISE_OFF).words()).isEqualTo("The first move is on the front needle.");
+        GraftDrill noEar = GraftDrill.of(6, false, Needle.BACK);
+        assertThat(noEar.judge(0, Move.FRONT_PURLWISE_STAY).words())
+                .as("nothing has been through it")
+                .isEqualTo("Without a set-up the first st of each needle comes off at once.");
         assertThat(drill.needles(3).get(0).subList(0, 2)).containsExactly(LoopState.OFF, LoopState.UNTOUCHED);
         assertThatThrownBy(() -> GraftDrill.of(1, true, Needle.BACK)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> GraftDrill.of(25, true, Needle.BACK)).isInstanceOf(Refusal.class);

@@ -17,7 +17,6 @@ import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.LengthUnit;
-import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.shaping.ShapingRound.Kind;
 import roundpocket.core.tube.ToeStart;
@@ -27,7 +26,7 @@ import roundpocket.core.tube.TubeChoice;
 public class SchoolsTest {
     private static Shaping heel(int stitches, ShapingChoice choice) {
         return Specs.large()
-                .withChoices(Choices.usual()
+                .withChoices(Specs.cornersLater()
                         .withSize(SizeChoice.ofStitches(stitches))
                         .withHeel(choice))
                 .plan()
@@ -156,10 +155,10 @@ public class SchoolsTest {
     @DataProvider
     public Object[][] instructions() {
         return new Object[][] {
-            {Leaning.TOWARDS_MIDDLE, true, "K1, SSK, knit 26, K2tog, K1"},
-            {Leaning.ALONG_EDGE, true, "K1, K2tog, knit 26, SSK, K1"},
-            {Leaning.TOWARDS_MIDDLE, false, "SSK, knit 28, K2tog"},
-            {Leaning.ALONG_EDGE, false, "K2tog, knit 28, SSK"},
+            {Leaning.TOWARDS_MIDDLE, true, "k1, ssk, k26, k2tog, k1"},
+            {Leaning.ALONG_EDGE, true, "k1, k2tog, k26, ssk, k1"},
+            {Leaning.TOWARDS_MIDDLE, false, "ssk, k28, k2tog"},
+            {Leaning.ALONG_EDGE, false, "k2tog, k28, ssk"},
         };
     }
 
@@ -191,9 +190,14 @@ public class SchoolsTest {
 
     private static Shaping toe(ToeStart start, ShapingChoice choice) {
         TubeChoice tube = new TubeChoice(
-                Optional.empty(), Optional.of(start), Optional.empty(), OptionalDouble.empty(), Optional.empty());
+                Optional.empty(),
+                Optional.of(start),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalInt.empty(),
+                Optional.empty());
         return Specs.large()
-                .withChoices(Choices.usual()
+                .withChoices(Specs.cornersLater()
                         .withSize(SizeChoice.ofStitches(64))
                         .withTube(tube)
                         .withToe(choice))
@@ -210,7 +214,7 @@ public class SchoolsTest {
         assertThat(toe.list())
                 .extracting(ShapingRound::side)
                 .containsExactly(16, 18, 18, 20, 20, 22, 22, 24, 24, 26, 26, 28, 28, 30, 30, 32, 32, 32, 32, 32);
-        assertThat(toe.list().get(1).instruction()).isEqualTo("K1, make 1, knit 14, make 1, K1");
+        assertThat(toe.list().get(1).instruction()).isEqualTo("k1, m1, k14, m1, k1");
         int rounds = 2 * toe.list().stream().mapToInt(ShapingRound::side).sum();
         assertThat(toe.stitchesWorked().count()).isEqualTo(rounds + 32); // and the loops of the start
     }
@@ -229,12 +233,12 @@ public class SchoolsTest {
     public void aSchoolThatDoesNotSuitASmallTubeSaysWhatWould() {
         Refusal nothing = catchThrowableOfType(Refusal.class, () -> heel(16, ShapingChoice.of(NARROW_WEDGE, 0)));
         assertThat(nothing.message(LengthUnit.CM))
-                .contains("side of 8 stitches")
+                .contains("than 8 sts on each needle")
                 .contains("Take the wedge");
         assertThat(nothing.problems().get(0).field()).isEqualTo("choices.heel");
         Refusal tooFar = catchThrowableOfType(Refusal.class, () -> heel(16, ShapingChoice.of(THREE_SPEED, 0)));
         assertThat(tooFar.message(LengthUnit.CM))
-                .contains("With 4 stitches on a side")
+                .contains("With 4 sts on each needle")
                 .contains("they need 6");
     }
 }

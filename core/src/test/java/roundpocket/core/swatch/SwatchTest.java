@@ -7,6 +7,7 @@ import java.util.List;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Step;
+import roundpocket.core.plan.SockSpec;
 
 public class SwatchTest {
     private static Step stitches(Reading... readings) {
@@ -39,6 +40,39 @@ public class SwatchTest {
     @Test
     public void readingsThatAgreeAreNoSurerThanCountingAllows() {
         Step gauge = stitches(new Reading(31, 100), new Reading(31, 100), new Reading(46.5, 150));
-        assertThat(gauge.standardUncertainty()).isCloseTo(0.5 / Math.sqrt(3) / 1.5, within(1e-9));
+        // three counts of ± 0.5 over 350 mm together
+        assertThat(gauge.standardUncertainty()).isCloseTo(0.5 * Math.sqrt(3) / Math.sqrt(3) / 3.5, within(1e-9));
+        assertThat(gauge.coverageFactor()).isEqualTo(1.96);
+    }
+
+    /** All that was counted over all it was counted on: a short reading weighs less. */
+    @Test
+    public void aLongReadingWeighsMore() {
+        assertThat(stitches(new Reading(31, 100), new Reading(10, 25)).value()).isCloseTo(32.8, within(1e-12));
+        SockSpec spec = Specs.usual(246, 231);
+        Swatch two = new Swatch(List.of(new Reading(31, 100), new Reading(10, 25)), List.of(new Reading(43, 100)));
+        assertThat(spec.withSwatch(two).plan().stitchCount().stitches().count()).isEqualTo(68);
+    }
+
+    /** Two readings: the larger of the counting floor and half their difference (JCGM 100:2008, 4.2.3), 1.96 u. */
+    @Test
+    public void twoReadingsAreAsUnsureAsTheyDiffer() {
+        Step apart = stitches(new Reading(30, 100), new Reading(32, 100));
+        assertThat(apart.standardUncertainty()).isCloseTo(1, within(1e-9));
+        assertThat(apart.plusMinus95()).isCloseTo(1.96, within(1e-9));
+        Step alike = stitches(new Reading(31, 100), new Reading(31, 100));
+        assertThat(alike.standardUncertainty()).isCloseTo(0.5 * Math.sqrt(2) / Math.sqrt(3) / 2, within(1e-9));
+    }
+
+    /** JCGM 100:2008, table G.2: t for 95 % is 4.30 at two degrees of freedom and 3.18 at three. */
+    @Test
+    public void fewReadingsPromiseLess() {
+        Step three = stitches(new Reading(29, 100), new Reading(31, 100), new Reading(33, 100));
+        assertThat(three.plusMinus95()).isCloseTo(4.303 * 2 / Math.sqrt(3), within(1e-3));
+        Step four = stitches(new Reading(29, 100), new Reading(31, 100), new Reading(31, 100), new Reading(33, 100));
+        assertThat(four.coverageFactor()).isCloseTo(3.182, within(1e-3));
+        assertThat(stitches(new Reading(31, 100)).coverageFactor())
+                .as("one counting is spread evenly")
+                .isEqualTo(1.65);
     }
 }

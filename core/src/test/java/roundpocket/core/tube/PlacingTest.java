@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.foot.ShoeSize;
@@ -46,7 +48,7 @@ public class PlacingTest {
         Foot foot = new Foot(
                 OptionalDouble.of(240),
                 Optional.of(new ShoeSize(ShoeSystem.EU, 38)),
-                225,
+                OptionalDouble.of(225),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty());
@@ -55,7 +57,12 @@ public class PlacingTest {
                 .withSwatch(Specs.swatch(31, 40, 100))
                 .withChoices(Specs.choices(4, 4)
                         .withSize(SizeChoice.ofStitches(64))
-                        .withPlacing(new PlacingChoice(Optional.of(school), OptionalInt.of(78))));
+                        .withPlacing(new PlacingChoice(
+                                Optional.of(school),
+                                OptionalInt.of(78),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                Optional.empty())));
     }
 
     @Test(dataProvider = "placings")
@@ -64,7 +71,8 @@ public class PlacingTest {
         assertThat(tube.placing().school()).isEqualTo(school);
         assertThat(tube.placing().distance().value()).isCloseTo(distance, within(0.05));
         assertThat(tube.openingRound().count()).isEqualTo(round);
-        assertThat(tube.placings()).hasSize(PlacingSchool.values().length);
+        // all but the distance of one's own, which nobody gave here
+        assertThat(tube.placings()).hasSize(PlacingSchool.values().length - 1);
     }
 
     /** Two inches short suits a heel of 20 rounds at 10 an inch; with one of 16 the foot comes out 1.0 cm short. */
@@ -73,6 +81,7 @@ public class PlacingTest {
         SockSpec example = Specs.wholeExample();
         SockPlan plan = example.withChoices(example.choices()
                         .withHeel(ShapingChoice.plain(0))
+                        .withOpening(OpeningChoice.usual().closingLater())
                         .withPlacing(PlacingChoice.of(PlacingSchool.TWO_INCHES_SHORT)))
                 .plan();
         assertThat(plan.heel().rounds().count()).isEqualTo(16);
@@ -97,6 +106,7 @@ public class PlacingTest {
                         start,
                         ready,
                         OptionalDouble.of(Length.ofInches(5).mm()),
+                        OptionalInt.empty(),
                         Optional.empty()))
                 .withOpening(OpeningChoice.of(opening));
         return example.withChoices(ready.isPresent() ? choices.withSize(SizeChoice.usual()) : choices)
@@ -140,18 +150,26 @@ public class PlacingTest {
 
     private static Optional<ReadyTube> ready(int rounds, Cut cut) {
         return Optional.of(new ReadyTube(
-                64, OptionalInt.of(rounds), OptionalDouble.empty(), Optional.of(cut), OptionalInt.empty()));
+                64,
+                OptionalInt.of(rounds),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.of(cut),
+                OptionalInt.empty(),
+                Optional.empty()));
     }
 
-    /** Two pieces of 55 + 35 + 1 + 2 rounds and the round between them: 300 − 187 = 113 rounds are left. */
+    /** Two pieces of 55 + 35 + 1 + 2 rounds and a round lost on either side of what is left: 300 − 186 − 2 = 112. */
     @Test
     public void aReadyTubeCutToLengthLeavesARemnant() {
         TubeCut cut = tube(Way.READY_TUBE, Optional.empty(), ready(300, Cut.TO_LENGTH), OpeningWay.SNIP)
                 .cut()
                 .orElseThrow();
         assertThat(cut.pieceRounds().count()).isEqualTo(93);
-        assertThat(cut.remnantRounds().count()).isEqualTo(113);
-        assertThat(cut.remnantLength().value()).isCloseTo(287.02, within(0.01));
+        assertThat(cut.remnantRounds().count()).isEqualTo(112);
+        assertThat(cut.remnantLength().value()).isCloseTo(112 * 2.54, within(0.01));
+        assertThat(cut.cuts()).isEqualTo(2);
+        assertThat(cut.pieceLength().value()).isCloseTo(93 * 2.54, within(0.01));
     }
 
     /** Halves of (301 − 1) ÷ 2 = 150 rounds give a leg of 150 − 2 − 55 − 1 = 92. */
@@ -160,6 +178,11 @@ public class PlacingTest {
         Tube tube = tube(Way.READY_TUBE, Optional.empty(), ready(301, Cut.HALVE), OpeningWay.SNIP);
         assertThat(tube.legRounds().count()).isEqualTo(92);
         assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
+        assertThat(tube.cut().orElseThrow().cuts()).isEqualTo(1);
+        // the leg is a result: 92 rounds and 15 of cuff, whatever was wished for
+        assertThat(tube.legIsResult()).isTrue();
+        assertThat(tube.legAbove().value()).isCloseTo(107 * 2.54, within(0.01));
+        assertThat(tube.tradeLength().value()).isCloseTo((55 + 92) * 2.54, within(0.5));
     }
 
     @Test
@@ -168,10 +191,16 @@ public class PlacingTest {
                 Way.READY_TUBE,
                 Optional.empty(),
                 Optional.of(new ReadyTube(
-                        64, OptionalInt.empty(), OptionalDouble.of(762.0), Optional.empty(), OptionalInt.of(3))),
+                        64,
+                        OptionalInt.empty(),
+                        OptionalDouble.of(762.0),
+                        OptionalDouble.empty(),
+                        Optional.empty(),
+                        OptionalInt.of(3),
+                        Optional.empty())),
                 OpeningWay.SNIP);
         assertThat(tube.cut().orElseThrow().tubeRounds().count()).isEqualTo(300);
-        assertThat(tube.cut().orElseThrow().remnantRounds().count()).isEqualTo(111);
+        assertThat(tube.cut().orElseThrow().remnantRounds().count()).isEqualTo(110);
     }
 
     /** From the floor 7 in, with a heel 2 in deep, is 5 in above the opening. */
@@ -184,6 +213,7 @@ public class PlacingTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 OptionalDouble.of(Length.ofInches(7).mm()),
+                                OptionalInt.empty(),
                                 Optional.of(LegFrom.FLOOR))))
                 .plan();
         assertThat(floor.tube().legAbove().value()).isCloseTo(127, within(1e-9));
@@ -197,5 +227,172 @@ public class PlacingTest {
                 new SizeChoice(OptionalDouble.of(1 - 8 / 9.0), OptionalInt.empty(), OptionalDouble.of(12.7));
         SockPlan plan = example.withChoices(example.choices().withSize(shorter)).plan();
         assertThat(plan.tube().openingRound().count()).isEqualTo(70);
+    }
+
+    private static SockPlan placed(PlacingChoice placing) {
+        SockSpec example = Specs.wholeExample();
+        return example.withChoices(example.choices().withPlacing(placing)).plan();
+    }
+
+    /** By hand: 7½ in from the tip are 75 rounds; 5½ in from where the toe begins, with 2 in of toe, are the same. */
+    @Test
+    public void aDistanceOfOnesOwnIsTakenFromEitherEndOfTheToe() {
+        double tip = Length.ofInches(7.5).mm();
+        double toe = Length.ofInches(5.5).mm();
+        assertThat(placed(PlacingChoice.distance(tip, CountFrom.TOE_TIP))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(75);
+        assertThat(placed(PlacingChoice.distance(toe, CountFrom.END_OF_TOE))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(75);
+    }
+
+    /** Marked on the foot: the round or the tape, from where she counts. */
+    @Test
+    public void aMarkOnTheFootIsReadAsSheCounts() {
+        assertThat(placed(PlacingChoice.marked(78, CountFrom.TOE_TIP))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(78);
+        assertThat(placed(PlacingChoice.marked(58, CountFrom.END_OF_TOE))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(78);
+        assertThat(placed(PlacingChoice.markedAt(78 * 2.54 + 1, CountFrom.TOE_TIP))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(78);
+        assertThat(placed(PlacingChoice.markedAt(58 * 2.54, CountFrom.END_OF_TOE))
+                        .tube()
+                        .openingRound()
+                        .count())
+                .isEqualTo(78);
+    }
+
+    /** Counted from the leg, the mark says how long the leg is; the foot goes by the heel. */
+    @Test
+    public void aMarkCountedFromTheLegSetsTheLeg() {
+        Tube cuff = placed(PlacingChoice.marked(60, CountFrom.CUFF_EDGE)).tube();
+        assertThat(cuff.openingRound().count()).isEqualTo(75);
+        assertThat(cuff.legRounds().count()).isEqualTo(45);
+        assertThat(cuff.legIsResult()).isTrue();
+        Tube leg = placed(PlacingChoice.markedAt(45 * 2.54, CountFrom.START_OF_LEG))
+                .tube();
+        assertThat(leg.legRounds().count()).isEqualTo(45);
+    }
+
+    /** A size 38 stands for 238.3 mm; half a centimetre less is wanted, and the heel is 5 cm: 183.3 mm. */
+    @Test
+    public void byShoeSizeTheSockIsShorterToo() {
+        SockSpec spec = spec(PlacingSchool.BY_SHOE_SIZE);
+        SockSpec shorter = spec.withChoices(spec.choices()
+                .withSize(new SizeChoice(OptionalDouble.empty(), OptionalInt.of(64), OptionalDouble.of(5))));
+        assertThat(shorter.plan().tube().placing().distance().value()).isCloseTo(183.333, within(0.01));
+    }
+
+    /** 60 rounds of leg, cuff included, are 45 above the line and 15 of cuff; from the floor the heel's 20 go off. */
+    @Test
+    public void aLegMayBeGivenInRounds() {
+        SockSpec example = Specs.wholeExample();
+        TubeChoice rounds = example.choices().tube().withLegRounds(60);
+        assertThat(example.withChoices(example.choices().withTube(rounds))
+                        .plan()
+                        .tube()
+                        .legRounds()
+                        .count())
+                .isEqualTo(45);
+        assertThat(example.withChoices(example.choices().withTube(rounds.withLegFrom(LegFrom.FLOOR)))
+                        .plan()
+                        .tube()
+                        .legRounds()
+                        .count())
+                .isEqualTo(25);
+    }
+
+    /** 12.5 cm is usual, but a foot of 17.2 cm gets a leg of 0.55 of that (from memory). */
+    @Test
+    public void aSmallFootUsuallyGetsAShorterLeg() {
+        assertThat(Specs.usual(246, 231).plan().tube().legAbove().value()).isEqualTo(125);
+        assertThat(Specs.usual(172, 168).plan().tube().legAbove().value()).isCloseTo(94.6, within(1e-9));
+    }
+
+    /** 100 g of 420 m in 100 g on 64 stitches of 13.2 mm: 497 rounds, 49.7 in at 10 an inch (46 to 53 by the formula). */
+    @Test
+    public void aTubeMayBeWeighed() {
+        Tube tube = tube(
+                Way.READY_TUBE,
+                Optional.empty(),
+                Optional.of(new ReadyTube(
+                        64,
+                        OptionalInt.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.of(100),
+                        Optional.empty(),
+                        OptionalInt.empty(),
+                        Optional.empty())),
+                OpeningWay.SNIP);
+        assertThat(tube.cut().orElseThrow().tubeRounds().count()).isEqualTo(497);
+    }
+
+    /** Without contrast the tube gives its own yarn: stitches of both socks' heels, toes and cuffs, and their tails. */
+    @Test
+    public void heelsToesAndCuffsMayBeRavelledFromTheTube() {
+        ReadyTube tube = ReadyTube.of(64, 500).ravelling();
+        SockSpec example = Specs.wholeExample();
+        SockPlan plan = example.withChoices(example.choices()
+                        .withSize(SizeChoice.usual())
+                        .withTube(example.choices().tube().withReadyTube(tube)))
+                .plan();
+        double loop = plan.yarn().loopLength().value();
+        double stitches = 2 * (992 + 992 + 16 * 64);
+        double tails = 2 * (300 + 300 + 4 * 200);
+        TubeCut cut = plan.tube().cut().orElseThrow();
+        int ravelled = (int) Math.ceil((stitches + tails / loop) / 64);
+        assertThat(cut.ravelled().orElseThrow().count()).isEqualTo(ravelled);
+        assertThat(cut.remnantRounds().count()).isEqualTo(500 - ravelled - 2 * 93 - 2);
+        assertThat(plan.yarn().left()).as("it is not taken from a cake").isEmpty();
+    }
+
+    /** R = Σ pieces + cuts + ravelled + remnant, for any tube. */
+    @Test
+    public void everyRoundOfATubeIsAccountedFor() {
+        Random random = new Random(77);
+        int planned = 0;
+        while (planned < 400) {
+            SockSpec spec = Specs.anySchool(random);
+            SockPlan plan;
+            try {
+                plan = spec.plan();
+            } catch (Refusal noRoom) {
+                continue;
+            }
+            if (plan.tube().cut().isEmpty()) {
+                continue;
+            }
+            planned++;
+            TubeCut cut = plan.tube().cut().get();
+            int pieces = 2 * cut.pieceRounds().count();
+            int ravelled = cut.ravelled().map(Step::count).orElse(0);
+            int left = cut.tubeRounds().count()
+                    - pieces
+                    - ravelled
+                    - cut.remnantRounds().count();
+            // one round is lost at every cut; one more between two pieces goes with a single cut
+            assertThat(left).isBetween(1, 2);
+            assertThat(cut.pieceRounds().count())
+                    .isEqualTo(
+                            plan.tube().tubeRounds().count() + cut.spareRounds().count());
+            if (cut.cut() == Cut.HALVE) {
+                assertThat(cut.remnantRounds().count()).isBetween(0, 1);
+                assertThat(plan.tube().legIsResult()).isTrue();
+            }
+        }
     }
 }

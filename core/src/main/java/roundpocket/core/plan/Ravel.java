@@ -1,0 +1,59 @@
+package roundpocket.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.swatch.Gauge;
+import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.tube.ToeStart;
+import roundpocket.core.tube.Way;
+import roundpocket.core.yarn.YarnModel;
+
+/** How much of a ready tube is ravelled, so that heels, toes and cuffs can be knitted from its own yarn. */
+final class Ravel {
+    private Ravel() {}
+
+    /** Rounds to ravel from one end for the pair; empty where they are knitted from a cake, or all from contrast. */
+    static Optional<Step> rounds(SockSpec spec, Gauge gauge, Step stitches, Shaping toe, Shaping heel, YarnModel yarn) {
+        boolean wanted =
+                spec.choices().tube().readyTube().filter(ReadyTube::ravelled).isPresent();
+        Yarns yarns = spec.yarns();
+        List<Step> worked = new ArrayList<>();
+        List<Step> tails = new ArrayList<>();
+        if (yarns.of(Section.CUFF) == YarnRole.MAIN) {
+            Step cuff = spec.choices().finish().cuff();
+            worked.add(Computed.of("cuff stitches worked", Unit.STITCHES, PlanRules.SECTION_STITCHES, cuff, stitches));
+            worked.add(Computed.of("stitches of the bind-off", Unit.STITCHES, PlanRules.BIND_OFF, stitches));
+        }
+        if (yarns.of(Section.HEEL) == YarnRole.MAIN) {
+            worked.add(heel.stitchesWorked());
+            YarnPlanner.tail("heel", heel, gauge).ifPresent(tails::add);
+        }
+        if (yarns.of(Section.TOE) == YarnRole.MAIN) {
+            worked.add(toe.stitchesWorked());
+            YarnPlanner.tail("toe", toe, gauge).ifPresent(tails::add);
+        }
+        if (!wanted || worked.isEmpty()) {
+            return Optional.empty();
+        }
+        int ends = Ends.count(yarns, Way.READY_TUBE, ToeStart.WASTE_YARN, YarnRole.MAIN);
+        tails.add(YarnModel.wovenTails(
+                "ends to weave in", PlanRules.ENDS.get(ends).step()));
+        Step exactly = Computed.of(
+                "rounds to ravel, exactly",
+                Unit.ROUNDS,
+                PlanRules.RAVELLED,
+                YarnModel.sum("stitches of heel, toe and cuff", Unit.STITCHES, worked),
+                YarnModel.sum("tails of one sock", Unit.MILLIMETRES, tails),
+                yarn.loopLength(),
+                stitches);
+        return Optional.of(
+                Rounded.of("rounds to ravel", exactly, Rounding.UP, "a round that is begun is ravelled whole"));
+    }
+}

@@ -66,20 +66,22 @@ class RingersDemo implements SmartInitializingSingleton {
                 "#2f6f8f",
                 new YarnPart(420, 100, 100.0, 0.25),
                 new CakePart(CakeForm.SKEIN, "75 % wool, 25 % nylon", null, null, null)));
+        YarnView first = yarns.create(new YarnWrite("Bellrope, first lot", "#3d7d96", new YarnPart(420, 100, 102.0)));
+        YarnView rope = yarns.create(new YarnWrite("Rope green 4-ply", "#4c7a5a", new YarnPart(410, 100, 112.0)));
         YarnView frost = yarns.create(new YarnWrite("Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
         YarnView sally = sally();
         YarnView grey = grey();
         SwatchView fine = swatches.create(new SwatchWrite(
                 "Bellrope, washed",
                 new SwatchPart(
-                        List.of(reading(31), reading(31.5), reading(30.5)),
-                        List.of(reading(43), reading(43.5), reading(42.5)))));
+                        List.of(new ReadingPart(31, 100), new ReadingPart(46.5, 150)),
+                        List.of(new ReadingPart(43, 100), new ReadingPart(64.5, 150)))));
         SwatchView firm = swatches.create(new SwatchWrite(
                 "Frost, washed",
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 
-        socks.fill(
-                new RingersSocks.Shelf(marit, odd, pia, tore, aashild, jens, fine, firm, bellrope, frost, sally, grey));
+        socks.fill(new RingersSocks.Shelf(
+                marit, odd, pia, tore, aashild, jens, fine, firm, first, bellrope, rope, frost, sally, grey));
     }
 
     /** A child's feet, measured twice. */
@@ -103,8 +105,8 @@ class RingersDemo implements SmartInitializingSingleton {
         return feet.create(new FootWrite(
                 null,
                 "Tore",
-                new FootPart(271.0, null, 252, 358.0, 262.0, ToeForm.SQUARE),
-                new FootPart(277.0, null, 255, 361.0, 262.0, ToeForm.SQUARE),
+                new FootPart(271.0, null, 252.0, 358.0, 262.0, ToeForm.SQUARE),
+                new FootPart(277.0, null, 255.0, 361.0, 262.0, ToeForm.SQUARE),
                 LocalDate.of(2026, 9, 20),
                 "High instep; the right foot was broken once.",
                 null));
@@ -115,7 +117,7 @@ class RingersDemo implements SmartInitializingSingleton {
         return feet.create(new FootWrite(
                 null,
                 "Åshild",
-                new FootPart(238.0, null, 248, 318.0, 246.0, ToeForm.ROUND),
+                new FootPart(238.0, null, 248.0, 318.0, 246.0, ToeForm.ROUND),
                 null,
                 LocalDate.of(2026, 9, 20),
                 null,
@@ -127,7 +129,7 @@ class RingersDemo implements SmartInitializingSingleton {
         return feet.create(new FootWrite(
                 null,
                 "Jens",
-                new FootPart(null, new ShoePart(ShoeSystem.EU, 44), 258, null, null, null),
+                new FootPart(null, new ShoePart(ShoeSystem.EU, 44), null, null, null, null),
                 null,
                 LocalDate.of(2026, 11, 1),
                 "A surprise: the size is from his boots.",
@@ -158,9 +160,5 @@ class RingersDemo implements SmartInitializingSingleton {
                 "#7b8187",
                 new YarnPart(420, 100, 23.0),
                 new CakePart(CakeForm.REMNANT, null, null, null, "Enough for a pair of heels and toes.")));
-    }
-
-    private static ReadingPart reading(double count) {
-        return new ReadingPart(count, 100);
     }
 }

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
-import roundpocket.app.laps.LapEventKind;
 import roundpocket.app.laps.LapEventWrite;
 import roundpocket.app.laps.LapStartWrite;
 import roundpocket.app.laps.LapViews.LapWorkView;
@@ -64,7 +63,9 @@ class RingersSocks {
             FootView jens,
             SwatchView fine,
             SwatchView firm,
+            YarnView first,
             YarnView bellrope,
+            YarnView rope,
             YarnView frost,
             YarnView sally,
             YarnView grey) {}
@@ -80,7 +81,7 @@ class RingersSocks {
                 "Odd’s tenor socks",
                 shelf.odd(),
                 shelf.fine(),
-                shelf.bellrope(),
+                shelf.rope(),
                 choices(0.12, 160, null, ShapingPart.plain(2), null));
         keep("Pia’s first ringing socks", shelf.pia(), shelf.firm(), shelf.frost(), null);
         halfKnit(tenor);
@@ -94,7 +95,13 @@ class RingersSocks {
                 shelf.bellrope(),
                 new ChoicesPart(
                         null,
-                        new TubePart(Way.READY_TUBE, null, new ReadyTubePart(68, 340, null, null, null), 120.0, null),
+                        new TubePart(
+                                Way.READY_TUBE,
+                                null,
+                                new ReadyTubePart(68, 340, null, null, null, null, null),
+                                120.0,
+                                null,
+                                null),
                         null,
                         null,
                         null,
@@ -106,7 +113,7 @@ class RingersSocks {
 
     /** A tube half knitted over two evenings. */
     private void halfKnit(UUID pairId) {
-        laps.start(pairId, new LapStartWrite(null, null));
+        laps.start(pairId, new LapStartWrite(null, null), LengthUnit.CM);
         Instant evening = Instant.parse("2026-11-20T18:30:00Z");
         List<LapEventWrite> presses = new ArrayList<>();
         for (int i = 0; i < HALF_A_FOOT; i++) {
@@ -125,7 +132,7 @@ class RingersSocks {
                 shelf.bellrope(),
                 new ChoicesPart(
                         null, null, null, null, null, new OpeningPart(OpeningWay.SNIP, null, null, null), null));
-        laps.start(pair, new LapStartWrite(null, null));
+        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         hear(
                 pair,
                 weighed(1, 50, "2026-11-02T19:00:00Z"),
@@ -136,28 +143,15 @@ class RingersSocks {
     /** The first sock came out three rounds longer in the foot; the second follows it. */
     private void firstSockDone(Shelf shelf) {
         UUID pair = keep("Åshild’s wide ones", shelf.aashild(), shelf.fine(), shelf.sally(), null);
-        laps.start(pair, new LapStartWrite(null, null));
+        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         int line = start(pair, "line");
-        LapWorkView work = laps.view(pair).works().get(0);
+        LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
         int foot = work.stretches().get(0).all();
         hear(
                 pair,
                 jumped(1, line, "2026-11-10T20:00:00Z"),
-                new LapEventWrite(
-                        UUID.randomUUID(),
-                        1,
-                        LapEventKind.WORKED,
-                        null,
-                        DEVICE,
-                        Instant.parse("2026-11-10T20:01:00Z"),
-                        Section.FOOT,
-                        foot + 3.0,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null));
+                LapEventWrite.worked(
+                        UUID.randomUUID(), 1, Section.FOOT, foot + 3.0, DEVICE, Instant.parse("2026-11-10T20:01:00Z")));
         hear(
                 pair,
                 LapEventWrite.noted(
@@ -166,29 +160,25 @@ class RingersSocks {
                         "Three rounds over in the foot; left in, the second gets them too.",
                         DEVICE,
                         Instant.parse("2026-11-10T20:02:00Z")));
-        hear(pair, jumped(1, laps.view(pair).works().get(0).presses(), "2026-11-21T21:00:00Z"));
+        hear(pair, jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-11-21T21:00:00Z"));
     }
 
     /** The heel of the first sock is being grafted. */
     private void grafting(Shelf shelf) {
         UUID pair = keep("Jens’s surprise", shelf.jens(), shelf.firm(), shelf.frost(), null);
-        laps.start(pair, new LapStartWrite(null, null));
+        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         hear(pair, jumped(1, start(pair, "heel-graft") + 11, "2026-11-22T20:45:00Z"));
     }
 
     /** A pair that was worn, with what it taught. */
     private void worn(Shelf shelf) {
         UUID pair = keep(
-                "Marit’s first peal",
-                shelf.marit(),
-                shelf.fine(),
-                shelf.bellrope(),
-                choices(null, 130, null, null, 15));
-        laps.start(pair, new LapStartWrite(null, null));
+                "Marit’s first peal", shelf.marit(), shelf.fine(), shelf.first(), choices(null, 130, null, null, 15));
+        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         hear(pair, weighed(1, 51, "2026-09-02T19:00:00Z"), jumped(1, start(pair, "cuff"), "2026-09-14T20:00:00Z"));
-        hear(pair, jumped(1, laps.view(pair).works().get(0).presses(), "2026-09-20T20:30:00Z"));
+        hear(pair, jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-09-20T20:30:00Z"));
         hear(pair, weighed(1, 27, "2026-09-20T20:40:00Z"), weighed(2, 49, "2026-09-21T19:00:00Z"));
-        hear(pair, jumped(2, laps.view(pair).works().get(1).presses(), "2026-10-09T21:15:00Z"));
+        hear(pair, jumped(2, laps.view(pair, LengthUnit.CM).works().get(1).presses(), "2026-10-09T21:15:00Z"));
         hear(pair, weighed(2, 25, "2026-10-09T21:20:00Z"));
         log.note(
                 pair,
@@ -224,7 +214,7 @@ class RingersSocks {
 
     /** The position at which a step of the first sock begins. */
     private int start(UUID pair, String id) {
-        LapWorkView work = laps.view(pair).works().get(0);
+        LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
         for (int i = 0; i < work.steps().size(); i++) {
             if (work.steps().get(i).id().equals(id)) {
                 return work.starts().get(i);
@@ -241,7 +231,7 @@ class RingersSocks {
             @Nullable Integer cuffRounds) {
         return new ChoicesPart(
                 ease == null ? null : new SizePart(ease, null, null),
-                new TubePart(null, null, null, legMm, null),
+                new TubePart(null, null, null, legMm, null, null),
                 heel,
                 toe,
                 null,

@@ -47,7 +47,7 @@ public class FootColumns {
 
     /** The foot; null where it was not measured. */
     static @Nullable FootPart part(@Nullable FootColumns stored) {
-        if (stored == null || stored.ballGirthMm == null) {
+        if (stored == null || stored.lengthMm == null && stored.shoeSize == null) {
             return null;
         }
         ShoePart shoe = stored.shoeSystem == null || stored.shoeSize == null

@@ -40,7 +40,7 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
 
     @Override
     public List<String> needed() {
-        return List.of("name", "ball_girth_mm");
+        return List.of("name");
     }
 
     @Override
@@ -87,7 +87,7 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
         return new FootPart(
                 Cells.number(line, side + "length_mm"),
                 system == null ? null : new ShoePart(system, Cells.needed(line, side + "shoe_size")),
-                Cells.needed(line, side + "ball_girth_mm"),
+                Cells.number(line, side + "ball_girth_mm"),
                 Cells.number(line, side + "heel_diagonal_mm"),
                 Cells.number(line, side + "leg_girth_mm"),
                 Cells.word(line, side + "toe_form", ToeForm.class));

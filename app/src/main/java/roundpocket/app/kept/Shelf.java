@@ -1,6 +1,7 @@
 package roundpocket.app.kept;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -76,6 +77,11 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
         fill(row, write);
         row.written(name, clock.instant());
         return view(repository.saveAndFlush(row));
+    }
+
+    /** When something is written now. */
+    protected Instant now() {
+        return clock.instant();
     }
 
     /** The row, or a refusal that says that it is gone. */

@@ -48,7 +48,7 @@ final class EventCheck {
     private static void checkParts(String at, LapEventWrite write) {
         List<Object> needed =
                 switch (write.kind()) {
-                    case DONE, UNDONE, JUMPED -> List.of();
+                    case DONE, UNDONE, JUMPED, REPLANNED -> List.of();
                     case MEASURED -> parts(write.rounds(), write.spanMm());
                     case WORKED -> parts(write.section(), write.rounds());
                     case WEIGHED -> parts(write.grams());

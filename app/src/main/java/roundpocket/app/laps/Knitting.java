@@ -4,24 +4,30 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.laps.LapViews.LapSockView;
 import roundpocket.app.laps.LapViews.WeighedView;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
+import roundpocket.core.plan.SockSpec;
 
 /** A pair on the needles as it was heard of: the core's work, and who told what when. */
 final class Knitting {
     private static final int SHOWN_TRAIL = 60;
 
     private final PairWork work;
+    private final Function<String, SockSpec> read;
     private final List<LapEventRow> heard = new ArrayList<>();
 
-    Knitting(PairWork work, List<LapEventRow> events) {
+    Knitting(PairWork work, Function<String, SockSpec> read, List<LapEventRow> events) {
         this.work = work;
+        this.read = read;
         events.forEach(this::hear);
     }
 
@@ -32,7 +38,7 @@ final class Knitting {
     /** Takes in what happened; false where it changes nothing. */
     boolean hear(LapEventRow event) {
         boolean counts = event.kind() == LapEventKind.WITHDRAWN && note(event.takenBack())
-                || event.happening().map(work::hear).orElse(true);
+                || event.happening(read).map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
         }
@@ -48,6 +54,19 @@ final class Knitting {
     /** Grows with everything that is no press, so that a page knows when more than the count has changed. */
     int revision() {
         return (int) heard.stream().filter(event -> !event.kind().press()).count();
+    }
+
+    /** The edited plan that was taken over last, in its stored form; empty where none was. */
+    Optional<String> replanned() {
+        return heard.stream()
+                .filter(event -> event.kind() == LapEventKind.REPLANNED)
+                .map(event -> Objects.requireNonNull(event.spec()))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Whether nothing has happened since it was begun. */
+    boolean untouched() {
+        return heard.isEmpty();
     }
 
     List<LapSockView> socks() {
@@ -92,6 +111,7 @@ final class Knitting {
                 .map(weighing -> new WeighedView(
                         UUID.fromString(weighing.id()),
                         weighing.sock(),
+                        weighing.role(),
                         weighing.grams(),
                         weighing.shared(),
                         weighing.fresh(),

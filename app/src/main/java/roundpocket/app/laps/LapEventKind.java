@@ -14,6 +14,8 @@ public enum LapEventKind {
     WORKED,
     /** A cake was weighed. */
     WEIGHED,
+    /** The plan that was edited on the way is taken over for what is still to come. */
+    REPLANNED,
     /** Something is noted. */
     NOTED,
     /** A weighing or a note is taken back. */

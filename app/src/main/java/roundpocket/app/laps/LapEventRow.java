@@ -12,9 +12,12 @@ import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import roundpocket.core.lap.Happening;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
 
 /** Something that happened, as it is stored. Never changed. */
 @Entity
@@ -62,6 +65,16 @@ public class LapEventRow {
     @Column(updatable = false)
     private @Nullable Double grams;
 
+    @Enumerated(EnumType.STRING)
+    @Column(updatable = false)
+    private @Nullable YarnRole role;
+
+    @Column(updatable = false)
+    private @Nullable Boolean sure;
+
+    @Column(updatable = false, length = 100_000)
+    private @Nullable String spec;
+
     @Column(updatable = false)
     private @Nullable Boolean shared;
 
@@ -76,7 +89,8 @@ public class LapEventRow {
 
     protected LapEventRow() {}
 
-    LapEventRow(UUID pairId, LapEventWrite write, Instant heardAt) {
+    /** {@code edited} is the plan that is taken over, in the file format of a specification; null where none is. */
+    LapEventRow(UUID pairId, LapEventWrite write, Instant heardAt, @Nullable String edited) {
         this.id = write.id();
         this.pairId = pairId;
         this.sock = write.sock();
@@ -90,14 +104,17 @@ public class LapEventRow {
         this.rounds = write.rounds();
         this.spanMm = write.spanMm();
         this.grams = write.grams();
+        this.role = write.role();
+        this.sure = write.sure();
+        this.spec = edited;
         this.shared = write.shared();
         this.fresh = write.fresh();
         this.words = write.words() == null ? null : write.words().strip();
         this.takenBack = write.takenBack();
     }
 
-    /** What it means for the work; nothing where it is a note. */
-    Optional<Happening> happening() {
+    /** What it means for the work; nothing where it is a note. {@code read} makes a specification of its stored form. */
+    Optional<Happening> happening(Function<String, SockSpec> read) {
         return Optional.ofNullable(
                 switch (kind) {
                     case DONE -> new Happening.Done(sock, pressedAt.toEpochMilli());
@@ -114,9 +131,12 @@ public class LapEventRow {
                         new Happening.Weighed(
                                 sock,
                                 id.toString(),
+                                Objects.requireNonNullElse(role, YarnRole.MAIN),
                                 Objects.requireNonNull(grams),
                                 Boolean.TRUE.equals(shared),
-                                Boolean.TRUE.equals(fresh));
+                                Boolean.TRUE.equals(fresh),
+                                Boolean.TRUE.equals(sure));
+                    case REPLANNED -> new Happening.Replanned(sock, read.apply(Objects.requireNonNull(spec)));
                     case WITHDRAWN -> new Happening.Withdrawn(sock, String.valueOf(takenBack));
                     case NOTED -> null;
                 });
@@ -132,6 +152,12 @@ public class LapEventRow {
 
     LapEventKind kind() {
         return kind;
+    }
+
+    /** The plan that was taken over, in the file format of a specification. */
+    @Nullable
+    String spec() {
+        return spec;
     }
 
     String device() {

@@ -18,6 +18,9 @@ import roundpocket.core.lap.HeelWhen;
 @Entity
 @Table(name = "lap")
 public class LapRow implements Persistable<UUID> {
+    /** The rules that hold now. */
+    static final int RULES = 2;
+
     @Id
     private UUID pairId = new UUID(0, 0);
 
@@ -30,6 +33,9 @@ public class LapRow implements Persistable<UUID> {
 
     @Column(nullable = false)
     private boolean together;
+
+    @Column(nullable = false)
+    private int rules = RULES;
 
     @Column(nullable = false, length = 100_000)
     private String spec = "{}";
@@ -73,6 +79,11 @@ public class LapRow implements Persistable<UUID> {
 
     boolean together() {
         return together;
+    }
+
+    /** Whether it was begun by the rules that hold now; what was usual was something else before. */
+    boolean byTodaysRules() {
+        return rules == RULES;
     }
 
     /** What it was planned from when it was begun, in the file format of a specification. */

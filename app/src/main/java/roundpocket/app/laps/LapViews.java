@@ -2,6 +2,7 @@ package roundpocket.app.laps;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -17,9 +18,11 @@ import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.SockWork;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.yarn.Enough;
 
 /** The work on a pair as it is handed out. */
@@ -32,7 +35,10 @@ public final class LapViews {
      * @param startedAt when it was begun; left out before that, and then the steps are what they would be
      * @param heelWhen when the heel is knitted
      * @param together whether both socks are knitted side by side, section by section
-     * @param planChanged whether the pair's plan was changed since it was begun
+     * @param heelChoices when it can be knitted
+     * @param planChanged whether the pair's plan was changed since it was begun, and not taken over
+     * @param earlierRules whether it was begun by an earlier Round Pocket, whose steps may have been others
+     * @param contrast whether there is a contrast yarn to weigh
      * @param works what each of the two socks is knitted by
      * @param half loops on each of two needles, in the tube
      * @param socks how far the two socks are
@@ -46,8 +52,11 @@ public final class LapViews {
             String name,
             @Nullable Instant startedAt,
             HeelWhen heelWhen,
+            List<HeelChoiceView> heelChoices,
             boolean together,
             boolean planChanged,
+            boolean earlierRules,
+            boolean contrast,
             List<LapWorkView> works,
             int half,
             List<LapSockView> socks,
@@ -55,6 +64,16 @@ public final class LapViews {
             @Nullable CakeView cake,
             List<LapNoteView> notes,
             int revision) {}
+
+    /** A time at which the heel can be knitted. */
+    public record HeelChoiceView(HeelWhen when, String title, String description) {
+        static List<HeelChoiceView> of(SockPlan plan) {
+            return Arrays.stream(HeelWhen.values())
+                    .filter(when -> when.goesWith(plan.tube().way()))
+                    .map(when -> new HeelChoiceView(when, when.title(), when.description()))
+                    .toList();
+        }
+    }
 
     /**
      * What one sock is knitted by.
@@ -73,12 +92,12 @@ public final class LapViews {
             List<DifferenceView> differences,
             List<StretchView> stretches,
             @Nullable Integer measureAt) {
-        static LapWorkView of(Course begun, SockWork sock) {
+        static LapWorkView of(Course begun, SockWork sock, LengthUnit lengths) {
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
             return new LapWorkView(
                     course.lap().steps().stream()
-                            .map(step -> LapStepView.of(step, cautions))
+                            .map(step -> LapStepView.of(step, cautions, lengths))
                             .toList(),
                     course.lap().starts(),
                     course.lap().presses(),
@@ -126,7 +145,8 @@ public final class LapViews {
     public record TriedView(List<DifferenceView> differences, boolean otherFollows, String words) {}
 
     /** A weighing. */
-    public record WeighedView(UUID id, int sock, double grams, boolean shared, boolean fresh, Instant at) {}
+    public record WeighedView(
+            UUID id, int sock, YarnRole role, double grams, boolean shared, boolean fresh, Instant at) {}
 
     /** A note. */
     public record LapNoteView(UUID id, int sock, Instant at, String words) {}
@@ -151,12 +171,14 @@ public final class LapViews {
         static CakeView of(CakeCheck check) {
             Workings workings = new Workings();
             List<LabelledView> figures = new ArrayList<>();
-            figures.add(new LabelledView("On the scale", workings.figure(check.cake())));
-            figures.add(new LabelledView("Still to be knitted", workings.figure(check.needed())));
-            figures.add(new LabelledView("Left at the end", workings.figure(check.left())));
+            figures.add(new LabelledView("Yarn by now", workings.figure(check.cake())));
+            figures.add(new LabelledView("Still to knit", workings.figure(check.needed())));
+            figures.add(new LabelledView("Left over at the end", workings.figure(check.left())));
             check.leg().ifPresent(leg -> {
-                figures.add(new LabelledView("Stop weight of the leg", workings.figure(leg.stopWeight())));
-                figures.add(new LabelledView("Leg it still allows", workings.figure(leg.allowed())));
+                figures.add(new LabelledView("Start the cuff when it weighs", workings.figure(leg.stopWeight())));
+                if (leg.allowed().value() >= 0) {
+                    figures.add(new LabelledView("Leg you have yarn for", workings.figure(leg.allowed())));
+                }
             });
             Integer stopAt = check.leg()
                     .filter(leg -> leg.sooner() && leg.allowed().value() >= 0)
@@ -194,13 +216,13 @@ public final class LapViews {
             @Nullable Integer expected,
             boolean forGood,
             List<LapCautionView> cautions) {
-        static LapStepView of(LapStep step, List<Caution> cautions) {
+        static LapStepView of(LapStep step, List<Caution> cautions, LengthUnit lengths) {
             return new LapStepView(
                     step.id(),
                     step.doing(),
                     step.doing().paced(),
                     step.title(),
-                    step.instruction(),
+                    step.instruction(lengths),
                     step.before(),
                     shortened(step.presses().stream().map(LapStep.Press::words).toList()),
                     shortened(step.presses().stream().map(LapStep.Press::loops).toList()),
@@ -264,6 +286,7 @@ public final class LapViews {
      * @param sock which sock is next
      * @param knitted how much of each section of that sock is knitted, from 0 to 1
      * @param next the next thing to do, in words
+     * @param finished whether both socks are done
      */
     public record LapGistView(
             UUID pairId,
@@ -271,7 +294,8 @@ public final class LapViews {
             List<Integer> positions,
             int sock,
             List<KnittedView> knitted,
-            String next) {}
+            String next,
+            boolean finished) {}
 
     /** How much of a section is knitted, from 0 to 1. */
     public record KnittedView(Section section, double share) {}

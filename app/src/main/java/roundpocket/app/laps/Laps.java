@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import roundpocket.app.laps.LapViews.CakeView;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.HeardView;
+import roundpocket.app.laps.LapViews.HeelChoiceView;
 import roundpocket.app.laps.LapViews.KnittedView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
@@ -24,6 +26,7 @@ import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
@@ -34,6 +37,8 @@ import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The work on every pair. */
@@ -43,37 +48,61 @@ public class Laps {
     private final LapRepository laps;
     private final LapEventRepository events;
     private final PairsShelf pairs;
+    private final Settling settling;
     private final JsonMapper mapper;
     private final Clock clock;
 
-    Laps(LapRepository laps, LapEventRepository events, PairsShelf pairs, JsonMapper mapper, Clock clock) {
+    Laps(
+            LapRepository laps,
+            LapEventRepository events,
+            PairsShelf pairs,
+            Settling settling,
+            JsonMapper mapper,
+            Clock clock) {
         this.laps = laps;
         this.events = events;
         this.pairs = pairs;
+        this.settling = settling;
         this.mapper = mapper;
         this.clock = clock;
     }
 
     /** The work on a pair; before it is begun, what it would be. */
     @Transactional(readOnly = true)
-    public LapView view(UUID pairId) {
+    public LapView view(UUID pairId, LengthUnit lengths) {
         PairView pair = pairs.read(pairId);
-        return view(pair, laps.findById(pairId).orElse(null));
+        return view(pair, laps.findById(pairId).orElse(null), lengths);
     }
 
     /** Begins a pair: its plan is kept as it is now. Once begun, nothing changes that. */
-    public LapView start(UUID pairId, LapStartWrite write) {
+    public LapView start(UUID pairId, LapStartWrite write, LengthUnit lengths) {
         PairView pair = pairs.read(pairId);
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
-            pair.spec().plan(); // refuses what no sock can be knitted from
+            HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
+            Course.of(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
             return laps.saveAndFlush(new LapRow(
                     pairId,
                     clock.instant(),
-                    Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE),
+                    heelWhen,
                     Boolean.TRUE.equals(write.together()),
                     mapper.writeValueAsString(pair.spec().kept())));
         });
-        return view(pair, row);
+        return view(pair, row, lengths);
+    }
+
+    /** Takes the start back: the pair is a plan again. Refuses once anything has happened since. */
+    public void takeBack(UUID pairId) {
+        LapRow row = locked(pairId);
+        if (!events.findByPairIdOrderBySeq(pairId).isEmpty()) {
+            throw new Refusal(List.of(new Problem(
+                    "lap.start.knitted",
+                    "",
+                    "You have started knitting: something was counted, weighed or noted.",
+                    "Edit the plan and take it over, or plan another pair.",
+                    Map.of())));
+        }
+        laps.delete(row);
+        laps.flush();
     }
 
     /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
@@ -87,7 +116,7 @@ public class Laps {
                 heard.add(new HeardView(write.id(), true, null));
                 continue;
             }
-            LapEventRow event = new LapEventRow(pairId, write, now);
+            LapEventRow event = row(pairId, write, now);
             boolean counts = knitting.hear(event);
             if (counts) {
                 events.save(event);
@@ -95,6 +124,7 @@ public class Laps {
             heard.add(new HeardView(write.id(), counts, counts ? null : why(write, knitting.work(), lengths)));
         }
         events.flush();
+        settling.settle(pairId, knitting.work());
         return new HeardAllView(heard, knitting.socks(), knitting.revision());
     }
 
@@ -103,16 +133,20 @@ public class Laps {
     public TriedView tried(UUID pairId, LapEventWrite write) {
         EventCheck.check("", write);
         PairWork work = knitting(pairId).work();
-        Optional<Happening> happening = new LapEventRow(pairId, write, clock.instant()).happening();
+        Optional<Happening> happening = row(pairId, write, clock.instant()).happening(this::spec);
         SockWork sock = work.sock(write.sock());
         Course next;
         if (happening.orElse(null) instanceof Happening.Measured read) {
             next = work.tried(read);
         } else if (happening.orElse(null) instanceof Happening.Worked worked) {
             next = work.tried(worked);
+        } else if (happening.orElse(null) instanceof Happening.Replanned edited) {
+            next = work.tried(edited);
         } else {
             throw EventCheck.refusal(
-                    "kind", "Only a tape check and rounds off the plan can be tried first.", "Send one of them.");
+                    "kind",
+                    "Only a tape check, rounds off the plan and an edited plan can be tried first.",
+                    "Send one of them.");
         }
         return new TriedView(
                 DifferenceView.between(sock.course().plan(), next.plan()),
@@ -133,12 +167,28 @@ public class Laps {
         LapStep there = next.lap().steps().get(after.step());
         String what = lower(step.title());
         if (!there.id().equals(step.id())) {
-            return "The " + what + " ends here, " + left + " rounds before it was planned to.";
+            return "The " + what + " ends here, " + rounds(left) + " sooner than planned.";
         }
         int now = there.presses().size() - after.done();
         return now == left
-                ? "Of the " + what + " " + left + " rounds are left, as before."
-                : "Of the " + what + " " + now + " rounds are left now, not " + left + ".";
+                ? rounds(left) + " of " + what + " to go, as before."
+                : rounds(now) + " of " + what + " to go instead of " + left + ".";
+    }
+
+    private static String rounds(int number) {
+        return number + (number == 1 ? " round" : " rounds");
+    }
+
+    /** An event as it is stored; where an edited plan is taken over, that plan as it stands. */
+    private LapEventRow row(UUID pairId, LapEventWrite write, Instant now) {
+        String edited = write.kind() == LapEventKind.REPLANNED
+                ? mapper.writeValueAsString(pairs.read(pairId).spec().kept())
+                : null;
+        return new LapEventRow(pairId, write, now, edited);
+    }
+
+    private SockSpec spec(String stored) {
+        return mapper.readValue(stored, SpecPart.class).moved().toCore();
     }
 
     /** The little that a basket shows, of every pair that is begun. */
@@ -180,8 +230,13 @@ public class Laps {
     }
 
     private Knitting knitting(LapRow row) {
-        Course course = Course.of(mapper.readValue(row.spec(), SpecPart.class).toCore(), row.heelWhen());
-        return new Knitting(new PairWork(course), events.findByPairIdOrderBySeq(row.getId()));
+        SpecPart stored = mapper.readValue(row.spec(), SpecPart.class);
+        SpecPart spec = row.byTodaysRules() ? stored.moved() : stored.asUsualUnderFirstRules();
+        HeelWhen when = row.heelWhen();
+        // A heel at once in a ready tube was offered once, and meant the same as after the tube.
+        boolean possible = when.goesWith(spec.toCore().choices().tube().wayTaken());
+        Course course = Course.of(spec.toCore(), possible ? when : HeelWhen.AFTER_TUBE);
+        return new Knitting(new PairWork(course), this::spec, events.findByPairIdOrderBySeq(row.getId()));
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
@@ -213,26 +268,27 @@ public class Laps {
                 sock.course().lap().knitted(sock.position()).entrySet().stream()
                         .map(part -> new KnittedView(part.getKey(), part.getValue()))
                         .toList(),
-                next(work, on));
+                next(work, on),
+                work.finished());
     }
 
     private static String next(PairWork work, int number) {
         SockWork sock = work.sock(number);
         if (sock.finished()) {
-            return "Both socks are done. Wear them, and note in the log how they fit.";
+            return "Both socks are done. Wear them, then note in the log how they fit.";
         }
         Place place = sock.course().lap().at(sock.position());
         LapStep step = sock.course().lap().steps().get(place.step());
         String which = number == 1 ? "First sock" : "Second sock";
         if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
-            return "The first sock is done; cast on the second while its rhythm is in your hands.";
+            return "First sock done. Cast on the second while it’s fresh in your hands.";
         }
         return step.doing().paced()
-                ? "%s: %s, round %d of %d"
+                ? "%s: %s, %d of %d rounds done"
                         .formatted(
                                 which,
                                 lower(step.title()),
-                                place.done() + 1,
+                                place.done(),
                                 step.presses().size())
                 : "%s: %s".formatted(which, lower(step.title()));
     }
@@ -241,9 +297,10 @@ public class Laps {
         return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
     }
 
-    private LapView view(PairView pair, @Nullable LapRow row) {
+    private LapView view(PairView pair, @Nullable LapRow row, LengthUnit lengths) {
         Knitting knitting = row == null
-                ? new Knitting(new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE)), List.of())
+                ? new Knitting(
+                        new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE)), this::spec, List.of())
                 : knitting(row);
         PairWork work = knitting.work();
         return new LapView(
@@ -251,9 +308,16 @@ public class Laps {
                 pair.name(),
                 row == null ? null : knitting.begunAt(row.startedAt()),
                 work.begun().heelWhen(),
+                HeelChoiceView.of(work.begun().plan()),
                 row != null && row.together(),
-                row != null && !mapper.writeValueAsString(pair.spec().kept()).equals(row.spec()),
-                List.of(LapWorkView.of(work.begun(), work.sock(1)), LapWorkView.of(work.begun(), work.sock(2))),
+                row != null
+                        && !mapper.writeValueAsString(pair.spec().kept())
+                                .equals(knitting.replanned().orElse(row.spec())),
+                row != null && !row.byTodaysRules(),
+                work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
+                List.of(
+                        LapWorkView.of(work.begun(), work.sock(1), lengths),
+                        LapWorkView.of(work.begun().forSock(2), work.sock(2), lengths)),
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),
                 knitting.weighings(),

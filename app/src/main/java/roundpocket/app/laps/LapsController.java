@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.laps.LapViews.HeardAllView;
@@ -40,16 +43,29 @@ public class LapsController {
 
     /** The work on a pair; before it is begun, what it would be. */
     @GetMapping("/{pairId}")
-    public LapView view(@PathVariable UUID pairId) {
-        return laps.view(pairId);
+    public LapView view(
+            @PathVariable UUID pairId,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return laps.view(pairId, ReaderLengths.of(lengths));
     }
 
     /** Begins a pair; begun already, it is only shown. */
     @PostMapping("/{pairId}")
-    public LapView start(@PathVariable UUID pairId, @RequestBody LapStartWrite write) {
-        LapView view = laps.start(pairId, write);
+    public LapView start(
+            @PathVariable UUID pairId,
+            @RequestBody LapStartWrite write,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        LapView view = laps.start(pairId, write, ReaderLengths.of(lengths));
         toTheDisk();
         return view;
+    }
+
+    /** Takes the start of a pair back, while nothing but the start has happened. */
+    @DeleteMapping("/{pairId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    public void takeBack(@PathVariable UUID pairId) {
+        laps.takeBack(pairId);
+        toTheDisk();
     }
 
     /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
@@ -72,7 +88,7 @@ public class LapsController {
     /** What a count of both needles probably means that is not what it should be; nothing where it is. */
     @GetMapping("/miscount")
     public List<String> miscount(@RequestParam int expected, @RequestParam int first, @RequestParam int second) {
-        return Stream.of(Miscount.on("First needle", expected, first), Miscount.on("Second needle", expected, second))
+        return Stream.of(Miscount.on("Lower needle", expected, first), Miscount.on("Upper needle", expected, second))
                 .filter(words -> !words.isEmpty())
                 .toList();
     }

@@ -29,6 +29,7 @@ import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.PairWork;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.HeelRepair;
@@ -63,7 +64,7 @@ public class Log {
 
     private LogEntryView entry(UUID pairId) {
         PairView pair = pairs.read(pairId);
-        LapView lap = laps.view(pairId);
+        LapView lap = laps.view(pairId, LengthUnit.CM);
         PairWork work = laps.work(pairId);
         return new LogEntryView(
                 pairId,
@@ -78,7 +79,8 @@ public class Log {
                 lap.socks().stream().mapToInt(sock -> sock.position()).sum(),
                 sections(work),
                 lap.works().get(0).differences(),
-                work.weighedG().isPresent() ? work.weighedG().getAsDouble() : null,
+                work.used().map(PairWork.Used::weighedG).orElse(null),
+                work.used().map(PairWork.Used::plannedG).orElse(null),
                 work.begun().plan().yarn().pairGrams().value(),
                 lap.notes(),
                 notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId).stream()
@@ -117,12 +119,15 @@ public class Log {
 
     /** How the heel of a finished pair is cut off and knitted new. */
     @Transactional(readOnly = true)
-    public RepairView newHeel(UUID pairId) {
+    public RepairView newHeel(UUID pairId, LengthUnit lengths) {
         HeelRepair repair = HeelRepair.of(laps.work(pairId).sock(1).course().plan());
         return new RepairView(
                 repair.steps().stream()
                         .map(step -> new RepairStepView(
-                                step.title(), step.instruction(), step.presses().size(), step.forGood()))
+                                step.title(),
+                                step.instruction(lengths),
+                                step.presses().size(),
+                                step.forGood()))
                         .toList(),
                 new Workings().figure(repair.yarn()));
     }
@@ -138,25 +143,26 @@ public class Log {
                 answers.findByPairId(pairId).stream().map(LogAnswerRow::noteId).collect(Collectors.toSet());
         SockSpec spec = pair.spec().toCore();
         List<ProposalView> proposals = new ArrayList<>();
-        latest(pair).forEach((fit, note) -> {
-            if (!answered.contains(note.id())) {
-                fit.proposal(spec).ifPresent(proposal -> proposals.add(view(note, fit, proposal)));
-            }
-        });
+        latest(pair).values().stream()
+                .filter(note -> !answered.contains(note.id()))
+                .forEach(note -> {
+                    FitNote fit = Objects.requireNonNull(note.fit());
+                    proposals.add(view(note, fit, fit.proposal(spec)));
+                });
         return proposals;
     }
 
-    /** The latest note of each kind on how other pairs fit the same foot. */
-    private Map<FitNote, LogNoteRow> latest(PairView pair) {
+    /** The latest note about each part of the sock, of how other pairs fit the same foot. */
+    private Map<FitNote.Topic, LogNoteRow> latest(PairView pair) {
         UUID foot = Objects.requireNonNull(pair.foot()).id();
-        Map<FitNote, LogNoteRow> latest = new EnumMap<>(FitNote.class);
+        Map<FitNote.Topic, LogNoteRow> latest = new EnumMap<>(FitNote.Topic.class);
         pairs.list().stream()
                 .filter(other -> !other.id().equals(pair.id()))
                 .filter(other -> other.foot() != null && other.foot().id().equals(foot))
                 .flatMap(other -> notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(other.id()).stream())
                 .forEach(note -> Optional.ofNullable(note.fit())
                         .ifPresent(fit -> latest.merge(
-                                fit, note, (one, two) -> one.notedOn().isAfter(two.notedOn()) ? one : two)));
+                                fit.topic(), note, (one, two) -> one.notedOn().isAfter(two.notedOn()) ? one : two)));
         return latest;
     }
 
@@ -172,10 +178,36 @@ public class Log {
                 proposal.words(),
                 proposal.changes().stream()
                         .map(change -> new ChangeView(
-                                change.choice(),
+                                change.setting().path(),
                                 change.number().isPresent() ? change.number().getAsDouble() : null,
                                 change.name().orElse(null)))
                         .toList());
+    }
+
+    /** What goes with a pair that is deleted, in words; nothing where it is only a plan. */
+    @Transactional(readOnly = true)
+    public List<String> goes(UUID pairId) {
+        pairs.read(pairId);
+        List<String> goes = new ArrayList<>();
+        if (laps.begun(pairId)) {
+            LapView lap = laps.view(pairId, LengthUnit.CM);
+            int rounds = lap.socks().stream().mapToInt(sock -> sock.position()).sum();
+            goes.add("its count: " + rounds + (rounds == 1 ? " step" : " steps") + " done");
+            counted(goes, lap.weighings().size(), "weighing", "weighings");
+            counted(goes, lap.notes().size(), "note taken while knitting", "notes taken while knitting");
+        }
+        List<LogNoteRow> noted = notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId);
+        counted(goes, noted.size(), "note in the log", "notes in the log");
+        if (noted.stream().anyMatch(note -> note.fit() != null)) {
+            goes.add("what its fit proposes for the next pair");
+        }
+        return goes;
+    }
+
+    private static void counted(List<String> goes, int number, String one, String many) {
+        if (number > 0) {
+            goes.add(number + " " + (number == 1 ? one : many));
+        }
     }
 
     /** Answers a proposal, which is not shown again then. */

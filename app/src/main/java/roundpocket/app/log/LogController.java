@@ -3,15 +3,18 @@ package roundpocket.app.log;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.log.LogViews.LogEntryView;
 import roundpocket.app.log.LogViews.LogNoteView;
 import roundpocket.app.log.LogViews.NoteChoiceView;
@@ -64,14 +67,22 @@ class LogController {
 
     /** How the heel of a pair that was begun is cut off and knitted new. */
     @GetMapping("/api/log/{pairId}/new-heel")
-    RepairView newHeel(@PathVariable UUID pairId) {
-        return log.newHeel(pairId);
+    RepairView newHeel(
+            @PathVariable UUID pairId,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return log.newHeel(pairId, ReaderLengths.of(lengths));
     }
 
     /** What the pairs worn on the same foot propose for a pair. */
     @GetMapping("/api/pairs/{pairId}/proposals")
     List<ProposalView> proposals(@PathVariable UUID pairId) {
         return log.proposals(pairId);
+    }
+
+    /** What goes with a pair that is deleted, in words. */
+    @GetMapping("/api/pairs/{pairId}/goes")
+    List<String> goes(@PathVariable UUID pairId) {
+        return log.goes(pairId);
     }
 
     /** Answers a proposal; nothing is changed by it but that it is not shown again. */

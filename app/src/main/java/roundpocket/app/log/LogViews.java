@@ -26,8 +26,10 @@ public final class LogViews {
      * @param presses presses of both socks
      * @param sections what was planned and what was knitted, section by section
      * @param differences the figures of the first sock that are otherwise than planned
-     * @param usedG grams that went by the scale; left out where nothing was weighed twice
-     * @param plannedG grams that were planned
+     * @param usedG grams that went between the first and the last weighing of every ball; left out where nothing was weighed
+     *     twice
+     * @param usedPlannedG grams that were planned for the very same stitches; left out likewise
+     * @param plannedG grams that were planned for the pair
      * @param lapNotes what was noted while it was knitted
      * @param notes what was noted since
      */
@@ -41,6 +43,7 @@ public final class LogViews {
             List<SectionView> sections,
             List<DifferenceView> differences,
             @Nullable Double usedG,
+            @Nullable Double usedPlannedG,
             double plannedG,
             List<LapNoteView> lapNotes,
             List<LogNoteView> notes) {}
@@ -96,8 +99,8 @@ public final class LogViews {
      * @param on when that was noted
      * @param said what was noted
      * @param reason why the change helps
-     * @param words what it would be, and what it is
-     * @param changes the choices that make it so
+     * @param words what it would be, and what it is; or why nothing is proposed
+     * @param changes the choices that make it so; none where nothing is proposed
      */
     public record ProposalView(
             UUID noteId,

@@ -12,6 +12,7 @@ import roundpocket.core.tube.Way;
  * A pair as it is read.
  *
  * @param spec everything its plan is made from
+ * @param moved what was changed of it when it was read, in words, where it asked for what cannot be knitted
  * @param foot the foot its measures were taken from, where it is still on the shelf
  * @param swatch likewise
  * @param yarn likewise
@@ -23,6 +24,7 @@ public record PairView(
         String name,
         Instant updatedAt,
         SpecPart spec,
+        @Nullable String moved,
         @Nullable LinkView foot,
         @Nullable LinkView swatch,
         @Nullable YarnLinkView yarn,

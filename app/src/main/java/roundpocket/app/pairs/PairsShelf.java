@@ -28,6 +28,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
+    private static final String MOVED =
+            "This plan left stitches in at the corners of a waste-yarn heel. Waste yarn comes out whole, so now 2 extra"
+                    + " stitches are picked up at each corner.";
+
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
@@ -121,7 +125,8 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
 
     @Override
     protected PairView view(PairRow row) {
-        SpecPart spec = mapper.readValue(row.spec(), SpecPart.class);
+        SpecPart stored = mapper.readValue(row.spec(), SpecPart.class);
+        SpecPart spec = stored.moved();
         YarnRow yarn = row.yarn();
         return new PairView(
                 row.getId(),
@@ -129,6 +134,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                 row.name(),
                 row.updatedAt(),
                 spec,
+                spec.equals(stored) ? null : MOVED,
                 link(row.foot()),
                 link(row.swatch()),
                 yarn == null ? null : new YarnLinkView(yarn.getId(), yarn.name(), yarn.colour()),

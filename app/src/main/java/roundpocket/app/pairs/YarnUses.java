@@ -20,19 +20,27 @@ import roundpocket.core.yarn.Left;
 public class YarnUses {
     private final PairsShelf pairs;
     private final YarnsShelf yarns;
+    private final YarnSettledRepository settled;
 
-    YarnUses(PairsShelf pairs, YarnsShelf yarns) {
+    YarnUses(PairsShelf pairs, YarnsShelf yarns, YarnSettledRepository settled) {
         this.pairs = pairs;
         this.yarns = yarns;
+        this.settled = settled;
     }
 
-    /** The pairs planned from it in the order they were begun, then the others. */
+    /**
+     * The pairs planned from it in the order they were begun, then the others. A finished pair has taken its share already:
+     * it is off the shelf.
+     */
     @Transactional(readOnly = true)
     public List<YarnUseView> of(UUID yarnId) {
         YarnPart yarn = yarns.row(yarnId).yarn();
         List<Need> planned = new ArrayList<>();
         List<Need> others = new ArrayList<>();
         for (PairView pair : pairs.list()) {
+            if (settled.existsById(pair.id())) {
+                continue;
+            }
             YarnLinkView from = pair.yarn();
             boolean mine = from != null && from.id().equals(yarnId);
             need(pair, yarn).ifPresent((mine ? planned : others)::add);

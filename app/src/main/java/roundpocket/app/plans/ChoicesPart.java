@@ -25,6 +25,18 @@ public record ChoicesPart(
     /** Everything as usual. */
     public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null);
 
+    ChoicesPart with(OpeningPart other) {
+        return new ChoicesPart(size, tube, heel, toe, placing, other, finish);
+    }
+
+    ChoicesPart with(TubePart other) {
+        return new ChoicesPart(size, other, heel, toe, placing, opening, finish);
+    }
+
+    ChoicesPart with(ShapingPart otherHeel) {
+        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish);
+    }
+
     public Choices toCore() {
         Problems problems = new Problems();
         Optional<SizeChoice> coreSize = of(problems, "size", size == null ? SizeChoice::usual : size::toCore);

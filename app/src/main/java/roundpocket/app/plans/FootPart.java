@@ -12,7 +12,7 @@ import roundpocket.core.foot.ToeForm;
  *
  * @param lengthMm longest toe to heel, 100 to 360 mm; may be left out where a shoe size is given
  * @param shoe shoe size, from which the length is estimated where it is not given
- * @param ballGirthMm round the ball, 80 to 450 mm, half to twice the length
+ * @param ballGirthMm around the ball, 80 to 450 mm, half to twice the length; guessed from the length where it is left out
  * @param heelDiagonalMm under the heel and over the front of the ankle
  * @param legGirthMm round the leg at the cuff's top edge
  * @param toeForm how the toes end
@@ -20,7 +20,7 @@ import roundpocket.core.foot.ToeForm;
 public record FootPart(
         @Nullable Double lengthMm,
         @Nullable ShoePart shoe,
-        double ballGirthMm,
+        @Nullable Double ballGirthMm,
         @Nullable Double heelDiagonalMm,
         @Nullable Double legGirthMm,
         @Nullable ToeForm toeForm) {
@@ -36,7 +36,7 @@ public record FootPart(
         return new Foot(
                 Present.number(lengthMm),
                 size,
-                ballGirthMm,
+                Present.number(ballGirthMm),
                 Present.number(heelDiagonalMm),
                 Present.number(legGirthMm),
                 Optional.ofNullable(toeForm));

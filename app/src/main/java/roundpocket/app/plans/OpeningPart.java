@@ -19,6 +19,13 @@ public record OpeningPart(
         @Nullable Corners corners,
         @Nullable Integer extraLoops,
         @Nullable Boolean keepFour) {
+    /** The same where it can be done; earlier plans could ask for stitches left in where waste yarn comes out. */
+    OpeningPart moved(boolean ready) {
+        boolean stays = OpeningChoice.moved(Optional.ofNullable(way), Optional.ofNullable(corners), ready)
+                .isPresent();
+        return corners == null || stays ? this : new OpeningPart(way, null, null, null);
+    }
+
     OpeningChoice toCore() {
         return new OpeningChoice(
                 Optional.ofNullable(way),

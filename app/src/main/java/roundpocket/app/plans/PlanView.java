@@ -112,9 +112,11 @@ public record PlanView(
             FigureView length,
             FigureView ballGirth,
             FigureView heelDiagonal,
-            @Nullable FigureView legGirth,
+            FigureView legGirth,
             boolean lengthEstimated,
-            boolean diagonalEstimated) {
+            boolean ballGuessed,
+            boolean diagonalEstimated,
+            boolean legEstimated) {
         static MeasuresView of(Workings w, Measures foot) {
             return new MeasuresView(
                     w.figure(foot.length()),
@@ -122,7 +124,9 @@ public record PlanView(
                     w.figure(foot.heelDiagonal()),
                     w.figure(foot.legGirth()),
                     foot.lengthEstimated(),
-                    foot.diagonalEstimated());
+                    foot.ballGuessed(),
+                    foot.diagonalEstimated(),
+                    foot.legEstimated());
         }
     }
 
@@ -173,19 +177,33 @@ public record PlanView(
     /** A stitch count that could be taken, with the ease it gives. */
     public record NeighbourView(int stitches, FigureView realEase) {}
 
-    /** How the sock sits; {@code advised} plain rounds make the heel easy, {@code options} say what others give. */
+    /**
+     * How the sock sits.
+     *
+     * @param over how far the heel stretches beyond what is comfortable
+     * @param sits what that means, as far as the measures can tell
+     * @param advised the fewest plain rounds with which it is comfortable, 12 where even they do not do
+     * @param options what other plain rounds give
+     * @param edgeGirth around the cuff's edge in its rib
+     * @param easeAtLeg how much smaller than the leg that is
+     */
     public record FitView(
             FigureView room,
             FigureView stretch,
             FigureView stretchAtBall,
             FigureView limit,
-            boolean easy,
-            @Nullable Integer advised,
+            FigureView over,
+            HeelRoom.Sits sits,
+            String sitsWords,
+            int advised,
+            boolean advisedDo,
             List<RoomView> options,
             FigureView passing,
             Passing.Verdict passes,
             String passesWords,
-            @Nullable FigureView easeAtLeg) {
+            FigureView edgeGirth,
+            FigureView easeAtLeg,
+            boolean legEstimated) {
         static FitView of(Workings w, Fit fit) {
             HeelRoom room = fit.heelRoom();
             return new FitView(
@@ -193,13 +211,18 @@ public record PlanView(
                     w.figure(room.stretch()),
                     w.figure(room.stretchAtBall()),
                     w.figure(room.limit()),
-                    room.easy(),
-                    room.advised().isPresent() ? room.advised().getAsInt() : null,
+                    w.figure(room.over()),
+                    room.sits(),
+                    room.sits().words(),
+                    room.advised(),
+                    room.advisedDo(),
                     room.options().stream().map(o -> RoomView.of(w, o)).toList(),
                     w.figure(fit.passing().ratio()),
                     fit.passing().verdict(),
                     fit.passing().verdict().words(),
-                    w.figure(fit.easeAtLeg()));
+                    w.figure(fit.edgeGirth()),
+                    w.figure(fit.easeAtLeg()),
+                    fit.legEstimated());
         }
     }
 

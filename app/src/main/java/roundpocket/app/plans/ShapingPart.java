@@ -32,6 +32,13 @@ public record ShapingPart(
         @Nullable Boolean plainBeforeClose,
         @Nullable Close close,
         @Nullable Parity parity) {
+    /** Everything as usual. */
+    static final ShapingPart USUAL = new ShapingPart(null, null, null, null, null, null, null, null);
+
+    ShapingPart withPlainRounds(int rounds) {
+        return new ShapingPart(school, rounds, leaning, edgeStitch, phases, plainBeforeClose, close, parity);
+    }
+
     /** The usual school with so many plain rounds. */
     public static ShapingPart plain(int rounds) {
         return new ShapingPart(null, rounds, null, null, null, null, null, null);

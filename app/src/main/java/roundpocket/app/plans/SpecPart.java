@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.foot.PlanOn;
@@ -21,6 +22,7 @@ import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
@@ -57,6 +59,12 @@ public record SpecPart(
     public static final int VERSION = 1;
 
     private static final int MOST_WEIGH_INS = 200;
+
+    // What was usual under the first rules.
+    private static final double FIRST_LEG_MM = 125;
+    private static final int FIRST_PLAIN = 4;
+    private static final int FIRST_MOST_PLAIN = 8;
+    private static final double FIRST_POINTS = 0.05;
 
     /** One foot, one yarn. */
     public SpecPart(FootPart foot, SwatchPart swatch, @Nullable YarnPart yarn, @Nullable ChoicesPart choices) {
@@ -95,6 +103,68 @@ public record SpecPart(
                 null,
                 choices,
                 null);
+    }
+
+    /**
+     * The specification as it can be knitted: what earlier plans could ask for, and would leave waste yarn in the sock, is
+     * moved to what is usual.
+     */
+    public SpecPart moved() {
+        if (choices == null || choices.opening() == null) {
+            return this;
+        }
+        boolean ready = choices.tube() != null && choices.tube().way() == Way.READY_TUBE;
+        OpeningPart opening = choices.opening().moved(ready);
+        return opening.equals(choices.opening()) ? this : with(choices.with(opening));
+    }
+
+    /** The same with what was usual under the first rules where nothing was chosen: a pair begun by them keeps it. */
+    public SpecPart asUsualUnderFirstRules() {
+        SpecPart now = moved();
+        ChoicesPart chosen = now.choices == null ? ChoicesPart.USUAL : now.choices;
+        TubePart tube = chosen.tube() == null ? TubePart.USUAL : chosen.tube();
+        if (tube.legMm() == null && tube.legRounds() == null) {
+            chosen = chosen.with(tube.withLegMm(FIRST_LEG_MM));
+        }
+        ShapingPart heel = chosen.heel() == null ? ShapingPart.USUAL : chosen.heel();
+        if (heel.plainRounds() == null) {
+            chosen = chosen.with(heel.withPlainRounds(firstPlain(now.with(chosen))));
+        }
+        return now.with(chosen);
+    }
+
+    /** Plain rounds of a heel as they were advised first: five points over the ball, up to eight, else four. */
+    private static int firstPlain(SpecPart spec) {
+        SockPlan plan = spec.plan();
+        if (!plan.heel().school().inRounds()) {
+            return 0;
+        }
+        HeelRoom room = plan.fit().heelRoom();
+        return plan.foot().diagonalEstimated()
+                ? FIRST_PLAIN
+                : room.options().stream()
+                        .limit(FIRST_MOST_PLAIN + 1L)
+                        .filter(option ->
+                                option.stretch().value() <= room.stretchAtBall().value() + FIRST_POINTS)
+                        .mapToInt(HeelRoom.Option::plainRounds)
+                        .findFirst()
+                        .orElse(FIRST_PLAIN);
+    }
+
+    private SpecPart with(ChoicesPart other) {
+        return new SpecPart(
+                version,
+                foot,
+                otherFoot,
+                planOn,
+                swatch,
+                tubeReading,
+                yarn,
+                contrast,
+                contrastSections,
+                weighIns,
+                other,
+                questions);
     }
 
     /** The core's specification. Refuses with everything that is wrong in any part. */

@@ -16,6 +16,7 @@ import roundpocket.core.tube.Way;
  * @param toeStart how a toe-up tube begins
  * @param readyTube the tube that is there already
  * @param legMm leg, cuff included, 20 to 600 mm
+ * @param legRounds the same in rounds instead, 10 to 600
  * @param legFrom where the leg is measured from
  */
 public record TubePart(
@@ -23,7 +24,15 @@ public record TubePart(
         @Nullable ToeStart toeStart,
         @Nullable ReadyTubePart readyTube,
         @Nullable Double legMm,
+        @Nullable Integer legRounds,
         @Nullable LegFrom legFrom) {
+    /** Everything as usual. */
+    static final TubePart USUAL = new TubePart(null, null, null, null, null, null);
+
+    TubePart withLegMm(double mm) {
+        return new TubePart(way, toeStart, readyTube, mm, null, legFrom);
+    }
+
     TubeChoice toCore() {
         Problems problems = new Problems();
         Optional<ReadyTube> ready =
@@ -34,6 +43,7 @@ public record TubePart(
                 Optional.ofNullable(toeStart),
                 ready,
                 Present.number(legMm),
+                Present.count(legRounds),
                 Optional.ofNullable(legFrom));
     }
 }

@@ -23,6 +23,7 @@ final class TubeViews {
     /**
      * Where everything lies.
      *
+     * @param legIsResult whether the leg is what half a tube leaves or a mark on the foot says, and not a wish
      * @param placing where the heel opens, by the chosen school
      * @param placings where every school would open it
      * @param counts the opening, counted from every place that knitters count from
@@ -34,6 +35,7 @@ final class TubeViews {
             ToeStart toeStart,
             FigureView target,
             FigureView legAbove,
+            boolean legIsResult,
             PlacingView placing,
             List<PlacingView> placings,
             FigureView footRounds,
@@ -59,6 +61,7 @@ final class TubeViews {
                     tube.toeStart(),
                     w.figure(tube.target()),
                     w.figure(tube.legAbove()),
+                    tube.legIsResult(),
                     PlacingView.of(w, tube.placing()),
                     tube.placings().stream().map(p -> PlacingView.of(w, p)).toList(),
                     w.figure(tube.footRounds()),
@@ -119,16 +122,22 @@ final class TubeViews {
     public record CutView(
             Cut cut,
             FigureView tubeRounds,
+            @Nullable FigureView ravelled,
             FigureView spareRounds,
             FigureView pieceRounds,
+            FigureView pieceLength,
+            int cuts,
             FigureView remnantRounds,
             FigureView remnantLength) {
         static CutView of(Workings w, TubeCut cut) {
             return new CutView(
                     cut.cut(),
                     w.figure(cut.tubeRounds()),
+                    w.figure(cut.ravelled()),
                     w.figure(cut.spareRounds()),
                     w.figure(cut.pieceRounds()),
+                    w.figure(cut.pieceLength()),
+                    cut.cuts(),
                     w.figure(cut.remnantRounds()),
                     w.figure(cut.remnantLength()));
         }

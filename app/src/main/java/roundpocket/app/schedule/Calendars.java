@@ -1,11 +1,15 @@
 package roundpocket.app.schedule;
 
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.TemporalAmount;
 import java.util.UUID;
+import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -43,6 +47,12 @@ final class Calendars {
             done.add(new Uid(pairId + "-done@round-pocket"));
             calendar.add(done);
         }
-        return calendar.toString();
+        StringWriter folded = new StringWriter();
+        try {
+            new CalendarOutputter(false).output(calendar, folded);
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+        return folded.toString();
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
@@ -104,8 +105,13 @@ class Errors extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unexpected(Exception unexpected) {
         LOG.error("Unexpected", unexpected);
-        if (StoreFull.is(unexpected)) {
-            return detail(HttpStatus.INSUFFICIENT_STORAGE, "store-full", "Cannot be stored", StoreFull.TEXT);
+        Optional<StoreTrouble> trouble = StoreTrouble.of(unexpected);
+        if (trouble.isPresent()) {
+            return detail(
+                    trouble.get().status(),
+                    trouble.get().code(),
+                    "Not saved",
+                    trouble.get().text());
         }
         return detail(
                 HttpStatus.INTERNAL_SERVER_ERROR,

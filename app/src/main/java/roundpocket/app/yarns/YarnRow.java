@@ -73,6 +73,16 @@ public class YarnRow extends KeptRow {
         knotsM.addAll(cake.knotsOrNone());
     }
 
+    /** Puts grams to what is there, or takes them off; what is not known stays so. Returns what was taken off. */
+    double settle(double grams) {
+        if (onHandG == null) {
+            return 0;
+        }
+        double before = onHandG;
+        onHandG = Math.max(0, Math.round((before + grams) * 10) / 10.0);
+        return before - onHandG;
+    }
+
     void dye(String newColour) {
         this.colour = newColour;
     }

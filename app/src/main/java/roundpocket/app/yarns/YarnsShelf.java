@@ -1,6 +1,7 @@
 package roundpocket.app.yarns;
 
 import java.time.Clock;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
@@ -35,6 +36,18 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
         return write.colour() == null && !cake.stripesOrNone().isEmpty()
                 ? cake.stripesOrNone().get(0).colour()
                 : Colours.checked(write.colour());
+    }
+
+    /**
+     * Puts grams to a yarn, or takes them off where they are below nothing; never below an empty ball.
+     *
+     * @return grams that were really taken off
+     */
+    public double settle(UUID id, double grams) {
+        YarnRow row = row(id);
+        double taken = row.settle(grams);
+        row.written(row.name(), now());
+        return taken;
     }
 
     @Override

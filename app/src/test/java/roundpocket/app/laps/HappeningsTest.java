@@ -62,7 +62,7 @@ public class HappeningsTest extends AppTest {
                         .asString()))
                 .contains("Round gauge", "Foot", "Leg");
         assertThat(tried.get("otherFollows").asBoolean()).isTrue();
-        assertThat(tried.get("words").asString()).matches("Of the foot \\d+ rounds are left now, not \\d+\\.");
+        assertThat(tried.get("words").asString()).matches("\\d+ rounds of foot to go instead of \\d+\\.");
         assertThat(rounds(1, "foot")).as("only tried").isEqualTo(foot);
         JsonNode heard = hear(tape, tape);
         assertThat(heard.at("/heard/0/counted").asBoolean()).isTrue();
@@ -94,10 +94,10 @@ public class HappeningsTest extends AppTest {
         UUID id = UUID.randomUUID();
         hear(event(id.toString(), "WEIGHED", ", \"grams\": 14"));
         JsonNode cake = view().get("cake");
-        assertThat(cake.get("words").asString()).matches("(Start the cuff within|This cake is too light).*");
+        assertThat(cake.get("words").asString()).matches("(You have yarn for|This yarn is too light).*");
         assertThat(cake.get("figures").valueStream().map(each -> each.get("label")
                         .asString()))
-                .contains("On the scale", "Stop weight of the leg");
+                .contains("Yarn by now", "Start the cuff when it weighs");
         int step = cake.at("/figures/1/figure/step").asInt();
         assertThat(cake.at("/steps/" + step + "/value").asDouble())
                 .as("the figure has its working")
@@ -128,13 +128,13 @@ public class HappeningsTest extends AppTest {
     @DataProvider
     public Object[][] notTaken() {
         return new Object[][] {
-            {"WEIGHED", ", \"grams\": -5", "cannot be"},
+            {"WEIGHED", ", \"grams\": -5", "1 to 2000 g"},
             {"WEIGHED", ", \"grams\": 9000", "2000 g"},
             {"MEASURED", ", \"rounds\": 500, \"spanMm\": 50", "gauge"},
             {"MEASURED", ", \"rounds\": 40, \"spanMm\": 50", "swatch"},
             {"MEASURED", ", \"rounds\": 60, \"spanMm\": 140", "only"},
-            {"WORKED", ", \"section\": \"HEEL\", \"rounds\": 12", "Foot, leg and cuff"},
-            {"WORKED", ", \"section\": \"FOOT\", \"rounds\": 2", "cannot have"},
+            {"WORKED", ", \"section\": \"HEEL\", \"rounds\": 12", "Only foot, leg and cuff"},
+            {"WORKED", ", \"section\": \"FOOT\", \"rounds\": 2", "(you entered 2 rounds)"},
         };
     }
 

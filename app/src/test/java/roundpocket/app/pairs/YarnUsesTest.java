@@ -43,7 +43,7 @@ public class YarnUsesTest extends AppTest {
                         .at("/yarn/pairGrams/value")
                         .asDouble());
         assertThat(first.get("leftG").asDouble()).isCloseTo(100 - needed, within(1e-9));
-        assertThat(first.get("words").asString()).isEqualTo("sure");
+        assertThat(first.get("words").asString()).isEqualTo("plenty");
         assertThat(second.get("leftG").asDouble()).isCloseTo(100 - 2 * needed, within(1e-9));
         assertThat(second.get("words").asString()).isEqualTo("not enough");
         assertThat(uses.valueStream().filter(use -> use.get("name").asString().equals("stranger")))

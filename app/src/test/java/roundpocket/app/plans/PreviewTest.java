@@ -84,12 +84,12 @@ public class PreviewTest extends AppTest {
                 "choices.size.stitches",
                 "needs a number"
             },
-            {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10.0 cm to 36.0 cm"},
+            {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10 to 36 cm"},
             {"[]", 400, "", "not of the form"},
             {"", 400, "", "not JSON"},
             {"{}", 422, "foot", "This is missing."},
             {SPEC.replaceAll("\"stitches\": \\[[^]]*]", "\"stitches\": [null]"), 422, "swatch.stitches[0]", "missing"},
-            {SPEC.replaceAll("\"stitches\": \\[[^]]*],", ""), 422, "swatch.stitches", "1 to 20 readings"},
+            {SPEC.replaceAll("\"stitches\": \\[[^]]*],", ""), 422, "swatch.stitches", "1 to 20 counts"},
         };
     }
 

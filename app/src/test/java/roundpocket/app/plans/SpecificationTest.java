@@ -85,12 +85,12 @@ public class SpecificationTest extends AppTest {
             {"\"version\": 1", "\"version\": 2", 422, "version", "this Round Pocket reads version 1"},
             {"\"THREE_SPEED\"", "\"FOUR_SPEED\"", 400, "choices.heel.school", "must be one of WEDGE, NARROW_WEDGE"},
             {"\"size\": 39", "\"size\": 60", 422, "otherFoot.shoe.size", "17 to 53"},
-            {"\"extraLoops\": 2", "\"extraLoops\": 3", 422, "choices.opening.extraLoops", "it is 1, 2 or 4"},
-            {"\"every\": 3", "\"every\": 0", 422, "choices.toe.phases[0].every", "every 1 rounds to 10 rounds"},
-            {"\"usedG\": 7", "\"usedG\": 0", 422, "weighIns[0].usedG", "0.1 g to 1000 g"},
+            {"\"extraLoops\": 2", "\"extraLoops\": 3", 422, "choices.opening.extraLoops", "must be 1, 2 or 4"},
+            {"\"every\": 3", "\"every\": 0", 422, "choices.toe.phases[0].every", "Decrease every 1 to 10 rounds"},
+            {"\"usedG\": 7", "\"usedG\": 0", 422, "weighIns[0].usedG", "0.1 to 1000 g"},
             {"\"TOE\", ", "\"FOOT\", ", 422, "contrastSections", "foot and leg are the main yarn"},
-            {"\"rounds\": 44, ", "\"rounds\": 400, ", 422, "tubeReading.rounds", "400 rounds in 10 cm"},
-            {"\"atHandG\": 60", "\"atHandG\": 0", 422, "questions.atHandG", "1 g to 5000 g"},
+            {"\"rounds\": 44, ", "\"rounds\": 400, ", 422, "tubeReading.rounds", "400 rounds per 10 cm"},
+            {"\"atHandG\": 60", "\"atHandG\": 0", 422, "questions.atHandG", "1 to 5000 g"},
             {
                 "\"way\": \"TOE_UP\", \"toeStart\"",
                 "\"way\": \"CUFF_DOWN\", \"toeStart\"",
@@ -98,7 +98,7 @@ public class SpecificationTest extends AppTest {
                 "choices.tube.toeStart",
                 "Only a toe-up tube"
             },
-            {"\"nylonShare\": 0.25", "\"nylonShare\": 25", 422, "yarn.nylonShare", "2500 % of nylon"},
+            {"\"nylonShare\": 0.25", "\"nylonShare\": 25", 422, "yarn.nylonShare", "0 to 100 % (you entered 2500 %)"},
             {"[\"TOE\", \"HEEL\", \"CUFF\"]", "[null]", 400, "contrastSections[0]", "contrastSections"},
         };
     }

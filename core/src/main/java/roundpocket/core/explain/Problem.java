@@ -23,6 +23,9 @@ public record Problem(String code, String field, String template, String remedy,
     /** The problem and what would help, lengths in the reader's unit. */
     public String message(LengthUnit lengths) {
         String text = remedy.isEmpty() ? template : template + " " + remedy;
+        if (amounts.containsKey("min") && amounts.containsKey("max")) {
+            text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
+        }
         for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
             text = text.replace("{" + amount.getKey() + "}", amount.getValue().text(lengths));
         }

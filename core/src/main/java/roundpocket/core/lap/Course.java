@@ -152,6 +152,34 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
     }
 
     /**
+     * The course by a plan that was edited on the way: what is knitted stays, what is still to come follows the edited
+     * plan. Refuses where that plan does not go with what is on the needles.
+     *
+     * @param position presses done
+     */
+    public Course by(int position, SockSpec edited) {
+        SockSpec asked = spec.swatch().onTheTube().isPresent()
+                        && edited.swatch().onTheTube().isEmpty()
+                ? edited.withSwatch(new Swatch(
+                        edited.swatch().stitches(),
+                        edited.swatch().rounds(),
+                        edited.swatch().fabric(),
+                        spec.swatch().onTheTube()))
+                : edited;
+        Course next = position == 0 ? of(asked, heelWhen, sock) : replanned(position, asked, Map.of());
+        if (!leadsInto(next, position)) {
+            throw refusal(
+                    "lap.replan.knitted",
+                    "",
+                    "The edited plan does not go with what is already knitted: the stitches, the way or a part that is done"
+                            + " would be different.",
+                    "Keep the edited plan for the next pair, or rip back first.",
+                    Map.of());
+        }
+        return next;
+    }
+
+    /**
      * The same course with what was weighed of the main yarn: no round of it changes.
      *
      * @param before what was weighed before the pair was begun

@@ -1,6 +1,7 @@
 package roundpocket.core.lap;
 
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
 
 /**
@@ -25,6 +26,9 @@ public sealed interface Happening {
 
     /** A section has so many rounds, whatever was planned. */
     record Worked(int sock, Section section, int rounds) implements Happening {}
+
+    /** The plan was edited on the way, and what is still to come is knitted by it. */
+    record Replanned(int sock, SockSpec spec) implements Happening {}
 
     /**
      * Yarn was weighed.

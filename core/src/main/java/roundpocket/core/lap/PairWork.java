@@ -75,6 +75,8 @@ public final class PairWork {
                 return follow(read.sock(), tried(read));
             } else if (happening instanceof Happening.Worked worked) {
                 return follow(worked.sock(), tried(worked));
+            } else if (happening instanceof Happening.Replanned edited) {
+                return follow(edited.sock(), tried(edited));
             } else if (happening instanceof Happening.Weighed weighed) {
                 return weigh(weighed);
             } else {
@@ -101,6 +103,12 @@ public final class PairWork {
     public Course tried(Happening.Worked worked) {
         SockWork sock = sock(worked.sock());
         return sock.course().worked(sock.position(), worked.section(), worked.rounds());
+    }
+
+    /** What it would become by an edited plan. Refuses as {@link #hear} does. */
+    public Course tried(Happening.Replanned edited) {
+        SockWork sock = sock(edited.sock());
+        return sock.course().by(sock.position(), edited.spec());
     }
 
     /** Whether the other sock goes by the same course too; not where it is knitted past what changes. */

@@ -2,6 +2,8 @@ package roundpocket.core.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A value with its unit, as it is put in front of a reader.
@@ -10,6 +12,9 @@ import java.math.RoundingMode;
  * @param unit its unit
  */
 public record Amount(double value, Unit unit) {
+    /** A number at the beginning of an amount, with its fraction. */
+    private static final Pattern NUMBER = Pattern.compile("^-?(\\d+/\\d+|[\\d.]+( \\d+/\\d+)?)");
+
     /** Metres in one yard, exact. */
     private static final double YARD_M = 0.9144;
 
@@ -56,6 +61,14 @@ public record Amount(double value, Unit unit) {
             case ROUNDS_PER_10CM -> gauge("rounds", lengths);
             case TEX -> plain(value, 1) + " tex";
         };
+    }
+
+    /** This amount to a larger one of the same unit, the unit said once: "2 to 60 cm". */
+    public String rangeTo(Amount most, LengthUnit lengths) {
+        Matcher number = NUMBER.matcher(text(lengths));
+        return unit == most.unit && number.find()
+                ? number.group() + " to " + most.text(lengths)
+                : text(lengths) + " to " + most.text(lengths);
     }
 
     private int places(int few) {

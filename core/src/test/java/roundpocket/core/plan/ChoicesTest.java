@@ -150,7 +150,7 @@ public class ChoicesTest {
             {left, "corners", "Waste yarn comes out whole"},
             {leftUnsaid, "opening.corners", "Waste yarn comes out whole"},
             {twice, "markedMm", "given twice"},
-            {farDistance, "distanceMm", "2 cm to 40 cm"},
+            {farDistance, "distanceMm", "2 to 40 cm"},
             {noDistance, "distanceMm", "no distance is given"},
             {fromTheCuff, "from", "from the tip of the toe or from where the toe begins"},
             {legTwice, "legRounds", "The leg is given twice"},

@@ -1,0 +1,79 @@
+package roundpocket.app.web;
+
+import java.io.IOException;
+import java.sql.SQLException;
+import java.util.Optional;
+import java.util.Set;
+import org.h2.api.ErrorCode;
+import org.springframework.http.HttpStatus;
+
+/** What a failed write says of the store, told apart by its cause: only a full disk is called full. */
+enum StoreTrouble {
+    FULL(
+            HttpStatus.INSUFFICIENT_STORAGE,
+            "store-full",
+            "Round Pocket can’t write to its folder: the disk is full. Nothing was saved of this, and what was saved before is"
+                    + " safe. Make room, then try again; if that doesn’t help, start Round Pocket again."),
+    UNWRITABLE(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "store-unwritable",
+            "Round Pocket may not write to its folder. Nothing was saved of this, and what was saved before is safe. Allow"
+                    + " writing there, then start Round Pocket again."),
+    CLOSED(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "store-closed",
+            "Round Pocket’s store is closed just now. Nothing was saved of this, and what was saved before is safe. Try again"
+                    + " in a moment; if that doesn’t help, start Round Pocket again.");
+
+    private static final Set<String> NO_ROOM =
+            Set.of("No space left", "File too large", "quota exceeded", "not enough space");
+    private static final Set<String> NO_LEAVE =
+            Set.of("Read-only file system", "Permission denied", "Access is denied");
+    private static final Set<Integer> CLOSED_CODES =
+            Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.IO_EXCEPTION_1, ErrorCode.IO_EXCEPTION_2);
+
+    private final HttpStatus status;
+    private final String code;
+    private final String text;
+
+    StoreTrouble(HttpStatus status, String code, String text) {
+        this.status = status;
+        this.code = code;
+        this.text = text;
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    String code() {
+        return code;
+    }
+
+    String text() {
+        return text;
+    }
+
+    /** The trouble behind a failure; empty where it is none of the store's. */
+    static Optional<StoreTrouble> of(Throwable unexpected) {
+        boolean ofTheStore = false;
+        boolean closed = false;
+        for (Throwable cause = unexpected; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql) {
+                ofTheStore = true;
+                closed |= CLOSED_CODES.contains(sql.getErrorCode());
+            }
+            if (ofTheStore && (cause instanceof IOException || closed)) {
+                String said = String.valueOf(cause.getMessage());
+                if (NO_ROOM.stream().anyMatch(said::contains)) {
+                    return Optional.of(FULL);
+                }
+                if (NO_LEAVE.stream().anyMatch(said::contains)) {
+                    return Optional.of(UNWRITABLE);
+                }
+                closed |= cause instanceof IOException;
+            }
+        }
+        return closed ? Optional.of(CLOSED) : Optional.empty();
+    }
+}

@@ -1,0 +1,98 @@
+package roundpocket.app.homes;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.zip.GZIPInputStream;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import roundpocket.app.RoundPocketApplication;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The application on a home of the test's own, on a port of the loopback address. */
+final class Running implements AutoCloseable {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private final ConfigurableApplicationContext context;
+
+    private Running(Path home, String... arguments) {
+        List<String> all = new ArrayList<>(List.of(arguments));
+        all.addAll(List.of(
+                "--pocket.home=" + home,
+                "--server.port=0",
+                "--server.address=127.0.0.1",
+                "--spring.datasource.hikari.minimum-idle=4"));
+        context = new SpringApplicationBuilder(RoundPocketApplication.class).run(all.toArray(String[]::new));
+    }
+
+    static Running on(Path home, String... arguments) {
+        return new Running(home, arguments);
+    }
+
+    /** A home with nothing in it. */
+    static Path newHome() {
+        try {
+            return Files.createTempDirectory("round-pocket-home");
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
+    /** A home as an earlier Round Pocket left it. */
+    static Path earlier(String name) {
+        Path home = newHome();
+        try (InputStream packed =
+                new GZIPInputStream(Objects.requireNonNull(Running.class.getResourceAsStream("/homes/" + name)))) {
+            Files.copy(packed, home.resolve("round-pocket.mv.db"));
+            return home;
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
+    /** Lets the pool retire every connection it has, as it does by itself after half an hour. */
+    void retireConnections() {
+        context.getBean(HikariDataSource.class).getHikariPoolMXBean().softEvictConnections();
+    }
+
+    HttpResponse<String> send(String method, String path, String body) {
+        String port = Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port"));
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            return HTTP.send(request, HttpResponse.BodyHandlers.ofString());
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    JsonNode json(String path) {
+        return JSON.readTree(send("GET", path, "").body());
+    }
+
+    static JsonNode json(HttpResponse<String> answer) {
+        return JSON.readTree(answer.body());
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -27,6 +27,15 @@ export function useStartLap(id: string) {
   });
 }
 
+/** Takes a start back, as long as nothing was knitted; the plan is free again. */
+export function useTakeStartBack(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => call<undefined>('DELETE', `/api/laps/${id}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['laps'] }),
+  });
+}
+
 /** What a count probably means that is not what it should be. */
 export function useMiscount(
   expected: number,

@@ -115,6 +115,15 @@ export function useDeletePair() {
   });
 }
 
+/** What goes with a pair that is deleted, in words. */
+export function usePairGoes(id: string) {
+  return useQuery({
+    queryKey: ['goes', id],
+    queryFn: () => call<string[]>('GET', `/api/pairs/${id}/goes`),
+    gcTime: 0,
+  });
+}
+
 /** The shelves that are kept beside the pairs. */
 export type ShelfName = 'feet' | 'swatches' | 'yarns';
 

@@ -1,11 +1,13 @@
-import { Box, Button, Flex, Link } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Link as RouteLink, useNavigate } from 'react-router';
 import { useLaps } from '../api/lapQueries';
 import { usePairs } from '../api/queries';
+import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
 import { keepDraft, loadDraft } from '../plan/draft';
 import { FirstMeasures } from './FirstMeasures';
-import { PairRow } from './PairRow';
+import { FinishedRow, PairRow } from './PairRow';
 
 /** Home: every pair on the go; an empty basket begins the first one. */
 export function BasketPage() {
@@ -33,7 +35,10 @@ export function BasketPage() {
       </>
     );
   }
-  const longest = Math.max(...pairs.data.map(({ gist }) => gist?.outline.lengthMm ?? 0));
+  const lapOf = (pair: Pair) => laps.data?.find(({ pairId }) => pairId === pair.id);
+  const finished = pairs.data.filter((pair) => lapOf(pair)?.finished);
+  const active = pairs.data.filter((pair) => !lapOf(pair)?.finished);
+  const longest = Math.max(...active.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box maxW="78rem">
       <title>Basket · Round Pocket</title>
@@ -46,19 +51,65 @@ export function BasketPage() {
         </Button>
       </Flex>
       <Unnamed />
-      <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="line">
-        {pairs.data.map((pair) => (
-          <PairRow
-            key={pair.id}
-            pair={pair}
-            lap={laps.data?.find(({ pairId }) => pairId === pair.id)}
-            longestMm={longest}
-          />
+      {active.length === 0 && (
+        <Box py={6} color="quiet">
+          Every pair is finished. Start the next one.
+        </Box>
+      )}
+      <Box
+        as="ul"
+        aria-label="Pairs to knit"
+        listStyleType="none"
+        borderTopWidth={active.length > 0 ? '1px' : 0}
+        borderColor="line"
+      >
+        {active.map((pair) => (
+          <PairRow key={pair.id} pair={pair} lap={lapOf(pair)} longestMm={longest} />
         ))}
       </Box>
-      <Box fontSize="sm" color="quiet" mt={3}>
-        All socks are drawn to the same scale.
-      </Box>
+      {active.length > 0 && (
+        <Box fontSize="sm" color="quiet" mt={3}>
+          All socks are drawn to the same scale.
+        </Box>
+      )}
+      <Finished pairs={finished} />
+    </Box>
+  );
+}
+
+/** Finished pairs are out of the way until they are asked for. */
+function Finished({ pairs }: { pairs: readonly Pair[] }) {
+  const [shown, setShown] = useState(false);
+  if (pairs.length === 0) {
+    return null;
+  }
+  return (
+    <Box mt={4}>
+      <chakra.button
+        type="button"
+        aria-expanded={shown}
+        minH="44px"
+        color="chosen"
+        textDecoration="underline"
+        textUnderlineOffset="3px"
+        cursor="pointer"
+        onClick={() => setShown(!shown)}
+      >
+        {`${shown ? 'Hide' : 'Show'} finished pairs (${pairs.length})`}
+      </chakra.button>
+      {shown && (
+        <Box
+          as="ul"
+          aria-label="Finished pairs"
+          listStyleType="none"
+          borderTopWidth="1px"
+          borderColor="line"
+        >
+          {pairs.map((pair) => (
+            <FinishedRow key={pair.id} pair={pair} />
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -1,10 +1,11 @@
 import { Box, Button, Flex, Field, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useFeet, usePreviewWhen, useSwatches, type Preview } from '../api/queries';
-import type { Plan, Spec } from '../api/types';
+import type { Foot, Plan, Spec } from '../api/types';
 import type { Draft } from '../plan/draft';
 import { NumberField } from '../recipe/NumberField';
-import { useSettings } from '../settings/settings';
+import { ShoeSize } from '../recipe/ShoeSize';
+import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText } from '../units/units';
 import { Tape } from '../tape/Tape';
 import { FromShelf } from './FromShelf';
@@ -18,9 +19,12 @@ interface FirstMeasuresProps {
 /** What is measured before there is a plan. */
 interface Measures {
   lengthMm?: number | undefined;
+  shoe?: Foot['shoe'];
   ballGirthMm?: number | undefined;
   stitches?: number | undefined;
   rounds?: number | undefined;
+  /** What the swatch was counted over: it stays what it was when other units are shown. */
+  spanMm: number;
 }
 
 /** What was taken from the shelves. */
@@ -37,19 +41,23 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const feet = useFeet();
   const swatches = useSwatches();
   const [whose, setWhose] = useState('');
-  const [measures, setMeasures] = useState<Measures>({});
+  const [measures, setMeasures] = useState<Measures>({ spanMm: gaugeSpanMm(lengths) });
   const [taken, setTaken] = useState<Taken>({});
-  const set = (change: Measures) => setMeasures({ ...measures, ...change });
-  const spec = specOf(measures, gaugeSpanMm(lengths), taken);
+  const set = (change: Partial<Measures>) => setMeasures({ ...measures, ...change });
+  const spec = specOf(measures, taken);
   const preview = usePreviewWhen(spec, 'measures');
   const problemAt = (field: string) =>
     preview.refused?.errors.find((problem) => problem.field.startsWith(field))?.message;
   const plan = preview.behind || !spec ? undefined : preview.plan;
+  const begun = measures.stitches !== undefined || measures.rounds !== undefined;
+  const spanText = gaugeSpanText(
+    begun && measures.spanMm !== gaugeSpanMm(lengths) ? other(lengths) : lengths,
+  );
   const placeholder =
     lengths === 'INCH' ? ['9 5/8', '9 1/8', '32', '44'] : ['24.6', '23.1', '31', '43'];
-  const field = (label: string, measure: keyof Measures, path: string, example: number) => (
+  const field = (label: string, measure: Measured, path: string, example: number) => (
     <NumberField
-      key={lengths}
+      key={`${measure}.${lengths}`}
       mayBeEmpty
       label={label}
       kind={measure.endsWith('Mm') ? 'length' : 'number'}
@@ -58,8 +66,13 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       problem={problemAt(path)}
       placeholder={placeholder[example] ?? ''}
       onChange={(value) => {
-        set({ [measure]: value });
-        if (example > 1) {
+        const counted = example > 1;
+        const empty = measures.stitches === undefined && measures.rounds === undefined;
+        set({
+          [measure]: value,
+          ...(counted && empty ? { spanMm: gaugeSpanMm(lengths) } : {}),
+        });
+        if (counted) {
           setTaken({ foot: taken.foot, feet: taken.feet }); // counted anew, so no longer the swatch from the shelf
         }
       }}
@@ -101,12 +114,17 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
             how="Standing, longest toe to heel."
           >
             {field('Length of the foot', 'lengthMm', 'foot.lengthMm', 0)}
+            <ShoeSize
+              shoe={measures.shoe}
+              problem={problemAt('foot.shoe')}
+              onChange={(shoe) => set({ shoe })}
+            />
           </Measure>
           <Measure
             what="girth"
             number="2"
             title="Round the ball"
-            how="The widest part, behind the toes."
+            how="The widest part, behind the toes. With a shoe size alone it may stay empty: it is guessed then."
           >
             {field('Round the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
           </Measure>
@@ -114,7 +132,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
             what="swatch"
             number="3"
             title="The swatch"
-            how={`Washed; counted over ${gaugeSpanText(lengths)}.`}
+            how={`Washed; counted over ${spanText}.`}
           >
             <Flex gap={4}>
               {field('Stitches', 'stitches', 'swatch.stitches', 2)}
@@ -126,7 +144,8 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           feet={feet.data ?? []}
           swatches={swatches.data ?? []}
           onFoot={(kept) => {
-            set(kept.foot);
+            const { lengthMm, shoe, ballGirthMm } = kept.foot;
+            set({ lengthMm, shoe, ballGirthMm });
             setWhose(kept.name);
             setTaken({
               ...taken,
@@ -137,6 +156,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           onSwatch={(kept) => {
             const span = gaugeSpanMm(lengths);
             set({
+              spanMm: span,
               stitches: overSpan(kept.swatch.stitches, span),
               rounds: overSpan(kept.swatch.rounds, span),
             });
@@ -178,24 +198,26 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   );
 }
 
+type Measured = 'lengthMm' | 'ballGirthMm' | 'stitches' | 'rounds';
+
+const other = (lengths: Lengths): Lengths => (lengths === 'INCH' ? 'CM' : 'INCH');
+
 function overSpan(readings: readonly { count: number; spanMm: number }[], span: number): number {
   const rates = readings.map(({ count, spanMm }) => (count / spanMm) * span);
   return Math.round((rates.reduce((sum, rate) => sum + rate, 0) / rates.length) * 100) / 100;
 }
 
-function specOf(measures: Measures, spanMm: number, { feet, swatchSpec }: Taken): Spec | undefined {
-  const { lengthMm, ballGirthMm, stitches, rounds } = measures;
-  if (
-    lengthMm === undefined ||
-    ballGirthMm === undefined ||
-    stitches === undefined ||
-    rounds === undefined
-  ) {
+function specOf(measures: Measures, { feet, swatchSpec }: Taken): Spec | undefined {
+  const { lengthMm, shoe, ballGirthMm, stitches, rounds, spanMm } = measures;
+  const long = lengthMm ?? shoe;
+  // Only a foot that nobody can measure has no ball: one whose length is the shoe's.
+  const round = ballGirthMm ?? (lengthMm === undefined ? shoe : undefined);
+  if (long === undefined || round === undefined || stitches === undefined || rounds === undefined) {
     return undefined;
   }
   return {
     ...feet,
-    foot: { ...feet?.foot, lengthMm, ballGirthMm },
+    foot: { ...feet?.foot, lengthMm, shoe, ballGirthMm },
     swatch: swatchSpec ?? {
       stitches: [{ count: stitches, spanMm }],
       rounds: [{ count: rounds, spanMm }],
@@ -236,10 +258,10 @@ function Measure({ what, number, title, how, children }: MeasureProps) {
 }
 
 function Missing({ measures }: { measures: Measures }) {
-  const { lengthMm, ballGirthMm, stitches, rounds } = measures;
+  const { lengthMm, shoe, ballGirthMm, stitches, rounds } = measures;
   const missing = [
-    [lengthMm, 'the foot’s length'],
-    [ballGirthMm, 'round the ball'],
+    [lengthMm ?? shoe, 'the foot’s length or a shoe size'],
+    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), 'round the ball'],
     [stitches, 'stitches'],
     [rounds, 'rounds'],
   ].flatMap(([value, word]) => (value === undefined ? [word] : []));

@@ -1,4 +1,5 @@
-import { chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
 import type { KeptFoot, KeptSwatch } from '../api/types';
 
 interface FromShelfProps {
@@ -8,21 +9,44 @@ interface FromShelfProps {
   onSwatch: (swatch: KeptSwatch) => void;
 }
 
+/** How many of a shelf are offered before all are asked for. */
+const FEW = 4;
+
 /** What was measured before and can be taken instead of measuring again. */
 export function FromShelf({ feet, swatches, onFoot, onSwatch }: FromShelfProps) {
-  if (feet.length + swatches.length === 0) {
+  return (
+    <Box mt={4}>
+      <Shelf words="Measured before:" kept={feet} onTake={onFoot} />
+      <Shelf words="Counted before:" kept={once(swatches)} onTake={onSwatch} />
+    </Box>
+  );
+}
+
+/** Swatches that say the same under the same name are offered once. */
+function once(swatches: readonly KeptSwatch[]): readonly KeptSwatch[] {
+  const says = ({ name, swatch }: KeptSwatch) => JSON.stringify([name, swatch]);
+  return swatches.filter((each, i) => swatches.findIndex((one) => says(one) === says(each)) === i);
+}
+
+interface ShelfProps<K> {
+  words: string;
+  kept: readonly K[];
+  onTake: (kept: K) => void;
+}
+
+function Shelf<K extends { id: string; name: string }>({ words, kept, onTake }: ShelfProps<K>) {
+  const [all, setAll] = useState(false);
+  if (kept.length === 0) {
     return null;
   }
+  const few = all || kept.length <= FEW + 1;
   return (
-    <Flex mt={4} columnGap={5} rowGap={1} wrap="wrap" align="center">
-      {feet.length > 0 && <span>Measured before:</span>}
-      {feet.map((foot) => (
-        <Take key={foot.id} onClick={() => onFoot(foot)} words={foot.name} />
+    <Flex columnGap={5} wrap="wrap" align="center">
+      <span>{words}</span>
+      {(few ? kept : kept.slice(0, FEW)).map((each) => (
+        <Take key={each.id} onClick={() => onTake(each)} words={each.name} />
       ))}
-      {swatches.length > 0 && <span>Counted before:</span>}
-      {swatches.map((swatch) => (
-        <Take key={swatch.id} onClick={() => onSwatch(swatch)} words={swatch.name} />
-      ))}
+      {!few && <Take onClick={() => setAll(true)} words={`all ${kept.length} …`} />}
     </Flex>
   );
 }
@@ -37,6 +61,9 @@ function Take({ words, onClick }: { words: string; onClick: () => void }) {
       textDecoration="underline"
       textUnderlineOffset="4px"
       cursor="pointer"
+      maxW="16rem"
+      truncate
+      title={words}
     >
       {words}
     </chakra.button>

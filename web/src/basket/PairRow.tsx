@@ -1,9 +1,9 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
-import { useDeletePair } from '../api/queries';
+import { useDeletePair, usePairGoes } from '../api/queries';
 import type { LapGist, Pair } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
-import { lengthText } from '../units/units';
+import { lengthText, roughMass } from '../units/units';
 import { ThrowAway } from '../layout/ThrowAway';
 import { SockThumb } from './SockThumb';
 
@@ -50,7 +50,7 @@ export function PairRow({ pair, lap, longestMm }: PairRowProps) {
           {[
             footWords(pair, lengths),
             pair.yarn?.name,
-            gist && `about ${gist.pairGrams.toFixed(0)} g`,
+            gist && `about ${roughMass(gist.pairGrams, lengths)}`,
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -78,8 +78,54 @@ export function PairRow({ pair, lap, longestMm }: PairRowProps) {
         <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
           <RouteLink to={`/pairs/${pair.id}/card`}>Pocket card</RouteLink>
         </Button>
-        <ThrowAway name={pair.name} onThrowAway={() => remove.mutate(pair)} error={remove.error} />
+        <ThrowAway
+          name={pair.name}
+          onThrowAway={() => remove.mutate(pair)}
+          error={remove.error}
+          goes={() => <Goes id={pair.id} />}
+        />
       </Flex>
+    </Flex>
+  );
+}
+
+/** What goes with a pair; nothing where it is only a plan. */
+function Goes({ id }: { id: string }) {
+  const goes = usePairGoes(id);
+  if (!goes.data?.length) {
+    return null;
+  }
+  return (
+    <>
+      <p>With it goes for good:</p>
+      <Box as="ul" pl={5} listStyleType="disc">
+        {goes.data.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+/** A finished pair: out of the way, its ways on at hand. */
+export function FinishedRow({ pair }: { pair: Pair }) {
+  const remove = useDeletePair();
+  return (
+    <Flex as="li" gap={4} align="center" wrap="wrap" borderBottomWidth="1px" borderColor="line">
+      <Box flex="1 1 14rem" minW={0} overflowWrap="anywhere" py={2}>
+        <Link asChild color="ink">
+          <RouteLink to={`/pairs/${pair.id}`}>{pair.name}</RouteLink>
+        </Link>
+      </Box>
+      <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+        <RouteLink to="/log">In the log</RouteLink>
+      </Link>
+      <ThrowAway
+        name={pair.name}
+        onThrowAway={() => remove.mutate(pair)}
+        error={remove.error}
+        goes={() => <Goes id={pair.id} />}
+      />
     </Flex>
   );
 }
@@ -88,11 +134,11 @@ export function PairRow({ pair, lap, longestMm }: PairRowProps) {
 function nextWords({ way, stitches, openingRounds }: NonNullable<Pair['gist']>): string {
   switch (way) {
     case 'TOE_UP':
-      return `start the tube on ${stitches} stitches, then knit ${openingRounds} rounds to the opening.`;
+      return `cast on ${stitches} sts, then knit ${openingRounds} rounds to the heel line.`;
     case 'CUFF_DOWN':
-      return `cast on ${stitches} stitches at the cuff, then knit ${openingRounds} rounds to the opening.`;
+      return `cast on ${stitches} sts at the cuff, then knit to the heel line, ${openingRounds} rounds from the edge.`;
     case 'READY_TUBE':
-      return `cut the tube, then count ${openingRounds} rounds from the cuff to the opening.`;
+      return `cut the tube, then count ${openingRounds} rounds from the start of the leg to the heel line.`;
   }
 }
 

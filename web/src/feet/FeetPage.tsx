@@ -86,8 +86,8 @@ function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () =>
       nameLabel="Whose feet"
       value={value}
       write={({ foot, otherFoot, measuredOn, notes }) => ({
-        foot: { ballGirthMm: 0, ...foot },
-        otherFoot: otherFoot && { ballGirthMm: 0, ...otherFoot },
+        foot,
+        otherFoot,
         measuredOn,
         notes,
       })}

@@ -74,7 +74,7 @@ function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): reado
     mm === undefined ? undefined : lengthText(mm, lengths);
   return [
     ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'by the shoe only')],
-    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm)],
+    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'guessed'],
     ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
     ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],
     ['Toes', '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],

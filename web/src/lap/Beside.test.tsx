@@ -15,7 +15,10 @@ const lap: Lap = {
   name: 'pair',
   heelWhen: 'LAST',
   together: false,
+  heelChoices: [],
   planChanged: false,
+  earlierRules: false,
+  contrast: false,
   works: [1, 2].map(() => ({
     steps: [],
     starts: [],
@@ -51,8 +54,8 @@ afterEach(() => {
 });
 
 it.each([
-  ['t', 'Tape check'],
-  ['w', 'Weigh the cake'],
+  ['t', 'Measure the tube'],
+  ['w', 'Weigh the yarn'],
   ['n', 'Notes'],
 ])('the key %s opens %s', async (key, title) => {
   show();

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Lap } from '../api/types';
 import { Sheet } from '../layout/Sheet';
+import { covered, typing } from '../layout/typing';
 import { Notes } from './Notes';
 import { OffPlan } from './OffPlan';
 import type { Queue } from './queue';
@@ -11,12 +12,12 @@ import { Weigh } from './Weigh';
 import { WhenDone } from './WhenDone';
 
 const TOOLS = [
-  ['tape', 'Tape', 'Tape check', 't'],
-  ['weigh', 'Weigh', 'Weigh the cake', 'w'],
-  ['rounds', 'Rounds', 'More or fewer rounds than planned', undefined],
+  ['tape', 'Measure', 'Measure the tube', 't'],
+  ['weigh', 'Weigh', 'Weigh the yarn', 'w'],
+  ['rounds', 'Adjust rounds', 'More or fewer rounds than planned', undefined],
   ['note', 'Note', 'Notes', 'n'],
-  ['when', 'When', 'When will it be done?', undefined],
-  ['signals', 'Signals', 'Sound, vibration and pedal', undefined],
+  ['when', 'Finish date', 'When will it be done?', undefined],
+  ['signals', 'Sound & pedal', 'Sound, vibration and pedal', undefined],
 ] as const;
 
 type Tool = (typeof TOOLS)[number][0];
@@ -42,17 +43,22 @@ export function Beside(props: Omit<ToolProps, 'onClose'>) {
   const [open, setOpen] = useState<Tool | undefined>();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const { target, key } = event;
-      const typing = target instanceof HTMLElement && target.matches('input, textarea, select');
-      const tool = TOOLS.find(([, , , letter]) => letter === key)?.[0];
-      if (tool && !typing && !open && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      const tool = TOOLS.find(([, , , letter]) => letter === event.key)?.[0];
+      if (
+        tool &&
+        !typing(event) &&
+        !covered() &&
+        !event.ctrlKey &&
+        !event.metaKey &&
+        !event.altKey
+      ) {
         event.preventDefault();
         setOpen(tool);
       }
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [open]);
+  }, []);
   const Body = open && BODIES[open];
   return (
     <>

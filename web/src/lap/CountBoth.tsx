@@ -18,6 +18,9 @@ export function CountBoth({ step, expected, onRight }: CountBothProps) {
   const [second, setSecond] = useState<number | undefined>();
   const right = first === expected && second === expected;
   const counted = first !== undefined && second !== undefined;
+  const [one, two] = step.id.startsWith('rims')
+    ? ['Rim of the piece', 'Rim of the rest']
+    : ['Lower needle', 'Upper needle'];
   const miscount = useMiscount(expected, first, second);
   return (
     <Flex
@@ -38,22 +41,21 @@ export function CountBoth({ step, expected, onRight }: CountBothProps) {
         {step.instruction}
       </Box>
       <Flex gap={6} wrap="wrap" justify="center">
-        {[
-          ['First needle', first, setFirst] as const,
-          ['Second needle', second, setSecond] as const,
-        ].map(([label, value, set]) => (
-          <Box key={label} w="9rem">
-            <NumberField
-              label={label}
-              kind="whole"
-              unit="loops"
-              lengths={lengths}
-              mayBeEmpty
-              value={value}
-              onChange={set}
-            />
-          </Box>
-        ))}
+        {[[one, first, setFirst] as const, [two, second, setSecond] as const].map(
+          ([label, value, set]) => (
+            <Box key={label} w="9rem">
+              <NumberField
+                label={label}
+                kind="whole"
+                unit="sts"
+                lengths={lengths}
+                mayBeEmpty
+                value={value}
+                onChange={set}
+              />
+            </Box>
+          ),
+        )}
       </Flex>
       <Box role="status" maxW="34rem" minH="3em" color="amiss" data-testid="miscount">
         {counted && !right && miscount.data?.map((words) => <p key={words}>{words}</p>)}
@@ -71,7 +73,7 @@ export function CountBoth({ step, expected, onRight }: CountBothProps) {
         cursor={right ? 'pointer' : 'default'}
         fontWeight="650"
       >
-        {right ? `Both hold ${expected}: go on` : `Both must hold ${expected}`}
+        {right ? `Both have ${expected}: continue` : `Both must have ${expected}`}
       </chakra.button>
     </Flex>
   );

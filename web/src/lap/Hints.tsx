@@ -10,8 +10,7 @@ export function MeasureNow({ work, position }: { work: Work; position: number })
   }
   return (
     <Box bg="chosenGround" px={3} py={2} fontSize="sm">
-      The tube is long enough to be measured: a tape check tells whether the heel stays where it was
-      planned.
+      The tube is long enough to measure: it tells whether the heel line stays where it was planned.
     </Box>
   );
 }
@@ -25,7 +24,7 @@ export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
   }
   return (
     <Box bg="amissGround" color="amiss" px={3} py={2} fontSize="sm" data-testid="leg-ends">
-      {`By the last weighing the leg ends after ${stopAt} rounds, not ${leg.all}: what comes then needs the rest of the cake.`}
+      {`By the last weighing the leg ends after ${stopAt} rounds, not ${leg.all}: the rest of the yarn is needed for what follows.`}
     </Box>
   );
 }
@@ -49,7 +48,7 @@ export function SideBySide({ lap, work, position, other, which, onTurn }: SideBy
   return (
     <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
       <Box flex="1" minW="12rem">
-        {`Side by side: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
+        {`In turn: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
       </Box>
       <chakra.button
         type="button"

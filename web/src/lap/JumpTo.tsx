@@ -19,8 +19,8 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
     <Sheet
       open={open}
       onOpen={setOpen}
-      title="Where are you?"
-      closing="Stay here"
+      title="Where are you in the sock?"
+      closing="Cancel"
       trigger={
         <chakra.button
           type="button"
@@ -30,7 +30,7 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
           borderColor="line"
           cursor="pointer"
         >
-          I am elsewhere
+          Change my place
         </chakra.button>
       }
     >
@@ -87,13 +87,13 @@ function Places({ work, position, onJump }: JumpToProps) {
         <Box mt={3}>
           <NumberField
             key={index}
-            label={`How many ${unit}s of it are done`}
+            label={`How many of its ${unit}s are done`}
             kind="whole"
             unit={`of ${most}`}
             lengths={lengths}
             mayBeEmpty
             value={done}
-            problem={wrong ? `It has ${most}; give 0 to ${most}.` : undefined}
+            problem={wrong ? `There are ${most}; enter 0 to ${most}.` : undefined}
             onChange={setDone}
           />
         </Box>
@@ -109,7 +109,7 @@ function Places({ work, position, onJump }: JumpToProps) {
         aria-disabled={wrong}
         onClick={() => !wrong && onJump((work.starts[index] ?? 0) + done)}
       >
-        I am here
+        Set my place
       </chakra.button>
     </>
   );

@@ -8,7 +8,8 @@ import { Sheet } from '../layout/Sheet';
 import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';
-import { placeAt, positionOf, stateWords } from './place';
+import { placeAt, positionOf, stateWords, unitOf, type Place } from './place';
+import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
 import { useQueue, type Queue } from './queue';
@@ -34,6 +35,11 @@ export function Knitting({ lap }: { lap: Lap }) {
     positionOf(each, queue.waiting, works[i]?.presses ?? 0),
   );
   const { position = 0, canUndo = false } = states[sock - 1] ?? {};
+  const untouched =
+    queue.waiting.length === 0 &&
+    lap.notes.length + lap.weighings.length === 0 &&
+    works.every(({ differences }) => differences.length === 0) &&
+    states.every((each) => each.position === 0 && !each.canUndo);
   const place = placeAt(work, position);
   const done = (id?: string) => {
     if (place) {
@@ -132,7 +138,7 @@ export function Knitting({ lap }: { lap: Lap }) {
           color="quiet"
           data-testid="next"
         >
-          {next ? `Then: ${next.title.toLowerCase()}` : ''}
+          {place && next ? nextWords(place, next.title) : ''}
           <Pace lap={lap} sock={sock} queue={queue} />
         </Box>
         <JumpTo
@@ -146,13 +152,24 @@ export function Knitting({ lap }: { lap: Lap }) {
       </Flex>
       <Beside lap={lap} sock={sock} queue={queue} />
       <Anew work={work} />
-      {lap.planChanged && (
+      {lap.planChanged && <PlanMoved lap={lap} sock={sock} queue={queue} />}
+      {lap.earlierRules && (
         <Box fontSize="sm" color="quiet">
-          The plan was changed since this pair was begun; here it goes on as it was begun.
+          This pair was started with an earlier Round Pocket and goes on as it was planned then; new
+          pairs follow the rules as they are now.
         </Box>
       )}
+      {untouched && <TakeStartBack id={lap.pairId} />}
     </Flex>
   );
+}
+
+/** What comes after this step, and when. */
+function nextWords({ step, done }: Place, title: string): string {
+  const unit = unitOf(step);
+  const left = step.number - done;
+  const when = unit && left > 0 ? ` in ${left} ${unit}${left === 1 ? '' : 's'}` : '';
+  return `Next: ${title.toLowerCase()}${when}`;
 }
 
 const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];
@@ -175,15 +192,15 @@ function Anew({ work }: { work: Work }) {
         onClick={() => setOpen(true)}
       >
         {most.length > 0
-          ? `As it is knitted: ${most
+          ? `Changed since you started: ${most
               .map(
                 ({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`,
               )
               .join('; ')}`
-          : 'By what was weighed, the yarn is otherwise than planned'}
+          : 'Yarn use differs from the plan, by your weighings'}
       </chakra.button>
-      <Sheet open={open} onOpen={setOpen} title="Knitted otherwise than planned" closing="Close">
-        <Differences differences={work.differences} old="When begun" now="As knitted" />
+      <Sheet open={open} onOpen={setOpen} title="Changes to this pair" closing="Close">
+        <Differences differences={work.differences} old="Planned" now="Now" />
       </Sheet>
     </Box>
   );

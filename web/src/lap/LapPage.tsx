@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Link } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink, useParams } from 'react-router';
 import { useLap, useStartLap } from '../api/lapQueries';
@@ -21,26 +21,60 @@ export function LapPage() {
   );
 }
 
-const HEELS: readonly (readonly [Lap['heelWhen'], string, string])[] = [
-  ['AFTER_TUBE', 'The heel after the tube', 'The tube is whole before anything is opened.'],
-  ['LAST', 'The heel last', 'Toe and all else first.'],
-  ['AT_ONCE', 'The heel at once', 'Soon after its line, so that the sock can be tried on early.'],
-];
-
 /** Before the first stitch: the plan is kept as it is, and the order is chosen. */
 function Begin({ lap }: { lap: Lap }) {
   const start = useStartLap(lap.pairId);
   const [together, setTogether] = useState(false);
+  const [heelWhen, setHeelWhen] = useState(lap.heelWhen);
   return (
     <Box maxW="38rem">
-      <title>{`${lap.name}: begin · Round Pocket`}</title>
+      <title>{`${lap.name}: start · Round Pocket`}</title>
       <Box as="h1" fontSize="2xl" mb={2} overflowWrap="anywhere">
         {lap.name}
       </Box>
       <p>
         From the first stitch on, the plan stays as it is now, so that no number changes under your
-        hands: what you measure on the way can plan the rest anew, and asks first.
+        hands. What you measure on the way, or change in the plan, is taken over only when you say
+        so.
       </p>
+      <Box as="h2" fontSize="lg" mt={4} mb={2} id="heel-when">
+        When do you knit the heel?
+      </Box>
+      <Flex direction="column" gap={2} role="radiogroup" aria-labelledby="heel-when">
+        {lap.heelChoices.map(({ when, title, description }) => {
+          const chosen = when === heelWhen;
+          return (
+            <chakra.label
+              key={when}
+              display="flex"
+              gap={3}
+              alignItems="center"
+              minH="60px"
+              px={3}
+              py={2}
+              cursor="pointer"
+              borderWidth="1px"
+              borderColor={chosen ? 'ink' : 'line'}
+              bg={chosen ? 'sheet' : 'transparent'}
+            >
+              <input
+                type="radio"
+                name="heel-when"
+                value={when}
+                checked={chosen}
+                onChange={() => setHeelWhen(when)}
+              />
+              <span>
+                <strong>{sentence(title)}</strong>
+                <br />
+                <Box as="span" color="quiet">
+                  {sentence(description)}
+                </Box>
+              </span>
+            </chakra.label>
+          );
+        })}
+      </Flex>
       <Box mt={3}>
         <Switch
           labelled
@@ -48,38 +82,23 @@ function Begin({ lap }: { lap: Lap }) {
           value={together ? 'together' : 'after'}
           options={[
             ['after', 'one after the other', 'one sock after the other'],
-            ['together', 'side by side', 'both side by side, section by section'],
+            ['together', 'in turn, section by section', 'both socks in turn, section by section'],
           ]}
           onChange={(value) => setTogether(value === 'together')}
         />
       </Box>
-      <Box as="h2" fontSize="lg" mt={3}>
-        When is the heel knitted?
-      </Box>
-      <Flex direction="column" gap={3} mt={4}>
-        {HEELS.map(([when, title, why]) => (
-          <Button
-            key={when}
-            variant="outline"
-            borderColor="ink"
-            color="ink"
-            minH="72px"
-            justifyContent="flex-start"
-            textAlign="left"
-            whiteSpace="normal"
-            loading={start.isPending && start.variables.heelWhen === when}
-            onClick={() => start.mutate({ heelWhen: when, together })}
-          >
-            <span>
-              <strong>{title}</strong>
-              <br />
-              <Box as="span" fontWeight="400" color="quiet">
-                {why}
-              </Box>
-            </span>
-          </Button>
-        ))}
-      </Flex>
+      <Button
+        mt={5}
+        bg="ink"
+        color="sheet"
+        size="lg"
+        minH="72px"
+        w="100%"
+        loading={start.isPending}
+        onClick={() => start.mutate({ heelWhen, together })}
+      >
+        Start knitting
+      </Button>
       {start.error && (
         <Box role="alert" color="amiss" mt={3}>
           {start.error.message}
@@ -90,4 +109,8 @@ function Begin({ lap }: { lap: Lap }) {
       </Link>
     </Box>
   );
+}
+
+function sentence(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }

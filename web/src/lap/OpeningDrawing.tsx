@@ -8,11 +8,20 @@ const H = 26;
 const MIDDLE = (COLUMNS - 1) / 2;
 
 /** The steps that have a drawing, and what it shows of them. */
-const SHOWN: Record<string, { above: boolean; cut: boolean; out: boolean }> = {
+interface Shown {
+  above: boolean;
+  cut: boolean;
+  /** What of the row between the needles is out. */
+  out: false | 'all' | 'but-the-corners';
+}
+
+const SHOWN: Record<string, Shown> = {
   'heel-pick-up-below': { above: false, cut: false, out: false },
   'heel-pick-up-above': { above: true, cut: false, out: false },
   snip: { above: true, cut: true, out: false },
-  unpick: { above: true, cut: false, out: true },
+  unpick: { above: true, cut: false, out: 'but-the-corners' },
+  'unpick-all': { above: true, cut: false, out: 'all' },
+  'waste-out': { above: true, cut: false, out: 'all' },
 };
 
 /** The line and the rows beside it: which legs are on a needle, what is cut, and what comes out. */
@@ -34,8 +43,9 @@ export function OpeningDrawing({ step }: { step: string }) {
       {[0, 1, 2, 3, 4].map((row) =>
         columns.map((column) => {
           const onNeedle = row === 3 || (row === 1 && above);
-          // Next to the corners the row stays in.
-          const gone = row === 2 && out && column > 1 && column < COLUMNS - 2;
+          // Where the corners are left in, the row stays next to them.
+          const corner = column <= 1 || column >= COLUMNS - 2;
+          const gone = row === 2 && out && (out === 'all' || !corner);
           return gone
             ? null
             : [true, false].map((leftLeg) => (

@@ -43,7 +43,7 @@ it('is one large button with the instruction, the count and what it is of', () =
   const area = screen.getByRole('button');
   expect(area.textContent).toContain('Knit');
   expect(screen.getByTestId('count').textContent).toBe('37');
-  expect(screen.getByTestId('count-of').textContent).toBe('of 55 rounds done · 64 loops');
+  expect(screen.getByTestId('count-of').textContent).toBe('of 55 rounds done · 64 sts');
   fireEvent.click(area);
   expect(onDone).toHaveBeenCalledTimes(1);
 });
@@ -65,8 +65,8 @@ it('shows the four moves of a graft in their round, whatever the set-up was', ()
   const shown = [...container.querySelectorAll('[aria-hidden] > span')].map((e) => e.textContent);
   expect(shown).toEqual(ROUND);
   expect(screen.getByTestId('count-of').textContent).toContain('of 12 moves done');
-  expect(screen.getByText('then: front stays')).toBeDefined();
-  expect(screen.getByText(/Do not stop half way/)).toBeDefined();
+  expect(screen.getByText('next: front stays')).toBeDefined();
+  expect(screen.getByText(/Finish the graft in one go/)).toBeDefined();
 });
 
 it('draws the opening where there is one, and the cut only at the cut', () => {
@@ -90,5 +90,5 @@ it('draws the opening where there is one, and the cut only at the cut', () => {
 
 it('says what cannot be undone', () => {
   show({ id: 'snip', doing: 'CUT', paced: false, forGood: true, number: 1, instruction: 'Snip.' });
-  expect(screen.getByText('This cannot be undone. Press once it is done.')).toBeDefined();
+  expect(screen.getByText('This can’t be undone. Tap once it is done.')).toBeDefined();
 });

@@ -64,11 +64,11 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
         )}
         {unit && (
           <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
-            {`of ${step.number} ${unit}s done · ${loopsAfter(step, done)} loops`}
+            {`of ${step.number} ${unit}s done · ${stitches(loopsAfter(step, done))}`}
           </Box>
         )}
         {graft && <Rhythm all={step.words} now={words} />}
-        {upcoming && <Box as="span" color="quiet">{`then: ${upcoming}`}</Box>}
+        {upcoming && <Box as="span" color="quiet">{`next: ${upcoming}`}</Box>}
         {unit && !graft && <TenMarks done={done} all={step.number} />}
         <Box
           as="span"
@@ -78,10 +78,10 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
           color={step.forGood ? 'cut' : 'chosen'}
         >
           {step.forGood
-            ? 'This cannot be undone. Press once it is done.'
+            ? 'This can’t be undone. Tap once it is done.'
             : unit
-              ? `Press when the ${unit} is done`
-              : 'Press when it is done'}
+              ? `Tap when the ${unit} is done`
+              : 'Tap when done'}
         </Box>
       </chakra.button>
       {(step.doing === 'SHAPE' || graft) && done === 0 && (
@@ -91,7 +91,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
       )}
       {graft && done > 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center" color="amiss">
-          Do not stop half way: a graft that waits is hard to read.
+          Finish the graft in one go: halfway it’s hard to read.
         </Box>
       )}
       {step.cautions.length > 0 && (done === 0 || step.forGood) && (
@@ -137,6 +137,8 @@ function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
     </Grid>
   );
 }
+
+const stitches = (number: number) => `${number} ${number === 1 ? 'st' : 'sts'}`;
 
 function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

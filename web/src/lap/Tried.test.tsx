@@ -33,7 +33,7 @@ afterEach(() => {
 
 it('sets old and new side by side, each with its unit', () => {
   expect(shown(tried)).toEqual([
-    'FigureAs plannedAnew',
+    'FigurePlannedNew',
     'Foot58 rounds64 rounds',
     'Tube on the tape307 mm321 mm',
     'Yarn of the pair84.7 g89.8 g',

@@ -11,10 +11,10 @@ export function TriedTable({ tried, sock }: { tried: Tried; sock: number }) {
       <p>
         <strong>{tried.words}</strong>
       </p>
-      <Differences differences={tried.differences} old="As planned" now="Anew" />
+      <Differences differences={tried.differences} old="Planned" now="New" />
       <Box fontSize="sm" color="quiet" mt={2}>
         {tried.otherFollows
-          ? `The ${other} sock is knitted so too: both alike, by rounds.`
+          ? `The ${other} sock follows: both the same, round for round.`
           : `The ${other} sock is past this already and stays as it is.`}
       </Box>
     </Box>

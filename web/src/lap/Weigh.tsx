@@ -17,22 +17,33 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
   const [grams, setGrams] = useState<number | undefined>();
   const [shared, setShared] = useState(lap.weighings.at(-1)?.shared ?? false);
   const [fresh, setFresh] = useState(false);
-  const [refused, setRefused] = useState<string | undefined>();
-  const take = () =>
+  const [role, setRole] = useState<'MAIN' | 'CONTRAST'>('MAIN');
+  const [refused, setRefused] = useState<{ grams: number; words: string } | undefined>();
+  const take = (sure?: true) =>
     grams !== undefined &&
-    void queue.press({ sock, kind: 'WEIGHED', grams, shared, fresh }).then(({ words }) => {
-      setRefused(words);
-      if (!words) {
-        setGrams(undefined);
-        setFresh(false);
-      }
-    });
+    void queue
+      .press({
+        sock,
+        kind: 'WEIGHED',
+        grams,
+        shared,
+        fresh,
+        ...(sure && { sure }),
+        ...(lap.contrast && { role }),
+      })
+      .then(({ words }) => {
+        setRefused(words ? { grams, words } : undefined);
+        if (!words) {
+          setGrams(undefined);
+          setFresh(false);
+        }
+      });
   const weighings = lap.weighings.toReversed();
   return (
     <Box>
       <ToolFields>
         <NumberField
-          label="The cake weighs"
+          label="The yarn weighs"
           kind="number"
           unit="g"
           lengths={lengths}
@@ -40,10 +51,22 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           value={grams}
           onChange={setGrams}
         />
-        <ToolButton disabled={grams === undefined} onPress={take}>
+        <ToolButton disabled={grams === undefined} onPress={() => take()}>
           Take the weight
         </ToolButton>
       </ToolFields>
+      {lap.contrast && (
+        <Switch
+          labelled
+          label="Which yarn"
+          value={role}
+          options={[
+            ['MAIN', 'the main yarn', 'the main yarn was weighed'],
+            ['CONTRAST', 'the second yarn', 'the second yarn was weighed'],
+          ]}
+          onChange={setRole}
+        />
+      )}
       <Switch
         labelled
         label="Knitted from it"
@@ -66,7 +89,12 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           onChange={(value) => setFresh(value === 'new')}
         />
       )}
-      <ToolProblem>{refused}</ToolProblem>
+      <ToolProblem>{refused?.words}</ToolProblem>
+      {refused?.grams === grams && refused && (
+        <ToolButton second onPress={() => take(true)}>
+          The weight is right
+        </ToolButton>
+      )}
       {lap.cake && (
         <CakeWords lap={lap} sock={sock} queue={queue} onClose={onClose} cake={lap.cake} />
       )}
@@ -86,7 +114,9 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
                 <strong>{`${each.grams} g`}</strong>
                 {` · ${dayText(each.at.slice(0, 10))}, ${
                   each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
-                }${each.fresh ? ', another cake' : ''}`}
+                }${each.fresh ? ', another cake' : ''}${
+                  each.role === 'CONTRAST' ? ', the second yarn' : ''
+                }`}
               </Box>
               <TakeBack
                 what={`the weight of ${each.grams} g`}

@@ -95,9 +95,9 @@ describe('what waits to be heard', () => {
 describe('a few words on a sock', () => {
   it.each([
     [0, 'not begun'],
-    [1, 'foot 0 of 5'],
-    [4, 'foot 3 of 5'],
-    [8, 'heel 2 of 3'],
+    [1, 'foot, 0 of 5 rounds done'],
+    [4, 'foot, 3 of 5 rounds done'],
+    [8, 'heel, 2 of 3 rounds done'],
     [9, 'done'],
   ])('after %i presses it is %s', (position, words) => {
     expect(stateWords(lap, position)).toBe(words);

@@ -61,16 +61,18 @@ export function positionOf(
   return { position, canUndo: trail.length > 0 };
 }
 
+/** How far a place is, as it is said everywhere: in the lap, in the basket and on the tab. */
+export function progressWords({ step, done }: Place): string {
+  const unit = unitOf(step);
+  const title = step.title.toLowerCase();
+  return unit ? `${title}, ${done} of ${step.number} ${unit}s done` : title;
+}
+
 /** How far a sock is, in a few words. */
 export function stateWords(work: Work, position: number): string {
   const place = placeAt(work, position);
   if (!place) {
     return 'done';
   }
-  const unit = unitOf(place.step);
-  return position === 0
-    ? 'not begun'
-    : unit
-      ? `${place.step.title.toLowerCase()} ${place.done} of ${place.step.number}`
-      : place.step.title.toLowerCase();
+  return position === 0 ? 'not begun' : progressWords(place);
 }

@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { covered, typing } from '../layout/typing';
 
 interface Keys {
   done: () => void;
@@ -13,17 +14,16 @@ export function useKeys({ done, undo, turn }: Keys): void {
     const press = (event: KeyboardEvent) => {
       const { target, key, repeat } = event;
       const free = !(target instanceof HTMLElement) || target.matches('body, main, [data-press]');
-      const typing = target instanceof HTMLElement && target.matches('input, textarea, select');
-      if (repeat || event.ctrlKey || event.metaKey || event.altKey) {
+      if (repeat || event.ctrlKey || event.metaKey || event.altKey || typing(event) || covered()) {
         return;
       }
       if ((key === ' ' || key === 'Enter') && free) {
         event.preventDefault();
         done();
-      } else if (key === 'Backspace' && !typing) {
+      } else if (key === 'Backspace') {
         event.preventDefault();
         undo();
-      } else if ((key === '[' || key === ']') && !typing) {
+      } else if (key === '[' || key === ']') {
         turn();
       }
     };

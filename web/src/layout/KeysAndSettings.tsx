@@ -4,6 +4,7 @@ import { changeSettings, useSettings } from '../settings/settings';
 import { LightSwitch } from './LightSwitch';
 import { Sheet } from './Sheet';
 import { Switch } from './Switch';
+import { covered, typing } from './typing';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['?', 'this sheet'],
@@ -27,7 +28,7 @@ export function KeysAndSettings() {
   const { hand, needles } = useSettings();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.key === '?' && !(event.target instanceof HTMLInputElement)) {
+      if (event.key === '?' && !typing(event) && !covered()) {
         setOpen(true);
       }
     };

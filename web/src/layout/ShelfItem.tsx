@@ -67,7 +67,7 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
           {again && (
             <EditButton word={again.word} name={kept?.name} onClick={() => setEditing('again')} />
           )}
-          <EditButton word="Change" name={kept?.name} onClick={() => setEditing('change')} />
+          <EditButton word="Edit" name={kept?.name} onClick={() => setEditing('change')} />
           {kept && (
             <ThrowAway
               name={kept.name}
@@ -154,10 +154,10 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
       )}
       <Flex gap={3} mt={4}>
         <Button type="submit" bg="ink" color="sheet" minH="44px" loading={keep.isPending}>
-          Keep it
+          Save
         </Button>
         <Button type="button" variant="ghost" color="ink" minH="44px" onClick={onDone}>
-          Leave it as it was
+          Cancel
         </Button>
       </Flex>
     </form>

@@ -1,17 +1,21 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { useRef, useState, type ReactNode } from 'react';
 
 interface ThrowAwayProps {
   name: string;
   onThrowAway: () => void;
   error: Error | null;
+  /** What else goes with it; asked for only once somebody wants to delete. */
+  goes?: () => ReactNode;
 }
 
-/** Throwing away asks once, in place. */
-export function ThrowAway({ name, onThrowAway, error }: ThrowAwayProps) {
+/** Deleting asks first, with the name and what goes with it; Cancel is where the keys are. */
+export function ThrowAway({ name, onThrowAway, error, goes }: ThrowAwayProps) {
   const [asked, setAsked] = useState(false);
-  if (!asked) {
-    return (
+  const cancel = useRef<HTMLButtonElement>(null);
+  const button = { type: 'button' as const, minH: '44px', px: 4, cursor: 'pointer' };
+  return (
+    <>
       <chakra.button
         type="button"
         minH="44px"
@@ -19,41 +23,58 @@ export function ThrowAway({ name, onThrowAway, error }: ThrowAwayProps) {
         color="quiet"
         cursor="pointer"
         onClick={() => setAsked(true)}
-        aria-label={`Throw away ${name}`}
+        aria-label={`Delete ${name}`}
       >
-        Throw away
-      </chakra.button>
-    );
-  }
-  return (
-    <Flex align="center" gap={2} role="group" aria-label={`Throw away ${name} for good?`}>
-      <chakra.button
-        type="button"
-        autoFocus
-        minH="44px"
-        px={2}
-        color="cut"
-        borderWidth="1px"
-        borderColor="cut"
-        cursor="pointer"
-        onClick={onThrowAway}
-      >
-        For good
-      </chakra.button>
-      <chakra.button
-        type="button"
-        minH="44px"
-        px={2}
-        cursor="pointer"
-        onClick={() => setAsked(false)}
-      >
-        Keep it
+        Delete
       </chakra.button>
       {error && (
         <Box role="alert" color="amiss" fontSize="sm">
           {error.message}
         </Box>
       )}
-    </Flex>
+      <Dialog.Root
+        role="alertdialog"
+        open={asked}
+        onOpenChange={({ open }) => setAsked(open)}
+        initialFocusEl={() => cancel.current}
+        lazyMount
+        unmountOnExit
+      >
+        <Portal>
+          <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
+          <Dialog.Positioner>
+            <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink" p={5}>
+              <Dialog.Title as="h2" fontSize="lg" overflowWrap="anywhere">
+                {`Delete “${name}”?`}
+              </Dialog.Title>
+              <Box mt={2}>{goes?.()}</Box>
+              <Flex gap={3} mt={4} justify="flex-end">
+                <chakra.button
+                  {...button}
+                  ref={cancel}
+                  borderWidth="1px"
+                  borderColor="ink"
+                  onClick={() => setAsked(false)}
+                >
+                  Cancel
+                </chakra.button>
+                <chakra.button
+                  {...button}
+                  borderWidth="1px"
+                  borderColor="cut"
+                  color="cut"
+                  onClick={() => {
+                    setAsked(false);
+                    onThrowAway();
+                  }}
+                >
+                  Delete
+                </chakra.button>
+              </Flex>
+            </Dialog.Content>
+          </Dialog.Positioner>
+        </Portal>
+      </Dialog.Root>
+    </>
   );
 }

@@ -4,14 +4,16 @@ import { Link as RouteLink } from 'react-router';
 import { useRemoveNote } from '../api/logQueries';
 import type { LogEntry, LogNote } from '../api/types';
 import { dayText } from '../units/days';
-import { decimal } from '../units/units';
+import { useSettings, type Lengths } from '../settings/settings';
+import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
 import { NewHeel } from './NewHeel';
 
 /** A finished pair. */
 export function LogItem({ entry }: { entry: LogEntry }) {
+  const { lengths } = useSettings();
   const [repair, setRepair] = useState(false);
-  const { name, foot, begunAt, finishedAt, usedG, plannedG, notes, lapNotes } = entry;
+  const { name, foot, begunAt, finishedAt, notes, lapNotes } = entry;
   const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
     <Box
@@ -37,9 +39,7 @@ export function LogItem({ entry }: { entry: LogEntry }) {
         <Box>
           <Rounds entry={entry} />
           <Box mt={2} fontSize="sm">
-            {usedG === undefined
-              ? `${decimal(plannedG, 0)} g planned; not weighed`
-              : `${decimal(usedG, 0)} g went between the weighings; ${decimal(plannedG, 0)} g planned for the pair`}
+            {yarnWords(entry, lengths)}
           </Box>
           {lapNotes.length > 0 && (
             <Box mt={2} fontSize="sm">
@@ -83,6 +83,21 @@ export function LogItem({ entry }: { entry: LogEntry }) {
       </Grid>
     </Box>
   );
+}
+
+/** Yarn as it was weighed beside what was planned for the same stretch, and for the pair. */
+function yarnWords({ usedG, usedPlannedG, plannedG }: LogEntry, lengths: Lengths): string {
+  const pair = `${roughMass(plannedG, lengths)} planned for the pair`;
+  return usedG === undefined
+    ? `${pair}; not weighed`
+    : [
+        `${roughMass(usedG, lengths)} used between the weighings`,
+        usedPlannedG !== undefined &&
+          `${roughMass(usedPlannedG, lengths)} planned for that stretch`,
+        pair,
+      ]
+        .filter(Boolean)
+        .join('; ');
 }
 
 /** Rounds of each section, as planned and as they are on either sock. */

@@ -13,7 +13,7 @@ interface FitPanelProps {
 /** How the sock sits: ease at ball and leg, room at the heel by its plain rounds, and whether it goes on. */
 export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProps) {
   const { lengths } = useSettings();
-  const { fit, stitchCount, tube } = plan;
+  const { fit, stitchCount, tube, heel } = plan;
   const most = Math.max(...fit.options.map(({ stretch }) => stretch.value), fit.limit.value);
   const wide = (value: number) => `${decimal(Math.max(0, (value / most) * 100), 1)}%`;
   return (
@@ -21,27 +21,30 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
       <Box as="h3" fontSize="md">
         Fit
       </Box>
-      <Line
-        title="Smaller than the foot at the ball"
-        figure={stitchCount.realEase}
-        onWorking={onWorking}
-      />
-      {fit.easeAtLeg && (
-        <Line title="Smaller than the leg" figure={fit.easeAtLeg} onWorking={onWorking} />
-      )}
+      <EaseLine around="foot at the ball" ease={stitchCount.realEase} onWorking={onWorking}>
+        {plan.foot.ballGuessed && 'The ball is guessed from the foot’s length; measure it.'}
+      </EaseLine>
+      <EaseLine around="leg at the cuff’s edge" ease={fit.easeAtLeg} onWorking={onWorking}>
+        {fit.legEstimated && 'The leg is estimated from the ball; measure it.'}
+      </EaseLine>
       <Line title="The sock’s foot" figure={tube.sockFoot} onWorking={onWorking}>
         {plusMinusText(tube.sockFoot.plusMinus, 'MILLIMETRES', lengths)}
       </Line>
       <Line title="Stretches to pass the heel" figure={fit.passing} onWorking={onWorking}>
         times: {fit.passesWords}
       </Line>
-      <Line title="Stretches at the heel" figure={fit.stretch} onWorking={onWorking}>
-        {`${fit.easy ? 'easy' : 'tight'}: up to ${figureText(fit.limit, lengths)} is easy`}
+      <Line
+        title={fit.stretch.value < 0 ? 'Slack at the heel' : 'Stretches at the heel'}
+        figure={fit.stretch}
+        shown={{ ...fit.stretch, value: Math.abs(fit.stretch.value) }}
+        onWorking={onWorking}
+      >
+        {`${fit.sitsWords}; up to ${figureText(fit.limit, lengths)} is easy`}
       </Line>
       <Box fontSize="sm" color="quiet" mt={3}>
-        {fit.advised === undefined
-          ? 'Even 8 plain rounds leave the heel tight.'
-          : `${fit.advised} plain rounds at the heel are the fewest that sit easily.`}
+        {fit.advisedDo
+          ? `${rounds(fit.advised)} at the heel ${fit.advised === 1 ? 'is' : 'are'} the fewest that sit easily.`
+          : `Even ${rounds(fit.advised)} leave the heel tight.`}
       </Box>
       <Box
         as="table"
@@ -53,14 +56,14 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         <caption style={{ textAlign: 'start' }}>Stretch at the heel by plain rounds</caption>
         <tbody>
           {fit.options.map(({ plainRounds, stretch, easy }) => {
-            const taken = plainRounds === plan.heel.plainRounds.value;
+            const taken = plainRounds === heel.plainRounds.value;
             return (
               <tr key={plainRounds}>
                 <th scope="row" style={{ width: '4.6em', fontWeight: taken ? 700 : 400 }}>
                   {`${plainRounds} plain`}
                 </th>
                 <Box as="td" w="3.6em">
-                  {figureText(stretch, lengths)}
+                  {stretch.value < 0 ? 'slack' : figureText(stretch, lengths)}
                 </Box>
                 <td>
                   <Flex align="center" gap={2}>
@@ -86,15 +89,39 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
   );
 });
 
+const rounds = (number: number) => `${number} plain ${number === 1 ? 'round' : 'rounds'}`;
+
+/** How much smaller, or larger, the sock is than what it goes round. */
+function EaseLine({ around, ease, onWorking, children }: EaseLineProps) {
+  const larger = ease.value < 0;
+  return (
+    <Line
+      title={`${larger ? 'Larger' : 'Smaller'} than the ${around}`}
+      figure={ease}
+      shown={{ ...ease, value: Math.abs(ease.value) }}
+      onWorking={onWorking}
+    >
+      {children}
+    </Line>
+  );
+}
+
+interface EaseLineProps extends Pick<LineProps, 'onWorking' | 'children'> {
+  around: string;
+  ease: Figure;
+}
+
 interface LineProps {
   title: string;
   figure: Figure;
+  /** What is shown of it, where its sign is told in the title. */
+  shown?: Figure;
   onWorking: (title: string, figures: readonly Figure[]) => void;
   children?: ReactNode;
 }
 
 /** One figure with its name; a press opens its working. */
-export function Line({ title, figure, onWorking, children }: LineProps) {
+export function Line({ title, figure, shown, onWorking, children }: LineProps) {
   const { lengths } = useSettings();
   return (
     <chakra.button
@@ -113,7 +140,7 @@ export function Line({ title, figure, onWorking, children }: LineProps) {
         <Box flex="1" fontSize="sm">
           {title}
         </Box>
-        <Box fontWeight="700">{figureText(figure, lengths)}</Box>
+        <Box fontWeight="700">{figureText(shown ?? figure, lengths)}</Box>
       </Flex>
       {children && (
         <Box fontSize="xs" color="quiet">

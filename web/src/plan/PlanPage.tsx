@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import { usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
+import { typing } from '../layout/typing';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
 import { Proposals } from './Proposals';
@@ -47,6 +48,19 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <CardLink id={pair.id} />
       </Flex>
       <Conflict kept={kept} />
+      {pair.moved && (
+        <Box
+          role="status"
+          px={4}
+          py={2}
+          mb={3}
+          bg="chosenGround"
+          borderLeftWidth="4px"
+          borderColor="chosen"
+        >
+          {pair.moved}
+        </Box>
+      )}
       <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
       {preview.plan ? (
         <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
@@ -64,8 +78,7 @@ function UndoRedo({ kept }: { kept: KeptDraft }) {
   const { undo, redo } = kept;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement;
-      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
+      if (typing(event) || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
         return;
       }
       event.preventDefault();
@@ -110,15 +123,15 @@ function CardLink({ id }: { id: string }) {
 function keptWords(kept: Kept): string {
   switch (kept.state) {
     case 'stored':
-      return 'Stored';
+      return 'Saved';
     case 'storing':
-      return 'Storing …';
+      return 'Saving …';
     case 'waiting':
-      return 'Not stored yet: Round Pocket does not answer. It is tried again by itself.';
+      return 'Not saved yet: can’t reach Round Pocket. Trying again …';
     case 'refused':
-      return 'Not stored while something cannot be used.';
+      return 'Not saved: fix the highlighted word first.';
     case 'conflict':
-      return 'Not stored.';
+      return 'Not saved.';
   }
 }
 

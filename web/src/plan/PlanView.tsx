@@ -3,6 +3,7 @@ import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useS
 import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
 import type { Figure, Plan } from '../api/types';
+import { covered, typing } from '../layout/typing';
 import { timeText } from '../units/days';
 import { Recipe } from '../recipe/Recipe';
 import { handWords } from '../settings/hands';
@@ -159,7 +160,7 @@ function useSteady(change: (draft: Draft) => void): (draft: Draft) => void {
 function useSlashToRecipe(): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.key === '/' && !(event.target instanceof HTMLInputElement)) {
+      if (event.key === '/' && !typing(event) && !covered()) {
         event.preventDefault();
         document.querySelector<HTMLButtonElement>('[data-word]')?.focus();
       }

@@ -79,7 +79,7 @@ it('changes nothing by itself', async () => {
 
 it('puts a taken one beside the choices that are there, and says that it was taken', async () => {
   await show();
-  fireEvent.click(screen.getAllByText('Take it')[0] as Element);
+  fireEvent.click(screen.getAllByText('Use this')[0] as Element);
   expect(onChange.mock.calls[0]?.[0].spec.choices).toEqual({
     heel: { school: 'WEDGE', plainRounds: 6 },
   });
@@ -88,7 +88,7 @@ it('puts a taken one beside the choices that are there, and says that it was tak
 
 it('makes several choices of one proposal at once', async () => {
   await show();
-  fireEvent.click(screen.getAllByText('Take it')[1] as Element);
+  fireEvent.click(screen.getAllByText('Use this')[1] as Element);
   expect(onChange.mock.calls[0]?.[0].spec.choices?.placing).toEqual({
     school: 'ON_THE_FOOT',
     markedRound: 72,
@@ -97,7 +97,7 @@ it('makes several choices of one proposal at once', async () => {
 
 it('leaves the plan alone where it is not taken this time', async () => {
   await show();
-  fireEvent.click(screen.getAllByText('Not this time')[0] as Element);
+  fireEvent.click(screen.getAllByText('Not for this pair')[0] as Element);
   await waitFor(() => expect(asked).toContain('POST /api/pairs/next/proposals/n1?taken=false'));
   expect(onChange).not.toHaveBeenCalled();
 });

@@ -40,12 +40,12 @@ export function Proposals({ pairId, draft, onChange }: ProposalsProps) {
           <Box flex="1 1 24rem">
             <strong>{sentence(proposal.words)}</strong>
             <Box fontSize="sm">
-              {`${proposal.from}, ${dayText(proposal.on)}: ${proposal.said}. ${proposal.reason}`}
+              {`${proposal.from}, ${dayText(proposal.on)}: ${proposal.said.replace(/\.$/, '')}. ${proposal.reason}`}
             </Box>
           </Box>
-          <Answer onPress={() => take(proposal)}>Take it</Answer>
+          {proposal.changes.length > 0 && <Answer onPress={() => take(proposal)}>Use this</Answer>}
           <Answer onPress={() => answer.mutate({ noteId: proposal.noteId, taken: false })}>
-            Not this time
+            {proposal.changes.length > 0 ? 'Not for this pair' : 'OK'}
           </Answer>
         </Flex>
       ))}

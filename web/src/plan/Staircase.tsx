@@ -1,7 +1,9 @@
 import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState } from 'react';
 import type { Shaping } from '../api/types';
+import { useSettings } from '../settings/settings';
 import { Polygon, Text } from '../tape/svg';
+import { valueText } from '../units/units';
 
 const ROW = 14;
 const BAR_AREA = 210;
@@ -18,6 +20,7 @@ interface StaircaseProps {
 /** The rounds of a heel or a toe, one bar a round, as wide as one side has stitches. */
 export const Staircase = memo(function Staircase({ name, shaping, side }: StaircaseProps) {
   const [chosen, setChosen] = useState<number | undefined>();
+  const { lengths } = useSettings();
   const { list } = shaping;
   const height = list.length * ROW + 22;
   const round = chosen === undefined ? undefined : list[chosen];
@@ -42,7 +45,7 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
           const shaped = kind !== 'PLAIN';
           const y = i * ROW;
           const lower = wide(stitches);
-          const before = kind === 'DECREASE' ? 2 : kind === 'INCREASE' ? -2 : 0;
+          const before = takenAway(list, i);
           const upper = wide(stitches + before);
           const corners = `${middle - upper / 2},${y} ${middle + upper / 2},${y} ${middle + lower / 2},${y + ROW - 2} ${middle - lower / 2},${y + ROW - 2}`;
           return (
@@ -75,7 +78,7 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
       </svg>
       <Box fontSize="sm" minH="3em" aria-hidden>
         {round
-          ? `${round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${round.number}${round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${round.instruction}. By then ${round.cumulativeStitches} stitches and ${round.cumulativeG.toFixed(1)} g.`
+          ? `${round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${round.number}${round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${round.instruction}. By then ${round.cumulativeStitches} stitches and ${valueText(round.cumulativeG, 'GRAMS', lengths)}.`
           : `Numbers at the right are stitches on each of the two sides. Touch a round for its instruction.`}
       </Box>
       <VisuallyHidden>
@@ -96,6 +99,21 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
   );
 });
 
+/** Stitches a side that a round takes away; negative where it adds. */
+function takenAway(list: Shaping['list'], i: number): number {
+  const round = list[i];
+  switch (round?.kind) {
+    case 'DECREASE':
+      return 2;
+    case 'INCREASE':
+      return -2;
+    case 'CORNERS':
+      return Math.max(0, (list[i - 1]?.side ?? round.side + 2) - round.side);
+    default:
+      return 0;
+  }
+}
+
 /** A round in a few words, beside its bar. */
 function rowWords(list: Shaping['list'], i: number): string {
   const round = list[i];
@@ -104,6 +122,8 @@ function rowWords(list: Shaping['list'], i: number): string {
       return `decrease to ${round.side}`;
     case 'INCREASE':
       return `increase to ${round.side}`;
+    case 'CORNERS':
+      return `corner loops, to ${round.side}`;
     case 'SHORT_ROW':
       return `${round.side}, turn`;
     case 'PLAIN':

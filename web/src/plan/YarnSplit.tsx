@@ -21,7 +21,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
     <>
       {figure.value.toFixed(1)}{' '}
       <Box as="span" color="quiet">
-        {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(' g', '')}
+        {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, '')}
       </Box>
     </>
   );

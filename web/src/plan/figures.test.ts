@@ -21,6 +21,7 @@ const shaping = {
   rounds: rounds(20),
   depth: mm(46.5),
   list: [],
+  phases: [{ every: rounds(2), decreases: figure(8, 'NUMBER') }],
 };
 
 /** As much of a plan as the list of figures looks at: the usual sock of 64 stitches. */
@@ -38,6 +39,7 @@ const usual = {
     },
     footRounds: rounds(66),
     legRounds: rounds(39),
+    counts: [],
     tubeRounds: rounds(105),
     tubeLength: mm(244.2, 3),
     cuffDepth: mm(34.9, 0.5),
@@ -79,12 +81,12 @@ it.each([
 it('the usual sock is told as it is knitted', () => {
   const plan = planned(() => ({}));
   expect(told(plan, 'opening')?.note).toBe(
-    'tape reads 15.3 cm ± 2 mm from the start of the tube; 6 markers, one every ten',
+    '15.3 cm ± 2 mm from the start of the tube; 6 markers, one every 10 rounds',
   );
-  expect(told(plan, 'pick-up')?.note).toBe(
-    'below and above; 28 waste stitches come out, 2 stay at each corner',
+  expect(told(plan, 'pick-up')?.note).toBe('28 waste-yarn sts come out, 2 stay at each corner');
+  expect(told(plan, 'heel')?.note).toBe(
+    '4 plain rounds, then decrease every 2nd round 8 times; graft 16 + 16 sts',
   );
-  expect(told(plan, 'heel')?.note).toBe('4 plain, 8 with decreases; graft 16 and 16');
   expect(told(plan, 'yarn')?.note).toBe('228 m');
 });
 
@@ -93,8 +95,8 @@ it('a snipped opening names its stitch and the round that is lost', () => {
     tube: { ...tube, sacrificed: rounds(1) },
     opening: { ...opening, way: 'SNIP', snip: stitches(16), cornerStitches: undefined },
   }));
-  expect(told(plan, 'pick-up')?.note).toContain('snip stitch 16; 28 stitches come out');
-  expect(told(plan, 'leg')?.note).toContain('one round of it is unpicked at the opening');
+  expect(told(plan, 'pick-up')?.note).toContain('snip st 16; 28 sts come out');
+  expect(told(plan, 'leg')?.note).toContain('one round of it is unpicked at the heel line');
 });
 
 it('a toe begun at its tip and a heel of short rows are told as such', () => {
@@ -103,12 +105,14 @@ it('a toe begun at its tip and a heel of short rows are told as such', () => {
     toe: { ...toe, begun: true, graftLoops: undefined },
     heel: { ...heel, school: 'SHORT_ROWS', list: rows, graftLoops: stitches(32) },
   }));
-  expect(told(plan, 'toe')?.note).toBe('4 plain, 8 with increases; begun on 16 a side');
-  expect(told(plan, 'heel')?.note).toBe('2 short rows, 4.7 cm deep; graft 32 and 32');
+  expect(told(plan, 'toe')?.note).toBe(
+    '4 plain rounds, then increase every 2nd round 8 times; begun on 16 a side',
+  );
+  expect(told(plan, 'heel')?.note).toBe('2 short rows, 4.7 cm deep; graft 32 + 32 sts');
 });
 
 it.each([
-  [38.02, 'sure', '38.0 g ± 10.6 g left of what is at hand: sure'],
+  [38.02, 'sure', '38.0 g ± 10.6 g left over: sure'],
   [-4.2, 'not enough', '4.2 g too little at hand'],
 ])('%d g left is told as “%s”', (grams, words, note) => {
   const left = { left: figure(grams, 'GRAMS', 10.6), words };
@@ -121,4 +125,37 @@ it('a tube larger than the foot is not called smaller', () => {
     stitchCount: { ...stitchCount, realEase: figure(-0.02, 'PERCENT') },
   }));
   expect(told(plan, 'stitches')?.note).toBe('2 % larger than the foot');
+});
+
+it('top-down, what is knitted to the heel line is told without the cuff that was told before it', () => {
+  const counts = [
+    { ...usual.tube.count, from: 'CUFF_EDGE', rounds: rounds(64) },
+    {
+      ...usual.tube.count,
+      from: 'START_OF_LEG',
+      rounds: rounds(49),
+      title: 'the start of the leg',
+    },
+  ];
+  const plan = planned(({ tube }) => ({
+    tube: { ...tube, way: 'CUFF_DOWN', count: counts[0], counts },
+  }));
+  expect(told(plan, 'opening')?.figures[0]?.value).toBe(49);
+  expect(told(plan, 'cuff')?.figures[0]?.value).toBe(15);
+});
+
+it('rounds for the corners and phases are told one after the other', () => {
+  const plan = planned(({ heel }) => ({
+    heel: {
+      ...heel,
+      list: [{ kind: 'CORNERS' }, { kind: 'PLAIN' }],
+      phases: [
+        { every: rounds(3), decreases: figure(1, 'NUMBER') },
+        { every: rounds(1), decreases: figure(2, 'NUMBER') },
+      ],
+    },
+  }));
+  expect(told(plan, 'heel')?.note).toBe(
+    '1 round for the corners, then 4 plain rounds, then decrease every 3rd round once, then every round twice; graft 16 + 16 sts',
+  );
 });

@@ -1,6 +1,6 @@
 import type { Figure, Plan, Shaping } from '../api/types';
 import type { Lengths } from '../settings/settings';
-import { figureText, plusMinusText } from '../units/units';
+import { figureText, plusMinusText, unitWords } from '../units/units';
 
 /** What a figure belongs to on the tape. */
 export type Place = 'tube' | 'foot' | 'leg' | 'cuff' | 'opening' | 'heel' | 'toe' | 'yarn';
@@ -45,7 +45,7 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
 
 function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
   const labels = {
-    TOE_UP: toe.begun ? 'Tube, from the toe' : 'Tube, on waste yarn',
+    TOE_UP: toe.begun ? 'Tube, from the toe' : 'Cast on (waste yarn)',
     CUFF_DOWN: 'Cast on at the cuff',
     READY_TUBE: 'The ready tube has',
   };
@@ -62,25 +62,31 @@ function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
 }
 
 function openingEntry({ tube }: Plan, lengths: Lengths): Entry {
-  const { count } = tube;
+  // Top-down the cuff was told already: what is knitted from there on is counted from there.
+  const count =
+    (tube.way === 'CUFF_DOWN' && tube.counts.find(({ from }) => from === 'START_OF_LEG')) ||
+    tube.count;
+  const markers = count.markers.value;
+  const marked =
+    markers > 0 ? `; ${markers} ${markers === 1 ? 'marker' : 'markers'}, one every 10 rounds` : '';
   return {
     id: 'opening',
     place: tube.way === 'TOE_UP' ? 'foot' : 'leg',
-    label: tube.way === 'READY_TUBE' ? 'Count to the opening' : 'Knit to the opening',
+    label: tube.way === 'READY_TUBE' ? 'Count to the heel line' : 'Knit to the heel line',
     figures: [count.rounds],
     unit: 'rounds',
-    note: `tape reads ${sure(count.length, lengths)} from ${count.title}; ${count.markers.value} markers, one every ten`,
+    note: `${sure(count.length, lengths)} from ${count.title}${marked}`,
   };
 }
 
 function legEntry({ tube }: Plan, lengths: Lengths): Entry {
   const whole = `the tube then has ${figureText(tube.tubeRounds, lengths)}, ${sure(tube.tubeLength, lengths)}`;
-  const lost = tube.sacrificed.value > 0 ? '; one round of it is unpicked at the opening' : '';
+  const lost = tube.sacrificed.value > 0 ? '; one round of it is unpicked at the heel line' : '';
   return tube.way === 'TOE_UP'
     ? {
         id: 'leg',
         place: 'leg',
-        label: 'Knit on to the cuff',
+        label: 'Then knit to the cuff',
         figures: [tube.legRounds],
         unit: 'rounds',
         note: whole + lost,
@@ -88,7 +94,7 @@ function legEntry({ tube }: Plan, lengths: Lengths): Entry {
     : {
         id: 'leg',
         place: 'foot',
-        label: tube.way === 'READY_TUBE' ? 'Leave for the foot' : 'Knit on to the toe',
+        label: tube.way === 'READY_TUBE' ? 'Leave for the foot' : 'Then knit to the toe',
         figures: [tube.footRounds],
         unit: 'rounds',
         note: tube.cut
@@ -109,19 +115,59 @@ function cuffEntry({ choices, tube, cuff }: Plan, lengths: Lengths): Entry {
 }
 
 function pickUpEntry({ opening }: Plan): Entry {
-  const stay = opening.cornerStitches;
-  const what = opening.way.startsWith('WASTE') ? 'waste stitches come out' : 'stitches come out';
+  const { below, above, snip, comesOut, live, cornerStitches: stay } = opening;
+  const what = opening.way.startsWith('WASTE') ? 'waste-yarn sts come out' : 'sts come out';
   const corners = stay
     ? `${stay.value} stay at each corner`
-    : `${opening.live.value} loops with the corners`;
+    : opening.corners === 'CLOSE_LATER'
+      ? 'the corners are closed with the tail'
+      : `${live.value} sts with the corners`;
   return {
     id: 'pick-up',
     place: 'opening',
     label: 'Pick up',
-    figures: [opening.below, opening.above],
-    unit: 'loops',
-    note: `below and above; ${opening.snip ? `snip stitch ${opening.snip.value}; ` : ''}${opening.comesOut.value} ${what}, ${corners}`,
+    figures: [below, above],
+    unit: 'sts',
+    note: `${snip ? `snip st ${snip.value}; ` : ''}${comesOut.value} ${what}, ${corners}`,
   };
+}
+
+/** Rounds as they are worked: plain ones, those at the corners, and how often they are shaped. */
+function workedWords(
+  { plainRounds, phases, list, begun, school, depth }: Shaping,
+  lengths: Lengths,
+): string {
+  if (school === 'SHORT_ROWS') {
+    const rows = list.filter(({ kind }) => kind === 'SHORT_ROW').length;
+    return `${rows} short rows, ${figureText(depth, lengths)} deep`;
+  }
+  const corners = list.filter(({ kind }) => kind === 'CORNERS').length;
+  const plain = plainRounds.value;
+  const shaped = phases
+    .filter(({ decreases }) => decreases.value > 0)
+    .map(({ every, decreases }, i) => {
+      const verb = i > 0 ? '' : begun ? 'increase ' : 'decrease ';
+      return `${verb}${everyWords(every.value)} ${timesWords(decreases.value)}`;
+    });
+  return [
+    corners > 0 && `${corners} ${corners === 1 ? 'round' : 'rounds'} for the corners`,
+    plain > 0 && `${plain} plain ${plain === 1 ? 'round' : 'rounds'}`,
+    ...shaped,
+  ]
+    .filter(Boolean)
+    .join(', then ');
+}
+
+function everyWords(every: number): string {
+  return every === 1
+    ? 'every round'
+    : every === 2
+      ? 'every 2nd round'
+      : `every ${every}${every === 3 ? 'rd' : 'th'} round`;
+}
+
+function timesWords(times: number): string {
+  return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }
 
 function shapingEntry(
@@ -130,21 +176,17 @@ function shapingEntry(
   shaping: Shaping,
   lengths: Lengths,
 ): Entry {
-  const { plainRounds, decreaseRounds, graftLoops, close, rounds, depth } = shaping;
-  const worked =
-    shaping.school === 'SHORT_ROWS'
-      ? `${shaping.list.filter(({ kind }) => kind === 'SHORT_ROW').length} short rows, ${figureText(depth, lengths)} deep`
-      : `${plainRounds.value} plain, ${decreaseRounds.value} with ${shaping.begun ? 'increases' : 'decreases'}`;
+  const { graftLoops, close, rounds, closingSide } = shaping;
   const end = graftLoops
-    ? `${close === 'GRAFT' ? 'graft' : 'draw together'} ${graftLoops.value} and ${graftLoops.value}`
-    : `begun on ${shaping.closingSide.value} a side`;
+    ? `${close === 'GRAFT' ? 'graft' : 'draw together'} ${graftLoops.value} + ${graftLoops.value} sts`
+    : `begun on ${closingSide.value} a side`;
   return {
     id,
     place: id,
     label,
     figures: [rounds],
-    unit: 'rounds',
-    note: `${worked}; ${end}`,
+    unit: shaping.school === 'SHORT_ROWS' ? 'rows' : 'rounds',
+    note: `${workedWords(shaping, lengths)}; ${end}`,
   };
 }
 
@@ -156,11 +198,14 @@ function yarnEntry({ yarn }: Plan, lengths: Lengths): Entry {
     place: 'yarn',
     label: 'Yarn for the pair',
     figures: [yarn.pairGrams],
-    unit: `g ${plusMinusText(yarn.pairGrams.plusMinus, 'GRAMS', lengths).replace(' g', '')}`,
+    unit: [
+      unitWords('GRAMS', lengths)[1],
+      plusMinusText(yarn.pairGrams.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, ''),
+    ].join(' '),
     note: left
       ? missing
         ? `${figureText({ ...left.left, value: -left.left.value }, lengths)} too little at hand`
-        : `${sure(left.left, lengths)} left of what is at hand: ${left.words}`
+        : `${sure(left.left, lengths)} left over: ${left.words}`
       : figureText(yarn.pairMetres, lengths),
   };
 }

@@ -3,6 +3,7 @@ import { useLayoutEffect, useState } from 'react';
 import type { GraftPiece } from '../api/types';
 import { Loop, Stitch } from '../fabric/Stitch';
 import { Switch } from '../layout/Switch';
+import { covered, typing } from '../layout/typing';
 import { Line, Text } from '../tape/svg';
 import { Answer, Frame } from './Frame';
 import { useGuesses, usePiece } from './usePiece';
@@ -36,7 +37,7 @@ export function GraftTrainer() {
   // Before the next key can come: it must meet the move that is seen.
   useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (/^[1-4]$/.test(event.key) && !(event.target instanceof HTMLInputElement)) {
+      if (/^[1-4]$/.test(event.key) && !typing(event) && !covered()) {
         take(Number(event.key) - 1);
       }
     };

@@ -1,6 +1,7 @@
 import { choiceOf, withChoice, type ChoicePath, type ChoiceValue } from '../plan/draft';
 import { useSettings } from '../settings/settings';
 import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import { NumberField, type NumberKind } from './NumberField';
 import type { WordsProps } from './Recipe';
 import { TryList } from './TryList';
@@ -26,6 +27,8 @@ interface ChoiceWordProps extends WordsProps {
   tryTitle?: (value: number) => string;
   /** A choice that would overrule this one and is given up when this one is made. */
   overruledBy?: NumberChoice;
+  /** Another way to say it. */
+  children?: ReactNode;
 }
 
 /** A word that stands for one number which has a usual value. */
@@ -92,6 +95,7 @@ export function ChoiceWord(props: ChoiceWordProps) {
           />
         </Box>
       )}
+      {props.children}
       <Why>{why}</Why>
     </Word>
   );

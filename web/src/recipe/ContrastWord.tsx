@@ -1,7 +1,8 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
 import type { Spec, Yarn } from '../api/types';
-import { decimal } from '../units/units';
+import { useSettings } from '../settings/settings';
+import { labelText } from '../units/units';
 import { Choice } from './Choice';
 import { LabelFields } from './LabelFields';
 import type { WordsProps } from './Recipe';
@@ -19,6 +20,7 @@ const USUAL: Yarn = { lengthM: 420, massG: 100 };
 /** A second yarn for heel, toe or cuff. */
 export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProps) {
   const yarns = useYarns();
+  const { lengths } = useSettings();
   const { contrast, contrastSections: sections = [] } = draft.spec;
   const set = (parts: Sections, yarn: Yarn | undefined) =>
     onChange({
@@ -67,7 +69,7 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
                 key={kept.id}
                 chosen={JSON.stringify(kept.yarn) === JSON.stringify(contrast)}
                 title={kept.name}
-                note={`${decimal(kept.yarn.lengthM, 0)} m in ${decimal(kept.yarn.massG, 0)} g`}
+                note={labelText(kept.yarn, lengths)}
                 onChoose={() => set(sections, kept.yarn)}
               />
             ))}

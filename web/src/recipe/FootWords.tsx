@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
 import type { Foot, Spec } from '../api/types';
 import { useSettings, type Lengths } from '../settings/settings';
-import { lengthText } from '../units/units';
+import { figureText, lengthText } from '../units/units';
 import { Choice } from './Choice';
 import { MoreMeasures } from './MoreMeasures';
 import { NumberField } from './NumberField';
@@ -41,7 +41,7 @@ export function FootWords(words: WordsProps) {
         label="Round the ball"
         why="The tape round the widest part, behind the toes, snug and not tight."
       />{' '}
-      round the ball, <MoreMeasures {...words} />)
+      around the ball, <MoreMeasures {...words} />)
     </>
   );
 }
@@ -61,14 +61,18 @@ function MeasureWord(props: MeasureWordProps) {
   const { foot } = draft.spec;
   const problem = problemAt(`foot.${measure}`);
   const set = (mm: number | undefined) =>
-    mm !== undefined &&
     onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, [measure]: mm } } });
+  const guessed = measure === 'lengthMm' ? plan.foot.length : plan.foot.ballGirth;
+  const mm = foot[measure];
+  // Only where there is a shoe size can a measure be missing.
+  const mayBeEmpty =
+    foot.shoe !== undefined && (measure === 'lengthMm' || foot.lengthMm === undefined);
   return (
     <Word
       id={id}
       title={title}
-      text={lengthText(foot[measure] ?? plan.foot.length.value, lengths)}
-      state="own"
+      text={mm === undefined ? `about ${figureText(guessed, lengths)}` : lengthText(mm, lengths)}
+      state={mm === undefined ? 'usual' : 'own'}
       problem={problem}
     >
       <NumberField
@@ -76,7 +80,8 @@ function MeasureWord(props: MeasureWordProps) {
         label={label}
         kind="length"
         lengths={lengths}
-        value={foot[measure]}
+        value={mm}
+        mayBeEmpty={mayBeEmpty}
         autoFocus
         problem={problem}
         onChange={set}
@@ -131,5 +136,7 @@ function sameFeet(mine: Pick<Spec, 'foot' | 'otherFoot'>, shelf: typeof mine): b
 function footNote(foot: Foot, lengths: Lengths): string {
   const long =
     foot.lengthMm === undefined ? 'shoe size only' : `${lengthText(foot.lengthMm, lengths)} long`;
-  return `${long}, ${lengthText(foot.ballGirthMm, lengths)} round`;
+  return foot.ballGirthMm === undefined
+    ? long
+    : `${long}, ${lengthText(foot.ballGirthMm, lengths)} round`;
 }

@@ -62,7 +62,8 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       <ToeAndShoe foot={foot} change={set} problemAt={(field) => problemAt(`foot.${field}`)} />
       <Why>
         Without the heel’s measure it is taken as 1.36 times the ball, which is only an estimate. A
-        shoe size serves the placing by shoe size, and stands in for a length nobody measured.
+        shoe size serves the placing by shoe size, and stands in for a length nobody measured; the
+        leg, unmeasured, is taken to be as wide as the ball.
       </Why>
     </Word>
   );
@@ -106,7 +107,8 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
               lengths={lengths}
               value={otherFoot.ballGirthMm}
               problem={problemAt('otherFoot.ballGirthMm')}
-              onChange={(ballGirthMm) => ballGirthMm !== undefined && set({ ballGirthMm })}
+              mayBeEmpty
+              onChange={(ballGirthMm) => set({ ballGirthMm })}
             />
           </Box>
           <Select
@@ -154,5 +156,7 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
 
 function footWords(foot: Foot, lengths: Lengths): string {
   const long = foot.lengthMm === undefined ? [] : [`${lengthText(foot.lengthMm, lengths)} long`];
-  return [...long, `${lengthText(foot.ballGirthMm, lengths)} round`].join(' and ');
+  const round =
+    foot.ballGirthMm === undefined ? [] : [`${lengthText(foot.ballGirthMm, lengths)} round`];
+  return [...long, ...round].join(' and ') || 'shoe size only';
 }

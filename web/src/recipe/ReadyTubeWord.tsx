@@ -1,8 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { useAlmanac } from '../api/queries';
+import type { Plan } from '../api/types';
 import { choiceOf, withChoices, type ChoiceValue } from '../plan/draft';
-import { useSettings } from '../settings/settings';
-import { figureText, lengthText } from '../units/units';
+import { Switch } from '../layout/Switch';
+import { useSettings, type Lengths } from '../settings/settings';
+import { figureText, lengthText, valueText } from '../units/units';
 import { NumberField } from './NumberField';
 import type { WordsProps } from './Recipe';
 import { TryList } from './TryList';
@@ -22,7 +24,14 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
     onChange(withChoices(draft, { 'tube.readyTube': { ...tube, ...change } }));
   const at = (field: string) => problemAt(`choices.tube.readyTube.${field}`);
   const size =
-    tube.rounds === undefined ? lengthText(tube.lengthMm ?? 0, lengths) : `${tube.rounds} rounds`;
+    tube.rounds !== undefined
+      ? `${tube.rounds} rounds`
+      : tube.lengthMm !== undefined
+        ? lengthText(tube.lengthMm, lengths)
+        : valueText(tube.massG ?? 0, 'GRAMS', lengths);
+  const sized = (size: Pick<ReadyTube, 'rounds' | 'lengthMm' | 'massG'>) =>
+    Object.values(size).some((each) => each !== undefined) &&
+    set({ rounds: undefined, lengthMm: undefined, massG: undefined, ...size });
   const cuts = (almanac.data ?? []).filter(({ id }) => id.startsWith('school.Cut.'));
   return (
     <Word
@@ -47,10 +56,10 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
           kind="whole"
           unit="rounds"
           lengths={lengths}
-          mayBeEmpty={tube.lengthMm !== undefined}
+          mayBeEmpty={tube.rounds === undefined}
           value={tube.rounds}
           problem={at('rounds')}
-          onChange={(rounds) => rounds !== undefined && set({ rounds, lengthMm: undefined })}
+          onChange={(rounds) => sized({ rounds })}
         />
       </Box>
       <Box mt={2}>
@@ -58,12 +67,34 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
           label="or its length"
           kind="length"
           lengths={lengths}
-          mayBeEmpty={tube.rounds !== undefined}
+          mayBeEmpty={tube.lengthMm === undefined}
           value={tube.lengthMm}
           problem={at('lengthMm')}
-          onChange={(lengthMm) => lengthMm !== undefined && set({ lengthMm, rounds: undefined })}
+          onChange={(lengthMm) => sized({ lengthMm })}
         />
       </Box>
+      <Box mt={2}>
+        <NumberField
+          label="or what it weighs"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          mayBeEmpty={tube.massG === undefined}
+          value={tube.massG}
+          problem={at('massG')}
+          onChange={(massG) => sized({ massG })}
+        />
+      </Box>
+      <Switch
+        labelled
+        label="Yarn for heels, toes and cuffs"
+        value={tube.ravel ? 'tube' : 'cake'}
+        options={[
+          ['cake', 'from a cake', 'the yarn comes from a cake'],
+          ['tube', 'ravelled from the tube', 'the yarn is ravelled from the tube'],
+        ]}
+        onChange={(value) => set({ ravel: value === 'tube' ? true : undefined })}
+      />
       <Box mt={3} mb={1} fontWeight="600">
         Cut for the pair
       </Box>
@@ -83,9 +114,27 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       />
       {plan.tube.cut && (
         <Box fontSize="sm" color="quiet" mt={2}>
-          {`Each piece ${figureText(plan.tube.cut.pieceRounds, lengths)}; ${figureText(plan.tube.cut.remnantRounds, lengths)} (${figureText(plan.tube.cut.remnantLength, lengths)}) are left over.`}
+          {cutWords(plan.tube.cut, lengths)}
         </Box>
       )}
     </Word>
   );
+}
+
+/** What the cut gives: the pieces, what is ravelled first, and what is left. */
+function cutWords(cut: NonNullable<Plan['tube']['cut']>, lengths: Lengths): string {
+  const { pieceRounds, pieceLength, remnantRounds, remnantLength, ravelled, cuts } = cut;
+  return [
+    `Each piece has ${figureText(pieceRounds, lengths)}, ${figureText(pieceLength, lengths)}.`,
+    ravelled &&
+      ravelled.value > 0 &&
+      `${figureText(ravelled, lengths)} are ravelled for heels, toes and cuffs.`,
+    `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
+      remnantRounds.value > 0
+        ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`
+        : 'nothing is left over.'
+    }`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }

@@ -46,7 +46,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
         <p>
           For <FootWords {...words} />, in <YarnWord {...words} /> (
           <ContrastWord {...words} />) at <SwatchWord what="stitches" {...words} /> and{' '}
-          <SwatchWord what="rounds" {...words} /> to {gaugeSpanText(lengths)},{' '}
+          <SwatchWord what="rounds" {...words} /> per {gaugeSpanText(lengths)},{' '}
           <FabricWord {...words} />,{' '}
           <ChoiceWord
             {...words}

@@ -38,21 +38,23 @@ export function ShapingWords(props: ShapingWordsProps) {
         })}
       >
         {own && <PhasesEditor {...words} name={name} />}
-      </OptionWord>{' '}
-      after{' '}
+      </OptionWord>
+      {inRounds || plain > 0 ? ' after ' : ', with '}
       <ChoiceWord
         {...words}
         id={`${name}-plain`}
         title={`Plain rounds at the ${name}`}
-        text={`${plain} plain ${plain === 1 ? 'round' : 'rounds'}`}
+        text={
+          plain === 0 ? 'no plain rounds' : `${plain} plain ${plain === 1 ? 'round' : 'rounds'}`
+        }
         choice={`${name}.plainRounds`}
         kind="whole"
         unit="rounds"
-        usual={`${inRounds ? 4 : 0} rounds`}
-        tries={name === 'heel' ? [0, 1, 2, 3, 4, 5, 6, 7, 8] : [0, 2, 4, 6]}
+        usual={name === 'heel' ? 'by the foot' : inRounds ? '4 rounds' : 'none'}
+        tries={name === 'heel' ? [0, 2, 4, 6, 8, 10, 12] : [0, 2, 4, 6]}
         tryTitle={(rounds) => `${rounds} plain`}
         why={name === 'heel' ? HEEL_PLAIN : TOE_PLAIN}
-        after={inRounds ? ',' : undefined}
+        after={inRounds || shaping.graftLoops ? ',' : undefined}
       />{' '}
       {inRounds && (
         <>
@@ -113,7 +115,7 @@ export function ShapingWords(props: ShapingWordsProps) {
         ) : (
           'closed by a graft'
         ))}
-      {!shaping.graftLoops && 'begun at its tip'}
+      {!shaping.graftLoops && 'worked from its tip'}
     </>
   );
 }
@@ -122,6 +124,6 @@ export function ShapingWords(props: ShapingWordsProps) {
 const FIRST_PHASES = [{ every: 2, until: 8 }];
 
 const HEEL_PLAIN =
-  'More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. 0, 1, 4 and 5 are in use.';
+  'More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. Usual are as many as this foot needs to stand easily in the heel.';
 const TOE_PLAIN =
   'A few plain rounds keep the first part of the toe straight: for broad toes. None makes it shorter and more pointed.';

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import type { Plan } from '../api/types';
 import { choiceOf, withChoices } from '../plan/draft';
 import { useSettings } from '../settings/settings';
 import { handWords } from '../settings/hands';
@@ -6,6 +7,7 @@ import { figureText, lengthText } from '../units/units';
 import { ChoiceWord } from './ChoiceWord';
 import { NumberField } from './NumberField';
 import { OptionWord } from './OptionWord';
+import { PlacingFields } from './PlacingFields';
 import { ReadyTubeWord } from './ReadyTubeWord';
 import type { WordsProps } from './Recipe';
 import { useTitles } from './titles';
@@ -61,7 +63,7 @@ export function TubeWords(words: WordsProps) {
           <ReadyTubeWord {...words} />
         </>
       )}
-      {'; the heel placed '}
+      {'; the heel line placed '}
       <OptionWord
         {...words}
         id="placing"
@@ -72,70 +74,58 @@ export function TubeWords(words: WordsProps) {
         taken="OWN_HEEL"
         after=","
         along={(school) => ({
-          'placing.markedRound':
-            school === 'ON_THE_FOOT'
-              ? (choiceOf(draft, 'placing.markedRound') ?? tube.openingRound.value)
-              : undefined,
+          'placing.markedRound': school === 'ON_THE_FOOT' ? tube.count.rounds.value : undefined,
+          'placing.markedMm': undefined,
+          'placing.distanceMm':
+            school === 'OWN_DISTANCE' ? Math.round(tube.openingFromToe.value) : undefined,
+          'placing.from': undefined,
         })}
       >
-        {tube.placing.school === 'ON_THE_FOOT' && (
-          <Box mt={3}>
-            <NumberField
-              label="Marked after, from the toe tip"
-              kind="whole"
-              unit="rounds"
-              lengths={lengths}
-              value={choiceOf(draft, 'placing.markedRound')}
-              problem={words.problemAt('choices.placing.markedRound')}
-              onChange={(round) =>
-                round !== undefined &&
-                words.onChange(withChoices(draft, { 'placing.markedRound': round }))
-              }
-            />
-          </Box>
-        )}
+        <PlacingFields {...words} />
       </OptionWord>
-      {` ${figureText(tube.openingFromToe, lengths)} from the toe tip, opened by `}
+      {` ${figureText(tube.openingFromToe, lengths)} from the toe tip, `}
       <OptionWord
         {...words}
         id="opening"
         title="How the opening is made"
-        text={titles('OpeningWay', plan.opening.way)}
+        text={OPENED[plan.opening.way]}
         choice="opening.way"
         schools="OpeningWay"
         taken={tube.way === 'READY_TUBE' ? 'SNIP' : 'WASTE_ONE_LINE'}
+        leaveOut={tube.way === 'READY_TUBE' ? WASTE : []}
+        along={() => NO_CORNERS}
       >
         <Why>
           {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, the same all along, and count both needles before anything is cut.`}
         </Why>
       </OptionWord>
-      {' ('}
+      {', '}
       <OptionWord
         {...words}
         id="corners"
         title="At the corners of the opening"
-        text={cornerWords(words, titles)}
+        text={CORNERED[plan.opening.corners]}
         choice="opening.corners"
         schools="Corners"
-        taken="LEAVE_TWO"
-        after=")"
+        taken={plan.opening.corners}
+        leaveOut={plan.opening.way.startsWith('WASTE') ? CUT_CORNERS : []}
         along={() => ({ 'opening.extraLoops': undefined, 'opening.keepFour': undefined })}
       />
       {plan.opening.corners === 'PICK_UP' && (
         <>
-          {', '}
+          {': '}
           <ChoiceWord
             {...words}
             id="extra-loops"
-            title="Extra loops at each corner"
+            title="Extra stitches at each corner"
             text={`${choiceOf(draft, 'opening.extraLoops') ?? 2} at each`}
             choice="opening.extraLoops"
             kind="whole"
-            unit="loops"
-            usual="2 loops"
+            unit="sts"
+            usual="2 sts"
             tries={[1, 2, 4]}
             tryTitle={(loops) => `${loops} at each corner`}
-            why="They close the hole at the corner and are decreased away again in the heel’s first rounds."
+            why="They close the gap at the corner and are decreased away again in the heel’s first round or rounds."
           />
         </>
       )}
@@ -146,12 +136,27 @@ export function TubeWords(words: WordsProps) {
 /** A ready tube of the usual length, to begin with: two socks from 100 g. */
 const READY_ROUNDS = 400;
 
-function cornerWords(
-  { plan }: WordsProps,
-  titles: (schools: string, name: string) => string,
-): string {
-  return `at the corners ${titles('Corners', plan.opening.corners)}`;
-}
+const OPENED: Record<Plan['opening']['way'], string> = {
+  SNIP: 'opened by a snip',
+  WASTE_ONE_LINE: 'marked with one line of waste yarn',
+  WASTE_TWO_LINES: 'marked with two lines of waste yarn',
+  LIFELINES: 'opened between two lifelines',
+};
+const CORNERED: Record<Plan['opening']['corners'], string> = {
+  LEAVE_TWO: 'leaving 2 sts in at each corner',
+  LEAVE_ONE_AND_A_HALF: 'leaving one and a half sts in at each corner',
+  PICK_UP: 'picking up extra sts at the corners',
+  CLOSE_LATER: 'the corners closed later with the tail',
+};
+const WASTE: readonly string[] = ['WASTE_ONE_LINE', 'WASTE_TWO_LINES'];
+/** What leaves stitches of the line in the fabric goes only where a stitch is cut. */
+const CUT_CORNERS: readonly string[] = ['LEAVE_TWO', 'LEAVE_ONE_AND_A_HALF'];
+/** Corners belong to their opening: with another one they are as usual again. */
+const NO_CORNERS = {
+  'opening.corners': undefined,
+  'opening.extraLoops': undefined,
+  'opening.keepFour': undefined,
+};
 
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
@@ -163,31 +168,47 @@ export function LegWords(words: WordsProps) {
   const { lengths } = useSettings();
   const titles = useTitles();
   const cuff = choiceOf(draft, 'finish.cuffRounds') ?? plan.choices.cuff.value;
+  const inRounds = choiceOf(draft, 'tube.legRounds');
+  const { tube } = plan;
   return (
     <>
-      The leg goes{' '}
-      <ChoiceWord
-        {...words}
-        id="leg"
-        title="Leg, cuff included"
-        text={lengthText(choiceOf(draft, 'tube.legMm') ?? plan.choices.leg.value, lengths)}
-        choice="tube.legMm"
-        kind="length"
-        usual={lengthText(125, lengths)}
-        tries={[75, 125, 180, 250]}
-        tryTitle={(mm) => lengthText(mm, lengths)}
-        why="Measured to the edge of the cuff."
-      />{' '}
-      <OptionWord
-        {...words}
-        id="leg-from"
-        title="Where the leg is measured from"
-        text={titles('LegFrom', choiceOf(draft, 'tube.legFrom') ?? 'OPENING')}
-        choice="tube.legFrom"
-        schools="LegFrom"
-        taken="OPENING"
-      />{' '}
-      and ends in{' '}
+      {tube.legIsResult ? (
+        `The leg comes out ${figureText(tube.legAbove, lengths)} above the heel line: it is what the tube leaves. It `
+      ) : (
+        <>
+          The leg is{' '}
+          <ChoiceWord
+            {...words}
+            id="leg"
+            title="Leg, cuff included"
+            text={
+              inRounds === undefined
+                ? lengthText(choiceOf(draft, 'tube.legMm') ?? plan.choices.leg.value, lengths)
+                : `${inRounds} rounds`
+            }
+            choice="tube.legMm"
+            overruledBy="tube.legRounds"
+            kind="length"
+            usual={lengthText(plan.choices.leg.value, lengths)}
+            tries={[75, 125, 180, 250]}
+            tryTitle={(mm) => lengthText(mm, lengths)}
+            why="Measured to the edge of the cuff. The usual leg goes by the foot."
+          >
+            <LegInRounds {...words} />
+          </ChoiceWord>{' '}
+          <OptionWord
+            {...words}
+            id="leg-from"
+            title="Where the leg is measured from"
+            text={titles('LegFrom', choiceOf(draft, 'tube.legFrom') ?? 'OPENING')}
+            choice="tube.legFrom"
+            schools="LegFrom"
+            taken="OPENING"
+          />{' '}
+          and{' '}
+        </>
+      )}
+      ends in{' '}
       <ChoiceWord
         {...words}
         id="cuff"
@@ -213,5 +234,26 @@ export function LegWords(words: WordsProps) {
         after="."
       />
     </>
+  );
+}
+
+/** The leg in rounds instead: 20, 40 and 60 are common with ready tubes. */
+function LegInRounds({ draft, onChange, problemAt }: WordsProps) {
+  const { lengths } = useSettings();
+  return (
+    <Box mt={3}>
+      <NumberField
+        label="or in rounds, 20, 40 or 60"
+        kind="whole"
+        unit="rounds"
+        lengths={lengths}
+        mayBeEmpty
+        value={choiceOf(draft, 'tube.legRounds')}
+        problem={problemAt('choices.tube.legRounds')}
+        onChange={(rounds) =>
+          onChange(withChoices(draft, { 'tube.legRounds': rounds, 'tube.legMm': undefined }))
+        }
+      />
+    </Box>
   );
 }

@@ -1,6 +1,13 @@
 import './word.css';
 import { Box, CloseButton, Popover, Portal } from '@chakra-ui/react';
-import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 
 /** Whether a word was measured or chosen, or is the usual one, or cannot be used. */
 export type WordState = 'own' | 'usual';
@@ -70,11 +77,22 @@ function Panel({ title, button, onClose, children }: PanelProps) {
       finalFocusEl: word,
     };
   });
+  const body = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // Where something is typed, one types at once; else on to the choice that is taken, or the first thing there is.
+    const inside = body.current;
+    (
+      inside?.querySelector<HTMLElement>('input, textarea, select') ??
+      inside?.querySelector<HTMLElement>('[aria-pressed="true"]') ??
+      inside?.querySelector<HTMLElement>('button')
+    )?.focus({ preventScroll: true });
+  }, []);
   return (
-    <Popover.Root open onOpenChange={({ open }) => open || onClose()} {...fixed}>
+    <Popover.Root open autoFocus={false} onOpenChange={({ open }) => open || onClose()} {...fixed}>
       <Portal>
         <Popover.Positioner>
           <Popover.Content
+            ref={body}
             aria-label={title}
             bg="sheet"
             color="ink"
@@ -83,6 +101,7 @@ function Panel({ title, button, onClose, children }: PanelProps) {
             boxShadow="lg"
             w="23rem"
             maxW="94vw"
+            onKeyDown={(event) => keepTabInside(event, body.current)}
           >
             <Popover.Body p={4} fontSize="md">
               <Popover.Title asChild>
@@ -100,6 +119,25 @@ function Panel({ title, button, onClose, children }: PanelProps) {
       </Portal>
     </Popover.Root>
   );
+}
+
+/** Tab goes round in the panel: what lies behind it is reached by closing it. */
+function keepTabInside(event: KeyboardEvent, panel: HTMLElement | null): void {
+  if (event.key !== 'Tab' || !panel) {
+    return;
+  }
+  const stops = [
+    ...panel.querySelectorAll<HTMLElement>('button, input, select, textarea, a[href]'),
+  ].filter((each) => each.tabIndex >= 0 && !each.matches(':disabled'));
+  const [first, last] = [stops[0], stops.at(-1)];
+  const leaving = event.shiftKey ? first : last;
+  const on = event.shiftKey ? last : first;
+  if (document.activeElement === leaving || !panel.contains(document.activeElement)) {
+    event.preventDefault();
+    // The panel's own handling of Tab would leave it for what comes next in the page.
+    event.stopPropagation();
+    on?.focus();
+  }
 }
 
 /** Why people choose what they choose, below the choice. */

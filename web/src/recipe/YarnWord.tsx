@@ -1,7 +1,8 @@
 import { Box, Button } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
 import type { Yarn } from '../api/types';
-import { decimal } from '../units/units';
+import { useSettings } from '../settings/settings';
+import { labelText } from '../units/units';
 import { Choice } from './Choice';
 import { LabelFields } from './LabelFields';
 import type { WordsProps } from './Recipe';
@@ -13,14 +14,13 @@ const USUAL: Yarn = { lengthM: 420, massG: 100 };
 /** The yarn: from the shelf, or as its label says. */
 export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
   const yarns = useYarns();
+  const { lengths } = useSettings();
   const { yarn } = draft.spec;
   const problem = problems.find(({ field }) => field.startsWith('yarn'))?.message;
   const set = (change: Partial<Yarn>) =>
     onChange({ ...draft, spec: { ...draft.spec, yarn: { ...USUAL, ...yarn, ...change } } });
   const label = yarn ?? USUAL;
-  const text =
-    draft.yarn?.name ??
-    `sock yarn of ${decimal(label.lengthM, 0)} m in ${decimal(label.massG, 0)} g`;
+  const text = draft.yarn?.name ?? `sock yarn of ${labelText(label, lengths)}`;
   return (
     <Word id="yarn" title="The yarn" text={text} state={yarn ? 'own' : 'usual'} problem={problem}>
       {yarns.data && yarns.data.length > 0 && (
@@ -30,7 +30,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
               key={kept.id}
               chosen={kept.id === draft.yarn?.id}
               title={kept.name}
-              note={`${decimal(kept.yarn.lengthM, 0)} m in ${decimal(kept.yarn.massG, 0)} g`}
+              note={labelText(kept.yarn, lengths)}
               onChoose={() =>
                 onChange({
                   ...draft,
@@ -55,7 +55,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
             onChange({ ...draft, yarn: undefined, spec: { ...draft.spec, yarn: undefined } })
           }
         >
-          Back to the usual: 420 m in 100 g
+          {`Back to the usual: ${labelText(USUAL, lengths)}`}
         </Button>
       )}
       <Why>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   decimal,
+  labelText,
   lengthInput,
   lengthText,
   parseLength,
@@ -51,8 +52,12 @@ describe('numbers', () => {
     expect(decimal(31.0, 1)).toBe('31');
     expect(decimal(-0.0001, 1)).toBe('0');
     expect(valueText(1, 'ROUNDS', 'CM')).toBe('1 round');
-    expect(valueText(31, 'STITCHES_PER_10CM', 'INCH')).toBe('31.5 stitches to 4 in');
+    expect(valueText(31, 'STITCHES_PER_10CM', 'INCH')).toBe('31.5 stitches per 4 in');
     expect(valueText(0.1062, 'PERCENT', 'CM')).toBe('10.6 %');
+    expect(valueText(100, 'METRES', 'INCH')).toBe('109 yd');
+    expect(valueText(42.5, 'GRAMS', 'INCH')).toBe('1.50 oz');
+    expect(labelText({ lengthM: 420, massG: 100 }, 'CM')).toBe('420 m in 100 g');
+    expect(labelText({ lengthM: 420, massG: 100 }, 'INCH')).toBe('459 yd in 3.5 oz');
     expect(plusMinusText(2.6, 'MILLIMETRES', 'CM')).toBe('± 3 mm');
     expect(plusMinusText(0.46, 'MILLIMETRES', 'CM')).toBe('± 0.5 mm');
     expect(plusMinusText(0, 'ROUNDS', 'CM')).toBe('');

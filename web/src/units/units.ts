@@ -3,6 +3,9 @@ import type { Lengths } from '../settings/settings';
 
 /** Millimetres in an inch, exact (international yard and pound agreement, 1959). */
 const INCH_MM = 25.4;
+const YARD_MM = 36 * INCH_MM;
+/** Grams in an ounce, exact (the same agreement). */
+const OUNCE_G = 28.349523125;
 const TEN_CM_MM = 100;
 const FOUR_IN_MM = 4 * INCH_MM;
 
@@ -72,6 +75,20 @@ const WORDS: Record<Unit, [one: string, many: string]> = {
   NUMBER: ['', ''],
 };
 
+/** The words of a unit as the reader wants them: with inches go yards and ounces. */
+export function unitWords(unit: Unit, lengths: Lengths): readonly [one: string, many: string] {
+  return (lengths === 'INCH' && IN_INCHES[unit]) || WORDS[unit];
+}
+
+const IN_INCHES: Partial<Record<Unit, readonly [one: string, many: string]>> = {
+  METRES: ['yd', 'yd'],
+  GRAMS: ['oz', 'oz'],
+};
+
+function tenths(value: number): string {
+  return value.toFixed(Math.abs(value) < 100 ? 1 : 0);
+}
+
 function number(value: number, unit: Unit, lengths: Lengths): string {
   switch (unit) {
     case 'MILLIMETRES':
@@ -82,9 +99,11 @@ function number(value: number, unit: Unit, lengths: Lengths): string {
     case 'ROUNDS_PER_10CM':
       return decimal((value * gaugeSpanMm(lengths)) / TEN_CM_MM, 1);
     case 'GRAMS':
+      return lengths === 'INCH' ? (value / OUNCE_G).toFixed(2) : tenths(value);
     case 'METRES':
+      return tenths(lengths === 'INCH' ? (value * 1000) / YARD_MM : value);
     case 'TEX':
-      return value.toFixed(Math.abs(value) < 100 ? 1 : 0);
+      return tenths(value);
     case 'STITCHES':
     case 'ROUNDS':
     case 'TENS':
@@ -99,9 +118,26 @@ export function valueText(value: number, unit: Unit, lengths: Lengths): string {
     return lengthText(value, lengths);
   }
   const text = number(value, unit, lengths);
-  const [one, many] = WORDS[unit];
-  const over = unit.endsWith('_PER_10CM') ? ` to ${gaugeSpanText(lengths)}` : '';
+  const [one, many] = unitWords(unit, lengths);
+  const over = unit.endsWith('_PER_10CM') ? ` per ${gaugeSpanText(lengths)}` : '';
   return `${text} ${text === '1' ? one : many}${over}`.trimEnd();
+}
+
+/** What a ball band says, as the reader wants it: `400 m in 100 g`, or yards and ounces with inches. */
+export function labelText({ lengthM, massG }: Label, lengths: Lengths): string {
+  return lengths === 'INCH'
+    ? `${decimal((lengthM * 1000) / YARD_MM, 0)} yd in ${decimal(massG / OUNCE_G, 1)} oz`
+    : `${decimal(lengthM, 0)} m in ${decimal(massG, 0)} g`;
+}
+
+interface Label {
+  lengthM: number;
+  massG: number;
+}
+
+/** Grams to the gram, or ounces to the tenth. */
+export function roughMass(grams: number, lengths: Lengths): string {
+  return lengths === 'INCH' ? `${decimal(grams / OUNCE_G, 1)} oz` : `${decimal(grams, 0)} g`;
 }
 
 /** The number of a figure alone, for where its unit stands beside it. */
@@ -123,7 +159,7 @@ export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): 
       ? `± ${(plusMinus / INCH_MM).toFixed(2)} in`
       : `± ${plusMinus.toFixed(plusMinus < 2 ? 1 : 0)} mm`;
   }
-  return `± ${number(plusMinus, unit, lengths)} ${WORDS[unit][1]}`.trimEnd();
+  return `± ${number(plusMinus, unit, lengths)} ${unitWords(unit, lengths)[1]}`.trimEnd();
 }
 
 /** What was typed, understood as a number; or why it cannot be. */

@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { KeptYarn } from '../api/types';
 import { ShelfItem } from '../layout/ShelfItem';
-import { decimal } from '../units/units';
+import { useSettings } from '../settings/settings';
+import { decimal, labelText, roughMass } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
 import { YarnUses } from './YarnUses';
 
@@ -29,11 +30,12 @@ export function YarnItem({ kept, onDone }: { kept: KeptYarn | undefined; onDone?
 }
 
 function YarnSummary({ kept }: { kept: KeptYarn }) {
+  const { lengths } = useSettings();
   const { yarn, cake } = kept;
   const facts = [
     FORMS.find(([form]) => form === cake?.form)?.[1],
-    `${decimal(yarn.lengthM, 0)} m in ${decimal(yarn.massG, 0)} g`,
-    yarn.onHandG !== undefined ? `${decimal(yarn.onHandG, 0)} g at hand` : 'not weighed',
+    labelText(yarn, lengths),
+    yarn.onHandG !== undefined ? `${roughMass(yarn.onHandG, lengths)} at hand` : 'not weighed',
     cake?.fibre,
     !cake?.fibre &&
       yarn.nylonShare !== undefined &&

@@ -2,7 +2,8 @@ import { Box, chakra, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useYarnUses } from '../api/queries';
 import type { YarnUse } from '../api/types';
-import { decimal } from '../units/units';
+import { useSettings } from '../settings/settings';
+import { roughMass } from '../units/units';
 
 /** What the pairs take of a yarn and what is left then; and for which others it would do. */
 export function YarnUses({ id, name }: { id: string; name: string }) {
@@ -51,6 +52,7 @@ interface UseTableProps {
 }
 
 function UseTable({ uses, weighed, caption, last }: UseTableProps) {
+  const { lengths } = useSettings();
   const titles = ['Pair', 'Takes', ...(weighed ? [last, 'Will it do'] : [])];
   return (
     <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={caption}>
@@ -80,12 +82,12 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
                 </Link>
               </chakra.td>
               <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
-                {`${decimal(neededG, 0)} ± ${decimal(plusMinusG, 0)} g`}
+                {`${roughMass(neededG, lengths)} ± ${roughMass(plusMinusG, lengths)}`}
               </chakra.td>
               {leftG !== undefined && (
                 <>
                   <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
-                    {leftG < 0 ? `${decimal(-leftG, 0)} g short` : `${decimal(leftG, 0)} g`}
+                    {leftG < 0 ? `${roughMass(-leftG, lengths)} short` : roughMass(leftG, lengths)}
                   </chakra.td>
                   <chakra.td>{words}</chakra.td>
                 </>

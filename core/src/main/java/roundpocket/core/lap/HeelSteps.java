@@ -99,7 +99,7 @@ final class HeelSteps {
                         "St " + snip.count() + " is cut",
                         half));
         out.add(out.step(
-                "unpick",
+                wayOut(),
                 Doing.UNPICK,
                 opening.way().cuts() ? "Unpick" : "Waste yarn out",
                 comesOut(),
@@ -113,6 +113,17 @@ final class HeelSteps {
                 atTheCorners(live),
                 List.of(new Press(live + " sts are live", live)),
                 Stage.OPEN));
+    }
+
+    /** The id of the step that takes the row out: each way looks otherwise, and is drawn so. */
+    private String wayOut() {
+        if (!opening.way().cuts()) {
+            return "waste-out";
+        }
+        return switch (opening.corners()) {
+            case LEAVE_TWO, LEAVE_ONE_AND_A_HALF -> "unpick";
+            case PICK_UP, CLOSE_LATER -> "unpick-all";
+        };
     }
 
     private String comesOut() {

@@ -51,7 +51,7 @@ public class LapPlanTest {
                         "heel-pick-up-below",
                         "heel-pick-up-above",
                         "heel-count",
-                        "unpick",
+                        "waste-out",
                         "corners",
                         "heel",
                         "heel-graft",
@@ -159,7 +159,9 @@ public class LapPlanTest {
         if (plan.opening().way().cuts()) {
             order.add("snip");
         }
-        order.addAll(List.of("unpick", "corners", "heel"));
+        boolean stay = plan.opening().cornerStitches().isPresent();
+        order.add(!plan.opening().way().cuts() ? "waste-out" : stay ? "unpick" : "unpick-all");
+        order.addAll(List.of("corners", "heel"));
         int first = ids.indexOf("heel-pick-up-below");
         assertThat(ids.subList(first, first + order.size())).as(what).isEqualTo(order);
         assertThat(step(lap, "heel-count").expected())

@@ -1,0 +1,75 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useTakeStartBack } from '../api/lapQueries';
+import { Sheet } from '../layout/Sheet';
+import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { TriedTable } from './Tried';
+import { useTrial } from './useTrial';
+
+/** The plan was changed since the pair was started: taken over for what is still to knit, or kept for the next pair. */
+export function PlanMoved(props: Omit<ToolProps, 'onClose'>) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Flex align="center" columnGap={3} wrap="wrap" fontSize="sm" data-testid="plan-moved">
+      <Box color="quiet">The plan was changed since you started this pair.</Box>
+      <Small onPress={() => setOpen(true)}>See what it would change here</Small>
+      <Sheet open={open} onOpen={setOpen} title="The changed plan" closing="Close">
+        {open && <TakeOver {...props} onClose={() => setOpen(false)} />}
+      </Sheet>
+    </Flex>
+  );
+}
+
+function TakeOver(props: ToolProps) {
+  const { sock, onClose } = props;
+  const { tried, problem, take } = useTrial(props, { sock, kind: 'REPLANNED' });
+  return (
+    <Box>
+      <p>
+        What is knitted stays. What is still to knit can follow the changed plan, or the change can
+        wait for the next pair.
+      </p>
+      {tried && <TriedTable tried={tried} sock={sock} />}
+      <ToolProblem>{problem}</ToolProblem>
+      <Flex gap={3} wrap="wrap">
+        <ToolButton disabled={!tried} onPress={take}>
+          Knit on by the changed plan
+        </ToolButton>
+        <ToolButton second onPress={onClose}>
+          Keep it for the next pair
+        </ToolButton>
+      </Flex>
+    </Box>
+  );
+}
+
+/** Nothing was knitted yet: the start can be taken back, and the order chosen anew. */
+export function TakeStartBack({ id }: { id: string }) {
+  const back = useTakeStartBack(id);
+  return (
+    <Box fontSize="sm">
+      <Small onPress={() => back.mutate()}>Not started after all</Small>
+      {back.error && (
+        <Box role="alert" color="amiss">
+          {back.error.message}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Small({ children, onPress }: { children: string; onPress: () => void }) {
+  return (
+    <chakra.button
+      type="button"
+      minH="44px"
+      color="chosen"
+      textDecoration="underline"
+      textUnderlineOffset="3px"
+      cursor="pointer"
+      onClick={onPress}
+    >
+      {children}
+    </chakra.button>
+  );
+}

@@ -1,0 +1,122 @@
+import { Box } from '@chakra-ui/react';
+import { Switch } from '../layout/Switch';
+import { choiceOf, withChoices, type ChoicePath } from '../plan/draft';
+import { useSettings } from '../settings/settings';
+import { NumberField } from './NumberField';
+import type { WordsProps } from './Recipe';
+
+type From = 'TOE_TIP' | 'END_OF_TOE' | 'START_OF_LEG' | 'CUFF_EDGE';
+
+const AT_THE_TOE: readonly (readonly [From, string, string])[] = [
+  ['TOE_TIP', 'the toe tip', 'from the tip of the toe'],
+  ['END_OF_TOE', 'where the toe ends', 'from where the toe ends'],
+];
+const AT_THE_CUFF: readonly (readonly [From, string, string])[] = [
+  ['START_OF_LEG', 'where the leg starts', 'from where the leg starts, below the cuff'],
+  ['CUFF_EDGE', 'the cuff edge', 'from the edge of the cuff'],
+];
+
+/** A placing of the knitter's own: what she measured or marked, and from where. */
+export function PlacingFields(words: WordsProps) {
+  const { plan, draft } = words;
+  switch (plan.tube.placing.school) {
+    case 'OWN_DISTANCE':
+      return (
+        <Box mt={3}>
+          <Length {...words} label="From there to the heel line" choice="placing.distanceMm" />
+          <FromSwitch {...words} places={AT_THE_TOE} usual="TOE_TIP" />
+        </Box>
+      );
+    case 'ON_THE_FOOT':
+      return <Marked {...words} byTape={choiceOf(draft, 'placing.markedMm') !== undefined} />;
+    default:
+      return null;
+  }
+}
+
+/** The mark that was made with the tube on the foot, in rounds or by the tape. */
+function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
+  const { plan, draft, onChange, problemAt } = words;
+  const { lengths } = useSettings();
+  const { count } = plan.tube;
+  const change = (changes: Partial<Record<ChoicePath, unknown>>) =>
+    onChange(withChoices(draft, changes));
+  const usual = {
+    TOE_UP: plan.toe.begun ? 'TOE_TIP' : 'END_OF_TOE',
+    CUFF_DOWN: 'CUFF_EDGE',
+    READY_TUBE: 'START_OF_LEG',
+  }[plan.tube.way] as From;
+  return (
+    <Box mt={3}>
+      <Switch
+        labelled
+        label="Marked"
+        value={byTape ? 'tape' : 'rounds'}
+        options={[
+          ['rounds', 'in rounds', 'the mark in rounds'],
+          ['tape', 'by the tape', 'the mark by the tape'],
+        ]}
+        onChange={(value) =>
+          change(
+            value === 'tape'
+              ? {
+                  'placing.markedMm': Math.round(count.length.value),
+                  'placing.markedRound': undefined,
+                }
+              : { 'placing.markedMm': undefined, 'placing.markedRound': count.rounds.value },
+          )
+        }
+      />
+      {byTape ? (
+        <Length {...words} label="The tape reads at the mark" choice="placing.markedMm" />
+      ) : (
+        <NumberField
+          label="The mark is after"
+          kind="whole"
+          unit="rounds"
+          lengths={lengths}
+          value={choiceOf(draft, 'placing.markedRound')}
+          problem={problemAt('choices.placing.markedRound')}
+          onChange={(round) => round !== undefined && change({ 'placing.markedRound': round })}
+        />
+      )}
+      <FromSwitch {...words} places={[...AT_THE_TOE, ...AT_THE_CUFF]} usual={usual} />
+    </Box>
+  );
+}
+
+function Length(
+  props: WordsProps & { label: string; choice: 'placing.distanceMm' | 'placing.markedMm' },
+) {
+  const { label, choice, draft, onChange, problemAt } = props;
+  const { lengths } = useSettings();
+  return (
+    <NumberField
+      key={lengths}
+      label={label}
+      kind="length"
+      lengths={lengths}
+      value={choiceOf(draft, choice)}
+      problem={problemAt(`choices.${choice}`)}
+      onChange={(mm) => mm !== undefined && onChange(withChoices(draft, { [choice]: mm }))}
+    />
+  );
+}
+
+function FromSwitch(
+  props: WordsProps & {
+    places: readonly (readonly [From, string, string])[];
+    usual: From;
+  },
+) {
+  const { places, usual, draft, onChange } = props;
+  return (
+    <Switch
+      labelled
+      label="Counted from"
+      value={choiceOf(draft, 'placing.from') ?? usual}
+      options={places}
+      onChange={(from) => onChange(withChoices(draft, { 'placing.from': from }))}
+    />
+  );
+}

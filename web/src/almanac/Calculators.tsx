@@ -260,7 +260,7 @@ function GraftCalculator() {
         name="graft"
         words={({ heelGraft, yarn }) =>
           heelGraft
-            ? `${heelGraft.loops.value} and ${heelGraft.loops.value} loops, ${heelGraft.moves.value} moves, a tail of ${figureText(yarn.heelTail, lengths)}`
+            ? `${heelGraft.loops.value} and ${heelGraft.loops.value} sts, ${heelGraft.moves.value} moves, a tail of ${figureText(yarn.heelTail, lengths)}`
             : ''
         }
       />

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Field, Grid, Input } from '@chakra-ui/react';
+import { Box, Button, chakra, Flex, Field, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useFeet, usePreviewWhen, useSwatches, type Preview } from '../api/queries';
 import type { Foot, Plan, Spec } from '../api/types';
@@ -43,6 +43,8 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const [whose, setWhose] = useState('');
   const [measures, setMeasures] = useState<Measures>({ spanMm: gaugeSpanMm(lengths) });
   const [taken, setTaken] = useState<Taken>({});
+  const [askedByShoe, setByShoe] = useState(false);
+  const byShoe = askedByShoe || measures.shoe !== undefined;
   const set = (change: Partial<Measures>) => setMeasures({ ...measures, ...change });
   const spec = specOf(measures, taken);
   const preview = usePreviewWhen(spec, 'measures');
@@ -114,17 +116,35 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
             how="Standing, longest toe to heel."
           >
             {field('Length of the foot', 'lengthMm', 'foot.lengthMm', 0)}
-            <ShoeSize
-              shoe={measures.shoe}
-              problem={problemAt('foot.shoe')}
-              onChange={(shoe) => set({ shoe })}
-            />
+            {byShoe ? (
+              <ShoeSize
+                shoe={measures.shoe}
+                problem={problemAt('foot.shoe')}
+                onChange={(shoe) => set({ shoe })}
+              />
+            ) : (
+              <chakra.button
+                type="button"
+                minH="44px"
+                color="chosen"
+                textDecoration="underline"
+                textUnderlineOffset="4px"
+                cursor="pointer"
+                onClick={() => setByShoe(true)}
+              >
+                Only a shoe size is known
+              </chakra.button>
+            )}
           </Measure>
           <Measure
             what="girth"
             number="2"
             title="Round the ball"
-            how="The widest part, behind the toes. With a shoe size alone it may stay empty: it is guessed then."
+            how={
+              measures.shoe && measures.lengthMm === undefined
+                ? 'By the shoe alone it may stay empty: it is guessed.'
+                : 'The widest part, behind the toes.'
+            }
           >
             {field('Round the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
           </Measure>

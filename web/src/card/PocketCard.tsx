@@ -103,19 +103,20 @@ function sections({ tube, choices, heel, toe }: Plan): readonly (readonly [strin
   }
 }
 
-/** The first shaped round of heel and toe, spelled out, and the abbreviations. */
+/** The round at the corners and the first shaped ones, spelled out, and the abbreviations. */
 function roundWords({ heel, toe }: Plan): string {
-  const first = (name: string, { list }: Plan['heel']) => {
-    const round = list.find(({ kind }) => kind !== 'PLAIN');
-    return round ? [`${name}, first shaped round, each side: ${round.instruction}.`] : [];
+  const shaped = ({ list }: Plan['heel']) =>
+    list.find(({ kind }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.instruction;
+  const first = (name: string, shaping: Plan['heel']) => {
+    const instruction = shaped(shaping);
+    return instruction ? [`${name}, first shaped round, each side: ${instruction}.`] : [];
   };
+  const corners = heel.list.find(({ kind }) => kind === 'CORNERS');
   return [
+    ...(corners ? [`Heel, round ${corners.number}: ${corners.instruction}.`] : []),
     ...first('Heel', heel),
-    ...(toe.list.find(({ kind }) => kind !== 'PLAIN')?.instruction ===
-    heel.list.find(({ kind }) => kind !== 'PLAIN')?.instruction
-      ? []
-      : first('Toe', toe)),
-    'K1: knit one. SSK: slip, slip, knit together. K2tog: knit two together.',
+    ...(shaped(toe) === shaped(heel) ? [] : first('Toe', toe)),
+    'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   ].join(' ');
 }
 

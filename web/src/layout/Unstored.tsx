@@ -43,7 +43,7 @@ function Change({ change }: { change: LeftBehind }) {
       borderBottomWidth="1px"
       borderColor="amiss"
     >
-      <p>{`Your last change to “${write.name}” is not stored. ${refused.message}`}</p>
+      <p>{`Your last change to “${write.name}” is not saved. ${refused.message}`}</p>
       <Flex gap={3} mt={1} wrap="wrap">
         {version !== undefined && (
           <chakra.button {...button} onClick={() => void keepMine()}>

@@ -21,9 +21,9 @@ export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
   return (
     <Box data-testid="doubts">
       <Box as="h3" id="doubts" fontSize="md" mb={1}>
-        Doubts
+        Checks
       </Box>
-      {doubts.length === 0 && <Box>Nothing speaks against it.</Box>}
+      {doubts.length === 0 && <Box>All good.</Box>}
       <DoubtList doubts={shown} />
       {folded && (
         <details>
@@ -70,7 +70,7 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
             textDecoration="underline"
             cursor="pointer"
           >
-            Go to the word
+            Change this
             <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
           </chakra.button>
         )}
@@ -103,7 +103,7 @@ export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
         {first.message}
       </Box>
       <chakra.a href="#doubts" color="amiss" textDecoration="underline" fontSize="sm">
-        {heavy.length === 1 ? 'All doubts' : `and ${heavy.length - 1} more to look at`}
+        {heavy.length === 1 ? 'See all checks' : `and ${heavy.length - 1} more to look at`}
       </chakra.a>
     </Flex>
   );

@@ -79,7 +79,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         </Box>
         <Box {...sheet}>
           <Box as="h2" fontSize="md" mb={1}>
-            To knit, twice
+            For each sock
           </Box>
           <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
         </Box>
@@ -109,7 +109,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         </Box>
       </Grid>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
-        Fit, doubts and questions
+        Fit, checks and questions
       </Box>
       <Grid
         gap={4}
@@ -133,7 +133,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         </Box>
       </Grid>
       <Box mt={3} fontSize="sm" color="quiet">
-        {`K1: knit one. SSK: slip, slip, knit the two together, leaning ${hand.ssk}. K2tog: knit two together, leaning ${hand.k2tog}. Make 1: lift the bar between two stitches and knit it.`}
+        {`k1: knit one. ssk: slip, slip, knit the two together, leaning ${hand.ssk}. k2tog: knit two together, leaning ${hand.k2tog}. m1: lift the bar between two stitches and knit it.`}
       </Box>
       {opened && (
         <Working

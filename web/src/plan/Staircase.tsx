@@ -123,7 +123,7 @@ function rowWords(list: Shaping['list'], i: number): string {
     case 'INCREASE':
       return `increase to ${round.side}`;
     case 'CORNERS':
-      return `corner loops, to ${round.side}`;
+      return `corner sts off, to ${round.side}`;
     case 'SHORT_ROW':
       return `${round.side}, turn`;
     case 'PLAIN':

@@ -156,6 +156,6 @@ it('rounds for the corners and phases are told one after the other', () => {
     },
   }));
   expect(told(plan, 'heel')?.note).toBe(
-    '1 round for the corners, then 4 plain rounds, then decrease every 3rd round once, then every round twice; graft 16 + 16 sts',
+    '4 plain rounds (corner sts gone in the first), then decrease every 3rd round once, then every round twice; graft 16 + 16 sts',
   );
 });

@@ -149,13 +149,14 @@ function workedWords(
       const verb = i > 0 ? '' : begun ? 'increase ' : 'decrease ';
       return `${verb}${everyWords(every.value)} ${timesWords(decreases.value)}`;
     });
-  return [
-    corners > 0 && `${corners} ${corners === 1 ? 'round' : 'rounds'} for the corners`,
-    plain > 0 && `${plain} plain ${plain === 1 ? 'round' : 'rounds'}`,
-    ...shaped,
-  ]
-    .filter(Boolean)
-    .join(', then ');
+  // The corner stitches go in rounds that would else be plain.
+  const gone =
+    corners === 0 ? '' : `corner sts gone in ${corners === 1 ? 'the first' : `${corners}`}`;
+  const first =
+    plain > 0
+      ? `${plain} plain ${plain === 1 ? 'round' : 'rounds'}${gone && ` (${gone})`}`
+      : gone && `${gone} ${corners === 1 ? 'round' : 'rounds'}`;
+  return [first, ...shaped].filter(Boolean).join(', then ');
 }
 
 function everyWords(every: number): string {

@@ -81,7 +81,7 @@ public class BadInputTest extends BrowserTest {
         Page first = plan();
         Page second = plan();
         changeLeg(first, "15");
-        assertThat(first.getByTestId("kept")).hasText("Stored");
+        assertThat(first.getByTestId("kept")).hasText("Saved");
         changeLeg(second, "16");
         Locator conflict = second.getByRole(AriaRole.ALERT);
         assertThat(conflict).containsText("changed elsewhere");
@@ -90,7 +90,7 @@ public class BadInputTest extends BrowserTest {
 
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
                 .click();
-        assertThat(second.getByTestId("kept")).hasText("Stored");
+        assertThat(second.getByTestId("kept")).hasText("Saved");
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(160);
 
         changeLeg(first, "14");
@@ -98,7 +98,7 @@ public class BadInputTest extends BrowserTest {
                 .click();
         assertThat(first.locator("[data-word=leg]")).hasText("16.0 cm");
         changeLeg(first, "14");
-        assertThat(first.getByTestId("kept")).hasText("Stored");
+        assertThat(first.getByTestId("kept")).hasText("Saved");
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(140);
     }
 
@@ -121,11 +121,11 @@ public class BadInputTest extends BrowserTest {
                 .isVisible();
         assertThat(page.locator("[data-figure=opening]")).isVisible();
         server().start();
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(page.getByTestId("silence")).isEmpty();
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(170);
         changeLeg(page, "14");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
     }
 
     @Test
@@ -149,13 +149,13 @@ public class BadInputTest extends BrowserTest {
         Page first = plan();
         Page second = plan();
         changeLeg(first, "15.5");
-        assertThat(first.getByTestId("kept")).hasText("Stored");
+        assertThat(first.getByTestId("kept")).hasText("Saved");
         second.locator("[data-word=leg]").click();
         second.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill("16.5");
         second.keyboard().press("Escape");
         second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Almanac"))
                 .click();
-        assertThat(second.getByRole(AriaRole.ALERT)).containsText("is not stored");
+        assertThat(second.getByRole(AriaRole.ALERT)).containsText("is not saved");
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(155);
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
                 .click();

@@ -47,7 +47,7 @@ public class BasketTest extends BrowserTest {
                         .containsText(
                                 "start the tube on " + pair.at("/gist/stitches").asInt() + " stitches");
                 assertThat(row)
-                        .containsText("knit " + pair.at("/gist/openingRounds").asInt() + " rounds to the opening");
+                        .containsText("knit " + pair.at("/gist/openingRounds").asInt() + " rounds to the heel line");
             } else {
                 assertThat(row).containsText("cut the tube");
             }
@@ -100,11 +100,16 @@ public class BasketTest extends BrowserTest {
                  "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""");
         int before = server().json("/api/pairs").size();
         Page page = visit("/");
-        button(page, "Throw away not wanted").click();
-        button(page, "Keep it").click();
-        button(page, "Throw away not wanted").click();
-        assertThat(button(page, "For good")).isFocused();
-        button(page, "For good").click();
+        button(page, "Delete not wanted").click();
+        Locator question = page.getByRole(AriaRole.ALERTDIALOG);
+        assertThat(question).containsText("Delete “not wanted”?");
+        assertThat(question.getByText("Cancel")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(question).hasCount(0);
+        assertThat(button(page, "Delete not wanted")).isFocused();
+        button(page, "Delete not wanted").click();
+        question.getByText("Delete", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(row(page, "not wanted")).hasCount(0);
         assertThat(server().json("/api/pairs").size()).isEqualTo(before - 1);
     }

@@ -118,7 +118,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(page.getByTestId("leg-ends")).hasCount(0);
         assertThat(rounds(1, "leg")).isLessThan(leg).isEqualTo(Math.max(1, Integer.parseInt(within.group(1))));
         page.keyboard().press("w");
-        sheet.getByLabel("The cake weighs").fill("60");
+        sheet.getByLabel("The yarn weighs").fill("60");
         button(sheet, "Take the weight").click();
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("another cake");
         button(sheet, "another cake than before").click();
@@ -138,7 +138,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         button(sheet, "Take it so").click();
         assertThat(sheet).hasCount(0);
         assertThat(rounds(2, "foot")).isEqualTo(foot + 3);
-        assertThat(page.locator("[data-press]")).containsText("The heel’s line".replace('’', '\''));
+        assertThat(page.locator("[data-press]")).containsText("Heel line");
     }
 
     @Test
@@ -185,9 +185,10 @@ public class BesideTheNeedlesTest extends BrowserTest {
                          "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""").body();
         pairId = new JsonMapper().readTree(body).get("id").asString();
         Page page = visit("/pairs/" + pairId + "/lap");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("both side by side"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("both socks in turn"))
                 .click();
-        page.getByText("The heel last").click();
+        page.getByText("Last of all").click();
+        button(page, "Start knitting").click();
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         int foot = rounds(1, "foot");
         jump(1 + foot);
@@ -198,12 +199,12 @@ public class BesideTheNeedlesTest extends BrowserTest {
                                 + " \"rounds\": " + (foot + 2)
                                 + ", \"device\": \"test\", \"at\": \"2026-11-23T19:00:00Z\"}]");
         page.reload();
-        assertThat(page.locator("main")).containsText("Side by side: the second sock is behind, at not begun.");
+        assertThat(page.locator("main")).containsText("In turn: the second sock is behind, at not begun.");
         page.getByText("Turn to the second").click();
         page.keyboard().press("Space");
         assertThat(page.getByTestId("count-of")).containsText("of " + (foot + 2) + " rounds");
         assertThat(page.getByTestId("anew")).containsText("foot " + (foot + 2) + ", planned " + foot);
-        assertThat(page.locator("main")).not().containsText("Side by side:");
+        assertThat(page.locator("main")).not().containsText("In turn:");
     }
 
     /** The pedal in another window presses here, and each press counts once. */

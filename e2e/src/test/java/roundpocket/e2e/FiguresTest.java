@@ -62,7 +62,7 @@ public class FiguresTest extends BrowserTest {
             {"leg", whole(plan, "/tube/tubeRounds") + " rounds, " + cm(plan, "/tube/tubeLength")},
             {"cuff", cm(plan, "/tube/cuffDepth")},
             {"pick-up", whole(plan, "/opening/below") + " + " + whole(plan, "/opening/above")},
-            {"pick-up", whole(plan, "/opening/comesOut") + " waste stitches"},
+            {"pick-up", whole(plan, "/opening/comesOut") + " waste-yarn sts"},
             {"heel", whole(plan, "/heel/rounds") + "rounds"},
             {"heel", "graft " + whole(plan, "/heel/closingSide")},
             {"toe", whole(plan, "/toe/rounds") + "rounds"},

@@ -82,13 +82,13 @@ public class FirstPairTest extends BrowserTest {
         assertThat(page.getByLabel("Name of the pair")).hasValue("Belfry socks");
         page.reload();
         showsThePlan(page, plan);
-        assertThat(page.getByTestId("recipe")).containsText("For Ylva’s feet (23.4 cm long, 22.1 cm round the ball,");
+        assertThat(page.getByTestId("recipe")).containsText("For Ylva’s feet (23.4 cm long, 22.1 cm around the ball,");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Round Pocket"))
                 .click();
         assertThat(page.getByRole(AriaRole.LISTITEM)).containsText("Belfry socks");
         assertThat(page.getByRole(AriaRole.LISTITEM))
-                .containsText("knit " + plan.tube().footRounds().count() + " rounds to the opening");
+                .containsText("knit " + plan.tube().footRounds().count() + " rounds to the heel line");
         assertThat(server().json("/api/feet").get(0).get("name").asString()).isEqualTo("Ylva");
     }
 
@@ -125,7 +125,7 @@ public class FirstPairTest extends BrowserTest {
         shows(page, "heel", "" + plan.heel().rounds().count());
         shows(page, "opening", "" + plan.tube().footRounds().count());
         assertThat(page.locator("[data-word=heel-plain]")).hasAttribute("data-state-of-word", "own");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         page.reload();
         assertThat(page.locator("[data-word=heel-plain]")).hasText("7 plain rounds");
 

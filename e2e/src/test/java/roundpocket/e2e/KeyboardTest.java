@@ -55,12 +55,12 @@ public class KeyboardTest extends BrowserTest {
         assertThat(page.locator("[data-word=cuff]")).hasText("18 rounds");
         assertThat(page.locator("[data-word=cuff]")).isFocused();
 
-        tabTo(page, "Knit to the opening");
+        tabTo(page, "Knit to the heel line");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("opening − toe");
         page.keyboard().press("Escape");
         assertThat(page.locator("[data-figure=opening]")).isFocused();
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(server().json("/api/pairs")
                         .get(0)
                         .at("/spec/choices/finish/cuffRounds")

@@ -57,7 +57,7 @@ public class LapTest extends BrowserTest {
             if (step.has("expected") && step.get("doing").asString().equals("CHECK")) {
                 count(page, step.get("expected").asInt());
             } else if (step.get("forGood").asBoolean()) {
-                assertThat(page.locator("[data-press]")).containsText("This cannot be undone");
+                assertThat(page.locator("[data-press]")).containsText("This can’t be undone");
                 page.keyboard().press("Space"); // no key cuts
                 assertThat(page.locator("[data-press]")).containsText(title);
                 page.locator("[data-press]").click();
@@ -79,15 +79,15 @@ public class LapTest extends BrowserTest {
     }
 
     private static void count(Page page, int expected) {
-        page.getByLabel("First needle").fill("" + (expected - 1));
-        page.getByLabel("Second needle").fill("" + expected);
+        page.getByLabel("Lower needle").fill("" + (expected - 1));
+        page.getByLabel("Upper needle").fill("" + expected);
         assertThat(page.getByTestId("miscount")).containsText("passed over");
         Locator on = page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("hold " + expected)));
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("have " + expected)));
         on.click(new Locator.ClickOptions().setForce(true)); // not right yet: it leads nowhere
-        page.getByLabel("First needle").fill("" + expected);
+        page.getByLabel("Lower needle").fill("" + expected);
         assertThat(page.getByTestId("miscount")).isEmpty();
-        assertThat(on).hasText(Pattern.compile("go on"));
+        assertThat(on).hasText(Pattern.compile("continue"));
         on.press("Enter");
     }
 
@@ -96,8 +96,8 @@ public class LapTest extends BrowserTest {
         Page page = visit("/pairs/" + pairId);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Knit"))
                 .click();
-        assertThat(page.getByText("When is the heel knitted?")).isVisible();
-        button(page, "The heel after the tube");
+        assertThat(page.getByText("When do you knit the heel?")).isVisible();
+        button(page, "Start knitting");
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         pressAll(page, 1);
         assertThat(position(1)).isEqualTo(lap().at("/works/0/presses").asInt());
@@ -120,12 +120,13 @@ public class LapTest extends BrowserTest {
         page.keyboard().press("[");
         page.keyboard().press("Backspace");
         assertThat(page.getByTestId("count")).hasText("1");
-        button(page, "I am elsewhere");
+        button(page, "Change my place");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        dialog.getByLabel("How many rounds of it are done").fill("9999");
-        assertThat(dialog.getByText(Pattern.compile("It has \\d+; give 0 to"))).isVisible();
-        dialog.getByLabel("How many rounds of it are done").fill("6");
-        dialog.getByText("I am here").click();
+        dialog.getByLabel("How many of its rounds are done").fill("9999");
+        assertThat(dialog.getByText(Pattern.compile("There are \\d+; enter 0 to")))
+                .isVisible();
+        dialog.getByLabel("How many of its rounds are done").fill("6");
+        dialog.getByText("Set my place").click();
         assertThat(page.getByTestId("count")).hasText("6");
         button(page, "Undo");
         assertThat(page.getByTestId("count")).hasText("1");
@@ -140,7 +141,7 @@ public class LapTest extends BrowserTest {
     public void noPressIsLostWhenTheServerIsGone() {
         Page page = begun();
         page.keyboard().press("Space");
-        assertThat(page.locator("[data-press]")).containsText("Press when the round is done");
+        assertThat(page.locator("[data-press]")).containsText("Tap when the round is done");
         heard(page); // or there would be one more that waits
         server().kill();
         for (int i = 0; i < 7; i++) {

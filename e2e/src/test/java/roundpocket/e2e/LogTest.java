@@ -73,10 +73,10 @@ public class LogTest extends BrowserTest {
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("From pairs worn on this foot"));
         assertThat(proposals).containsText("Plain rounds at the heel: 6, not 4");
         assertThat(page.locator("[data-word='heel-plain']")).containsText("4 plain rounds");
-        button(page, "Take it").click();
+        button(page, "Use this").click();
         assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
         assertThat(proposals).hasCount(0);
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(server().json("/api/pairs/" + next)
                         .at("/spec/choices/heel/plainRounds")
                         .asInt())

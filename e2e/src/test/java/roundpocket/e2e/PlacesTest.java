@@ -31,24 +31,26 @@ public class PlacesTest extends BrowserTest {
         press(page, "Measure somebody’s feet");
         page.getByLabel("Whose feet").fill("Tora");
         page.getByLabel("Round the ball").fill("22,4");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByText("The length of the foot is missing.").first()).isVisible();
         page.getByLabel("Longest toe to heel").fill("9.1");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByText("A foot of 9.1 cm is outside").first()).isVisible();
         page.getByLabel("Longest toe to heel").fill("24.1");
         page.getByLabel("Under the heel, over the ankle").fill("30.5");
         page.getByLabel("How the toes end").selectOption("ROUND");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(measures(page, "Tora").nth(0))
                 .containsText(line("both", "24.1 cm", "22.4 cm", "30.5 cm", "–", "round"));
         page.reload();
-        press(page, "Change Tora");
+        press(page, "Edit Tora");
         page.getByLabel("Longest toe to heel").fill("24.3");
-        press(page, "Leave it as it was");
+        press(page, "Cancel");
         assertThat(kept(page, "Tora")).containsText("24.1 cm");
-        press(page, "Throw away Tora");
-        press(page, "For good");
+        press(page, "Delete Tora");
+        page.getByRole(AriaRole.ALERTDIALOG)
+                .getByText("Delete", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(kept(page, "Tora")).hasCount(0);
         assertThat(server().json("/api/feet").findValuesAsString("name")).doesNotContain("Tora");
     }
@@ -70,7 +72,7 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Longest toe to heel").fill("16.1");
         page.getByLabel("Round the ball").fill("15.9");
         page.getByLabel("Measured on").fill("2026-02-01");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(measures(page, "Lilje")).hasCount(1);
 
         press(page, "Measure again Lilje");
@@ -79,14 +81,14 @@ public class PlacesTest extends BrowserTest {
         Locator right = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Right foot"));
         right.getByLabel("Longest toe to heel").fill("99");
         page.getByLabel("Measured on").fill("2026-01-15");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(right.getByText("A foot of 99.0 cm is outside")).isVisible();
         right.getByLabel("Longest toe to heel").fill("17.4");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByText("last measured on 2026-02-01").first()).isVisible();
         page.getByLabel("Measured on").fill("2026-08-15");
         page.getByLabel("Notes").fill("Grew over the summer.");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(measures(page, "Lilje")).hasCount(3);
         assertThat(measures(page, "Lilje").nth(0)).containsText(line("left", "17.0 cm", "15.9 cm"));
         assertThat(measures(page, "Lilje").nth(1)).containsText(line("right", "17.4 cm", "15.9 cm"));
@@ -131,12 +133,12 @@ public class PlacesTest extends BrowserTest {
                                 "{\"name\": \"Runa\", \"foot\": {\"lengthMm\": 250, \"ballGirthMm\": 240}}")
                         .body());
         Page page = visit("/feet");
-        press(page, "Change Runa");
+        press(page, "Edit Runa");
         page.getByLabel("Longest toe to heel").fill("25.5");
         server().put(
                         "/api/feet/" + foot.get("id").asString(),
                         "{\"version\": 0, \"name\": \"Runa\", \"foot\": {\"lengthMm\": 251, \"ballGirthMm\": 240}}");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("changed elsewhere");
         press(page, "Keep mine");
         assertThat(kept(page, "Runa")).containsText("25.5 cm");
@@ -150,18 +152,18 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Label says").fill("380");
         page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).fill("100");
         page.getByLabel("Nylon or the like").fill("250");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByText("250 % of nylon cannot be").first()).isVisible();
         page.getByLabel("Nylon or the like").fill("25");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(kept(page, "Clapper wool")).containsText("380 m in 100 g · not weighed · 25 % nylon or the like");
         press(page, "Count a swatch");
         page.getByLabel("Name of the swatch").fill("Clapper, twice washed");
         page.getByLabel("Stitches", new Page.GetByLabelOptions().setExact(true)).fill("30.5");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 rounds in 10 cm");
         page.getByLabel("Rounds", new Page.GetByLabelOptions().setExact(true)).fill("42");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(kept(page, "Clapper, twice washed")).containsText("Stitches: 30.5 over 10.0 cm");
     }
 
@@ -189,7 +191,7 @@ public class PlacesTest extends BrowserTest {
         press(page, "One more stripe");
         press(page, "It has a knot");
         page.getByLabel("Knot 1, from the outer end").fill("12");
-        press(page, "Keep it");
+        press(page, "Save");
         Locator yarn = kept(page, "Rope’s end");
         assertThat(yarn)
                 .containsText(
@@ -200,10 +202,10 @@ public class PlacesTest extends BrowserTest {
                 .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g short\\s*not enough"));
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Little pair")))
                 .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g\\s*sure"));
-        press(page, "Change Rope’s end");
+        press(page, "Edit Rope’s end");
         press(page, "Leave stripe 3 out");
-        press(page, "Keep it");
-        assertThat(page.getByLabel("Change Rope’s end")).isVisible();
+        press(page, "Save");
+        assertThat(page.getByLabel("Edit Rope’s end")).isVisible();
         JsonNode kept = server().json("/api/yarns")
                 .valueStream()
                 .filter(each -> each.get("name").asString().equals("Rope’s end"))
@@ -238,13 +240,12 @@ public class PlacesTest extends BrowserTest {
         // 22.5 cm × 0.9 × 30 to 10 cm = 60.75, by fours 60; EU 39: 260 − 15 = 245 mm, from memory
         assertThat(page.getByText("60 stitches, really 11.1 % smaller")).isVisible();
         assertThat(page.getByText("about 24.5 cm, good to half a centimetre")).isVisible();
-        assertThat(page.getByText("16 and 16 loops, 64 moves, a tail of 30.0 cm"))
-                .isVisible();
+        assertThat(page.getByText("16 and 16 sts, 64 moves, a tail of 30.0 cm")).isVisible();
         // 31 in 10 cm; half a stitch unsure over the span: 1.96 × 0.5 ÷ √3 = 0.57 (JCGM 100, 4.3.7)
-        assertThat(page.getByText("31 stitches to 10 cm, ± 0.6 stitches")).isVisible();
+        assertThat(page.getByText("31 stitches per 10 cm, ± 0.6 stitches")).isVisible();
         page.getByLabel("over", new Page.GetByLabelOptions().setExact(true)).fill("20");
         page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
-        assertThat(page.getByText("31 stitches to 10 cm, ± 0.3 stitches")).isVisible();
+        assertThat(page.getByText("31 stitches per 10 cm, ± 0.3 stitches")).isVisible();
         page.getByLabel("Round the ball").fill("5");
         assertThat(page.getByText("5.0 cm round the ball is outside")).isVisible();
     }

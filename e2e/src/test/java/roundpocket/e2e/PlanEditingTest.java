@@ -65,7 +65,7 @@ public class PlanEditingTest extends BrowserTest {
         panel(page, "ease").getByRole(AriaRole.TEXTBOX).fill("5");
         assertThat(word(page, "stitches")).hasText("68 stitches"); // 231 × 0.95 × 0.31 = 68.0
         assertThat(word(page, "stitches")).hasAttribute("data-state-of-word", "usual");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(stored().at("/spec/choices/size/ease").asDouble()).isEqualTo(0.05);
         assertThat(stored().at("/spec/choices/size").has("stitches")).isFalse();
     }
@@ -77,10 +77,10 @@ public class PlanEditingTest extends BrowserTest {
         button(panel, "Count in another place").click();
         panel.getByLabel("Counted, 2.").fill("45");
         assertThat(word(page, "gauge-rounds")).hasText("44 rounds");
-        assertThat(panel).containsText("Comes to 44 rounds to 10 cm");
+        assertThat(panel).containsText("Comes to 44 rounds per 10 cm");
         button(panel, "Strike reading 1").click();
         assertThat(word(page, "gauge-rounds")).hasText("45 rounds");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(stored().at("/spec/swatch/rounds").size()).isEqualTo(1);
     }
 
@@ -94,7 +94,7 @@ public class PlanEditingTest extends BrowserTest {
         assertThat(page.locator("[data-figure=yarn]")).containsText("9.6 g too little at hand");
         button(panel, "Back to the usual").click();
         assertThat(word(page, "yarn")).hasText("sock yarn of 420 m in 100 g");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(stored().get("spec").has("yarn")).isFalse();
     }
 
@@ -115,7 +115,7 @@ public class PlanEditingTest extends BrowserTest {
         Locator name = page.getByLabel("Name of the pair");
         name.fill("Sunday socks");
         page.keyboard().press("Enter");
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(page).hasTitle("Sunday socks · Round Pocket");
         name.fill("  ");
         page.keyboard().press("Enter");

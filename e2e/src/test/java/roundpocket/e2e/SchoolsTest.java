@@ -66,7 +66,7 @@ public class SchoolsTest extends BrowserTest {
         option(page, name, title).click();
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
     }
 
     /** A figure with its rounds, as they stand together in the list. */
@@ -88,7 +88,7 @@ public class SchoolsTest extends BrowserTest {
             {"direction", "from a ready tube"},
             {"opening", "snip afterwards"},
             {"opening", "two lifelines"},
-            {"corners", "pick up extra loops"},
+            {"corners", "close them later"},
             {"placing", "two inches short"},
             {"placing", "on the foot"},
             {"leg-from", "from the floor"},
@@ -154,7 +154,7 @@ public class SchoolsTest extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo"))
                 .click();
         shows(page, "heel", 24);
-        assertThat(page.getByTestId("kept")).hasText("Stored");
+        assertThat(page.getByTestId("kept")).hasText("Saved");
         page.reload();
         shows(page, "heel", 24);
         undo.click();

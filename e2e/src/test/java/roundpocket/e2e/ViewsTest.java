@@ -22,10 +22,11 @@ public class ViewsTest extends BrowserTest {
         String[][] views = {
             {"/", "Marit’s chamber socks"},
             {"/new", "Three measurements"},
-            {pair, "To knit, twice"},
+            {pair, "For each sock"},
             {pair + "/card", "ticked by tens"},
-            {pair + "/lap", "Press when the round is done"},
-            {"/pairs/" + server().json("/api/pairs").get(0).get("id").asString() + "/lap", "When is the heel knitted"},
+            {pair + "/lap", "Tap when the round is done"},
+            {"/pairs/" + server().json("/api/pairs").get(0).get("id").asString() + "/lap", "When do you knit the heel?"
+            },
             {"/feet", "Planned for them"},
             {"/feet/sheet", "Hold a ruler to it."},
             {"/yarn", "Swatches"},
@@ -35,7 +36,7 @@ public class ViewsTest extends BrowserTest {
             {"/practice?piece=reading", "The marker is lost"},
             {"/log", "How it fits and wears"},
             {"/pedal", "Step on it"},
-            {grafting + "/lap", "Do not stop half way"},
+            {grafting + "/lap", "Finish the graft in one go"},
             {"/nowhere", "Nothing is kept here"},
         };
         Object[][] all = new Object[views.length * 2][];

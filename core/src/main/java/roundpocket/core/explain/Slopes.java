@@ -114,14 +114,12 @@ public final class Slopes {
             double variance = slope.variance();
             all += variance;
             if (slope.kind.rectangular()) {
-                rectangular = Math.max(rectangular, variance);
+                rectangular += variance * variance;
             }
             satterthwaite += variance * variance / slope.kind.degreesOfFreedom();
         }
-        if (all > 0 && rectangular > Coverage.MOSTLY * all) {
-            return Coverage.RECTANGULAR;
-        }
-        return satterthwaite == 0 ? Coverage.NORMAL : Coverage.student(all * all / satterthwaite);
+        double factor = satterthwaite == 0 ? Coverage.NORMAL : Coverage.student(all * all / satterthwaite);
+        return all == 0 ? factor : factor * Coverage.evenness(rectangular / (all * all));
     }
 
     /** The uncertain value behind most of the variance, and its share of it. */

@@ -89,8 +89,9 @@ function sections({ tube, choices, heel, toe }: Plan): readonly (readonly [strin
   const foot = ['Foot', tube.footRounds.value] as const;
   const leg = ['Leg', tube.legRounds.value] as const;
   const cuff = ['Cuff', choices.cuff.value] as const;
-  const heelRounds = ['Heel', heel.rounds.value] as const;
-  const toeRounds = ['Toe', toe.rounds.value] as const;
+  // In short rows there are more rows to tick than rounds of depth.
+  const heelRounds = ['Heel', heel.list.length] as const;
+  const toeRounds = ['Toe', toe.list.length] as const;
   switch (tube.way) {
     case 'TOE_UP':
       return toe.begun

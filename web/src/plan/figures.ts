@@ -186,7 +186,7 @@ function shapingEntry(
     place: id,
     label,
     figures: [rounds],
-    unit: shaping.school === 'SHORT_ROWS' ? 'rows' : 'rounds',
+    unit: shaping.school === 'SHORT_ROWS' ? 'rounds deep' : 'rounds',
     note: `${workedWords(shaping, lengths)}; ${end}`,
   };
 }

@@ -74,7 +74,7 @@ export function PocketCaption({
   const x = onLeft ? centre - half - 14 : centre + half + 14;
   const lines = [
     'heel pocket, laid flat',
-    `${plan.heel.rounds.value} rounds · ${figureText(plan.heel.depth, lengths)} deep`,
+    `${plan.heel.list.length} ${plan.heel.school === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.depth, lengths)} deep`,
     `${plan.opening.heelSide.value} → ${plan.heel.closingSide.value} stitches a side`,
   ];
   return (

@@ -188,7 +188,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("both socks in turn"))
                 .click();
         page.getByText("Last of all").click();
-        button(page, "Start knitting").click();
+        page.getByText("Start knitting").click();
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         int foot = rounds(1, "foot");
         jump(1 + foot);

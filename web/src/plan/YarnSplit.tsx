@@ -19,7 +19,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
   const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
   const grams = (figure: Figure) => (
     <>
-      {figure.value.toFixed(1)}{' '}
+      {figureNumber(figure, lengths)}{' '}
       <Box as="span" color="quiet">
         {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, '')}
       </Box>
@@ -34,7 +34,11 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
         <Table.Root size="sm" mt={1} bg="transparent">
           <Table.Header>
             <Table.Row bg="transparent">
-              {['Section', 'Stitches', 'Metres', 'Grams'].map((head, i) => (
+              {[
+                'Section',
+                'Stitches',
+                ...(lengths === 'INCH' ? ['Yards', 'Ounces'] : ['Metres', 'Grams']),
+              ].map((head, i) => (
                 <Table.ColumnHeader
                   key={head}
                   {...cell}
@@ -69,7 +73,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                   {figureNumber(stitches, lengths)}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end">
-                  {metres.value.toFixed(1)}
+                  {figureNumber(metres, lengths)}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
                   {grams(weight)}
@@ -89,7 +93,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
               <Table.Cell {...cell}>one sock</Table.Cell>
               <Table.Cell {...cell} />
               <Table.Cell {...cell} textAlign="end">
-                {yarn.sockMetres.value.toFixed(1)}
+                {figureNumber(yarn.sockMetres, lengths)}
               </Table.Cell>
               <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
                 {grams(yarn.sockGrams)}

@@ -112,8 +112,8 @@ it('a toe begun at its tip and a heel of short rows are told as such', () => {
 });
 
 it.each([
-  [38.02, 'sure', '38.0 g ± 10.6 g left over: sure'],
-  [-4.2, 'not enough', '4.2 g too little at hand'],
+  [38.02, 'sure', '38 g ± 11 g left over: sure'],
+  [-4.2, 'not enough', '4 g too little at hand'],
 ])('%d g left is told as “%s”', (grams, words, note) => {
   const left = { left: figure(grams, 'GRAMS', 10.6), words };
   const plan = planned(({ yarn }) => ({ yarn: { ...yarn, roles: [{ left }] } }));

@@ -1,11 +1,19 @@
 // @vitest-environment jsdom
 import { ChakraProvider } from '@chakra-ui/react';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { system } from '../theme/system';
 import { Word } from './Word';
 
 beforeEach(() => {
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      unobserve() {}
+      disconnect() {}
+    },
+  );
   render(
     <ChakraProvider value={system}>
       <Word id="ease" title="Ease" text="10 % smaller" state="usual">
@@ -23,7 +31,10 @@ beforeEach(() => {
     </ChakraProvider>,
   );
 });
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
 
 const word = (text: RegExp) => screen.getByRole('button', { name: text });
 

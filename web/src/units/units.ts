@@ -85,11 +85,12 @@ const IN_INCHES: Partial<Record<Unit, readonly [one: string, many: string]>> = {
   GRAMS: ['oz', 'oz'],
 };
 
-function tenths(value: number): string {
-  return value.toFixed(Math.abs(value) < 100 ? 1 : 0);
+/** Tenths, where the value and what is unsure of it are small enough for them. */
+function tenths(value: number, plusMinus: number): string {
+  return value.toFixed(Math.max(Math.abs(value) / 10, plusMinus) < 10 ? 1 : 0);
 }
 
-function number(value: number, unit: Unit, lengths: Lengths): string {
+function number(value: number, unit: Unit, lengths: Lengths, plusMinus = 0): string {
   switch (unit) {
     case 'MILLIMETRES':
       return lengthNumber(value, lengths);
@@ -99,11 +100,11 @@ function number(value: number, unit: Unit, lengths: Lengths): string {
     case 'ROUNDS_PER_10CM':
       return decimal((value * gaugeSpanMm(lengths)) / TEN_CM_MM, 1);
     case 'GRAMS':
-      return lengths === 'INCH' ? (value / OUNCE_G).toFixed(2) : tenths(value);
+      return lengths === 'INCH' ? (value / OUNCE_G).toFixed(2) : tenths(value, plusMinus);
     case 'METRES':
-      return tenths(lengths === 'INCH' ? (value * 1000) / YARD_MM : value);
+      return tenths(lengths === 'INCH' ? (value * 1000) / YARD_MM : value, plusMinus);
     case 'TEX':
-      return tenths(value);
+      return tenths(value, plusMinus);
     case 'STITCHES':
     case 'ROUNDS':
     case 'TENS':
@@ -112,12 +113,16 @@ function number(value: number, unit: Unit, lengths: Lengths): string {
   }
 }
 
-/** A value with its unit, lengths as the reader wants them. */
-export function valueText(value: number, unit: Unit, lengths: Lengths): string {
+/**
+ * A value with its unit, lengths as the reader wants them.
+ *
+ * @param plusMinus what is unsure of it: no more digits are shown than it leaves
+ */
+export function valueText(value: number, unit: Unit, lengths: Lengths, plusMinus = 0): string {
   if (unit === 'MILLIMETRES') {
     return lengthText(value, lengths);
   }
-  const text = number(value, unit, lengths);
+  const text = number(value, unit, lengths, plusMinus);
   const [one, many] = unitWords(unit, lengths);
   const over = unit.endsWith('_PER_10CM') ? ` per ${gaugeSpanText(lengths)}` : '';
   return `${text} ${text === '1' ? one : many}${over}`.trimEnd();
@@ -142,11 +147,11 @@ export function roughMass(grams: number, lengths: Lengths): string {
 
 /** The number of a figure alone, for where its unit stands beside it. */
 export function figureNumber(figure: Figure, lengths: Lengths): string {
-  return number(figure.value, figure.unit, lengths);
+  return number(figure.value, figure.unit, lengths, figure.plusMinus);
 }
 
 export function figureText(figure: Figure, lengths: Lengths): string {
-  return valueText(figure.value, figure.unit, lengths);
+  return valueText(figure.value, figure.unit, lengths, figure.plusMinus);
 }
 
 /** The ± of a value, or nothing where it is exact. Small lengths are told in millimetres or hundredths of an inch. */
@@ -159,7 +164,7 @@ export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): 
       ? `± ${(plusMinus / INCH_MM).toFixed(2)} in`
       : `± ${plusMinus.toFixed(plusMinus < 2 ? 1 : 0)} mm`;
   }
-  return `± ${number(plusMinus, unit, lengths)} ${unitWords(unit, lengths)[1]}`.trimEnd();
+  return `± ${number(plusMinus, unit, lengths, plusMinus)} ${unitWords(unit, lengths)[1]}`.trimEnd();
 }
 
 /** What was typed, understood as a number; or why it cannot be. */

@@ -3,6 +3,7 @@ package roundpocket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -66,5 +67,39 @@ public class KeyboardTest extends BrowserTest {
                         .at("/spec/choices/finish/cuffRounds")
                         .asInt())
                 .isEqualTo(18);
+    }
+
+    /** Word by word: the panel takes the keys, keeps Tab inside, and gives them back to its word. */
+    @Test
+    public void everyWordOfTheRecipeIsEditedByKeyboard() {
+        server().post("/api/pairs", """
+                {"name": "word by word", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+                 "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},
+                 "choices": {"tube": {"way": "CUFF_DOWN"}, "heel": {"school": "THREE_SPEED"},
+                  "opening": {"way": "SNIP", "corners": "PICK_UP"}}}}""");
+        Page page = visit("/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("word by word"))
+                .first()
+                .click();
+        assertThat(page.locator("[data-figure=opening]")).isVisible();
+        Locator words = page.locator("[data-word]");
+        int number = words.count();
+        org.testng.Assert.assertTrue(number > 25, "only " + number + " words");
+        for (int i = 0; i < number; i++) {
+            Locator word = words.nth(i);
+            word.focus();
+            page.keyboard().press("Enter");
+            Locator panel = page.getByRole(AriaRole.DIALOG);
+            assertThat(panel).isVisible();
+            Locator within = panel.locator(":focus");
+            assertThat(within).hasCount(1);
+            for (int tabs = 0; tabs < 8; tabs++) {
+                page.keyboard().press(tabs < 6 ? "Tab" : "Shift+Tab");
+                assertThat(within).hasCount(1);
+            }
+            page.keyboard().press("Escape");
+            assertThat(panel).hasCount(0);
+            assertThat(word).isFocused();
+        }
     }
 }

@@ -109,6 +109,42 @@ public class LapTest extends BrowserTest {
     }
 
     @Test
+    public void aStartIsTakenBackWhileNothingIsKnitted() {
+        Page page = begun();
+        page.getByText("Not started after all").click();
+        assertThat(page.getByText("When do you knit the heel?")).isVisible();
+        page.getByText("Last of all").click();
+        button(page, "Start knitting");
+        assertThat(page.locator("[data-press]")).containsText("Cast on");
+        page.keyboard().press("Space");
+        assertThat(page.getByText("Not started after all")).hasCount(0);
+        heard(page);
+        assertThat(lap().get("heelWhen").asString()).isEqualTo("LAST");
+    }
+
+    /** The plan is edited on the way: what would change here is shown, and taken only when she says so. */
+    @Test
+    public void anEditedPlanIsTakenOverOnTheWay() {
+        Page page = begun();
+        page.keyboard().press("Space");
+        heard(page);
+        JsonNode pair = server().json("/api/pairs/" + pairId);
+        String spec = pair.get("spec").toString().replace("\"cuffRounds\":8", "\"cuffRounds\":11");
+        server().put(
+                        "/api/pairs/" + pairId,
+                        "{\"version\": " + pair.get("version").asInt() + ", \"name\": \"x\", \"spec\": " + spec + "}");
+        page.reload();
+        assertThat(page.getByTestId("plan-moved")).isVisible();
+        page.getByText("See what it would change here").click();
+        Locator sheet = page.getByRole(AriaRole.DIALOG);
+        assertThat(sheet.getByTestId("tried")).containsText("Cuff");
+        sheet.getByText("Knit on by the changed plan").click();
+        assertThat(sheet).hasCount(0);
+        assertThat(page.getByTestId("plan-moved")).hasCount(0);
+        assertThat(page.getByTestId("anew")).isVisible();
+    }
+
+    @Test
     public void pressesAreTakenBackAndAJumpIsOneOfThem() {
         Page page = begun();
         page.keyboard().press("Space");

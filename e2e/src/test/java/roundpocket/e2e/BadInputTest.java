@@ -34,16 +34,16 @@ public class BadInputTest extends BrowserTest {
     @DataProvider
     public Object[][] mistyped() {
         return new Object[][] {
-            {"foot-length", "Longest toe to heel", "9", "A foot of 9.0 cm is outside"},
-            {"foot-length", "Longest toe to heel", "45", "10.0 cm to 36.0 cm"},
+            {"foot-length", "Longest toe to heel", "9", "(you entered 9 cm). Did you mean 9 in?"},
+            {"foot-length", "Longest toe to heel", "45", "10 to 36 cm"},
             {"foot-length", "Longest toe to heel", "abc", "“abc” is not a number. Type it like 24.6, 24,6 or 9 1/2."},
-            {"foot-girth", "Round the ball", "60", "60.0 cm round the ball is outside"},
-            {"gauge-stitches", "Counted, 1.", "0", "is not a gauge that socks are knitted at"},
-            {"gauge-rounds", "Counted, 1.", "300", "300 rounds in 10 cm is not a gauge"},
-            {"gauge-rounds", "over", "1", "A count over 1.0 cm says too little"},
+            {"foot-girth", "Round the ball", "60", "8 to 45 cm around (you entered 60 cm)"},
+            {"gauge-stitches", "Counted, 1.", "0", "must be 5 to 100 sts per 10 cm"},
+            {"gauge-rounds", "Counted, 1.", "300", "that would be 300 rounds per 10 cm"},
+            {"gauge-rounds", "over", "1", "(you entered 1 cm)"},
             {"cuff", "Rounds of the cuff", "15.5", "15.5 is not a whole number"},
-            {"stitches", "Or a count of your own", "62", "62 stitches cannot be divided"},
-            {"ease", "How much smaller", "60", "60 % smaller than the foot is outside"},
+            {"stitches", "Or a count of your own", "62", "multiple of 4"},
+            {"ease", "How much smaller", "60", "0 to 25 % (you entered 60 %)"},
             {"leg", "Leg, cuff included", "3", "has no room for a cuff"},
         };
     }

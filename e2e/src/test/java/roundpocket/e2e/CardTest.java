@@ -30,7 +30,7 @@ public class CardTest extends BrowserTest {
     @DataProvider
     public Object[][] choices() {
         return new Object[][] {
-            {"", "Tube, on waste yarn"},
+            {"", "Cast on (waste yarn)"},
             {"\"tube\": {\"toeStart\": \"CLOSED\"}", "Tube, from the toe"},
             {
                 "\"tube\": {\"way\": \"CUFF_DOWN\", \"legMm\": 300},"
@@ -64,7 +64,7 @@ public class CardTest extends BrowserTest {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-            assertThat(text).contains("Rounds, ticked by tens", "K2tog: knit two together.");
+            assertThat(text).contains("Rounds, ticked by tens", "k2tog: knit two together.");
         }
     }
 

@@ -247,7 +247,7 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
         assertThat(page.getByText("31 stitches per 10 cm, ± 0.3 stitches")).isVisible();
         page.getByLabel("Round the ball").fill("5");
-        assertThat(page.getByText("5.0 cm round the ball is outside")).isVisible();
+        assertThat(page.getByText("8 to 45 cm around (you entered 5 cm)")).isVisible();
     }
 
     @Test

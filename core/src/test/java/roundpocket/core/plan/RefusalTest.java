@@ -105,7 +105,7 @@ public class RefusalTest {
     @Test
     public void refusalSpeaksInchesToWhoReadsInches() {
         Refusal refusal = catchThrowableOfType(Refusal.class, () -> new Foot(450, 240));
-        assertThat(refusal.message(LengthUnit.INCH)).contains("17 3/4 in").contains("3 7/8 in to 14 1/8 in");
+        assertThat(refusal.message(LengthUnit.INCH)).contains("17 3/4 in").contains("3 7/8 to 14 1/8 in");
     }
 
     @Test

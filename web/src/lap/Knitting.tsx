@@ -8,7 +8,7 @@ import { Sheet } from '../layout/Sheet';
 import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';
-import { placeAt, positionOf, stateWords, unitOf, type Place } from './place';
+import { lower, placeAt, positionOf, stateWords, unitOf, type Place } from './place';
 import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
@@ -169,7 +169,7 @@ function nextWords({ step, done }: Place, title: string): string {
   const unit = unitOf(step);
   const left = step.number - done;
   const when = unit && left > 0 ? ` in ${left} ${unit}${left === 1 ? '' : 's'}` : '';
-  return `Next: ${title.toLowerCase()}${when}`;
+  return `Next: ${lower(title)}${when}`;
 }
 
 const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];

@@ -61,10 +61,15 @@ export function positionOf(
   return { position, canUndo: trail.length > 0 };
 }
 
+/** A title within a sentence: its names keep their capitals. */
+export function lower(title: string): string {
+  return `${title.charAt(0).toLowerCase()}${title.slice(1)}`;
+}
+
 /** How far a place is, as it is said everywhere: in the lap, in the basket and on the tab. */
 export function progressWords({ step, done }: Place): string {
   const unit = unitOf(step);
-  const title = step.title.toLowerCase();
+  const title = lower(step.title);
   return unit ? `${title}, ${done} of ${step.number} ${unit}s done` : title;
 }
 

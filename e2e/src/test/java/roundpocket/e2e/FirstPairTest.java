@@ -223,4 +223,35 @@ public class FirstPairTest extends BrowserTest {
             assertThat(text).contains("Pick up", "graft", "K2tog: knit two").doesNotContain("Round Pocket");
         }
     }
+
+    /** Other units are shown, nothing else: no field more, no stitch otherwise, and the count keeps its span. */
+    @Test
+    public void switchingUnitsBeforeThePlanKeepsWhatWasTyped() {
+        Page page = visit("/new");
+        measure(page, "24.6", "23.1", "31", "43");
+        Locator comesTo = page.getByText(Pattern.compile("stitches; the heel opens after"));
+        assertThat(comesTo).isVisible();
+        String before = comesTo.textContent();
+        int fields = page.getByRole(AriaRole.TEXTBOX).count();
+        for (String lengths : List.of("inches", "centimetres", "inches")) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(lengths))
+                    .click();
+            assertThat(page.getByRole(AriaRole.TEXTBOX)).hasCount(fields);
+            assertThat(comesTo).hasText(before);
+            assertThat(page.locator("main")).containsText("counted over 10 cm");
+        }
+        assertThat(page.getByLabel("Length of the foot")).hasValue("9.685");
+    }
+
+    /** A present for somebody whose shoe size is all that is known. */
+    @Test
+    public void aShoeSizeAloneMakesAPlan() {
+        Page page = visit("/new");
+        page.getByText("Only a shoe size is known").click();
+        page.getByLabel("Shoe size, counted as").selectOption("EU");
+        page.getByLabel("Stitches").fill("31");
+        page.getByLabel("Rounds").fill("43");
+        open(page);
+        assertThat(page.locator("[data-word=foot-girth]")).hasText(Pattern.compile("^about "));
+    }
 }

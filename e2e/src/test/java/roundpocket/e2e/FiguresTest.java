@@ -57,7 +57,7 @@ public class FiguresTest extends BrowserTest {
             {"stitches", whole(plan, "/stitchCount/stitches") + "stitches"},
             {"opening", whole(plan, "/tube/footRounds") + "rounds"},
             {"opening", cm(plan, "/tube/count/length")},
-            {"opening", whole(plan, "/tube/count/markers") + " markers"},
+            {"opening", whole(plan, "/tube/count/markers") + " marker"},
             {"leg", whole(plan, "/tube/legRounds") + "rounds"},
             {"leg", whole(plan, "/tube/tubeRounds") + " rounds, " + cm(plan, "/tube/tubeLength")},
             {"cuff", cm(plan, "/tube/cuffDepth")},
@@ -81,7 +81,9 @@ public class FiguresTest extends BrowserTest {
 
     private static String grams(JsonNode plan, String figure, int sign) {
         double grams = sign * plan.at(figure + "/value").asDouble();
-        return String.format(Locale.ROOT, grams < 100 ? "%.1f" : "%.0f", grams);
+        // no more digits than the uncertainty leaves
+        boolean tenths = grams < 100 && plan.at(figure + "/plusMinus").asDouble() < 10;
+        return String.format(Locale.ROOT, tenths ? "%.1f" : "%.0f", grams);
     }
 
     private static String left(JsonNode plan) {

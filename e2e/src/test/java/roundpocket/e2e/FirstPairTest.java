@@ -105,7 +105,11 @@ public class FirstPairTest extends BrowserTest {
                 "pick-up",
                 plan.opening().below().count() + " + " + plan.opening().above().count());
         shows(page, "heel", "" + plan.heel().rounds().count());
-        shows(page, "yarn", "%.1f".formatted(plan.yarn().pairGrams().value()));
+        shows(
+                page,
+                "yarn",
+                (plan.yarn().pairGrams().plusMinus95() < 10 ? "%.1f" : "%.0f")
+                        .formatted(plan.yarn().pairGrams().value()));
     }
 
     @Test

@@ -80,6 +80,7 @@ public class PlayedPairsTest {
                 // what is left of the piece below the line, once the line is unpicked, is the foot
                 assertThat(machine.piece() - machine.lineAfter() - 1).as(what).isEqualTo(foot);
             }
+            default -> throw new AssertionError("no way: " + plan.tube().way());
         }
     }
 

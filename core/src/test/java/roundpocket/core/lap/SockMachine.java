@@ -78,6 +78,7 @@ final class SockMachine {
                 case GRAFT -> graft(step, text);
                 case CLOSE -> close(step, text);
                 case FINISH -> cornersShut |= text.contains("round and round the gap");
+                default -> throw new AssertionError(what + ": nobody knows how to " + step.doing());
             }
             assertThat(needles)
                     .as("%s: on the needles after %s", what, step.id())

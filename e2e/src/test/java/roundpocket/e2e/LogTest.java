@@ -71,18 +71,18 @@ public class LogTest extends BrowserTest {
         page.navigate(server().url("/pairs/" + next));
         Locator proposals =
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("From pairs worn on this foot"));
-        assertThat(proposals).containsText("Plain rounds at the heel: 6, not 4");
-        assertThat(page.locator("[data-word='heel-plain']")).containsText("4 plain rounds");
-        button(page, "Use this").click();
+        assertThat(proposals).containsText("Try 8 plain rounds at the heel instead of 6.");
         assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
+        button(page, "Use this").click();
+        assertThat(page.locator("[data-word='heel-plain']")).containsText("8 plain rounds");
         assertThat(proposals).hasCount(0);
         assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(server().json("/api/pairs/" + next)
                         .at("/spec/choices/heel/plainRounds")
                         .asInt())
-                .isEqualTo(6);
+                .isEqualTo(8);
         page.reload();
-        assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
+        assertThat(page.locator("[data-word='heel-plain']")).containsText("8 plain rounds");
         assertThat(proposals).hasCount(0);
     }
 }

@@ -89,9 +89,9 @@ public class PlanEditingTest extends BrowserTest {
         Page page = plan();
         Locator panel = panel(page, "yarn");
         panel.getByLabel("At hand, if weighed").fill("100");
-        assertThat(page.locator("[data-figure=yarn]")).containsText("left of what is at hand");
+        assertThat(page.locator("[data-figure=yarn]")).containsText("left over");
         panel.getByLabel("At hand, if weighed").fill("50");
-        assertThat(page.locator("[data-figure=yarn]")).containsText("9.6 g too little at hand");
+        assertThat(page.locator("[data-figure=yarn]")).containsText("10 g too little at hand");
         button(panel, "Back to the usual").click();
         assertThat(word(page, "yarn")).hasText("sock yarn of 420 m in 100 g");
         assertThat(page.getByTestId("kept")).hasText("Saved");

@@ -21,7 +21,8 @@ public class SchoolsTest extends BrowserTest {
     private static final String SPEC = """
             {"foot": {"lengthMm": 246, "ballGirthMm": 231},
              "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},
-             "yarn": {"lengthM": 420, "massG": 100, "onHandG": %d}}""";
+             "yarn": {"lengthM": 420, "massG": 100, "onHandG": %d},
+             "choices": {"heel": {"plainRounds": 4}}}""";
 
     private final JsonMapper json = new JsonMapper();
     private String id;

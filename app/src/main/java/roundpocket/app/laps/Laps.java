@@ -39,6 +39,7 @@ import roundpocket.core.lap.SockWork;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The work on every pair. */
@@ -281,7 +282,9 @@ public class Laps {
         LapStep step = sock.course().lap().steps().get(place.step());
         String which = number == 1 ? "First sock" : "Second sock";
         if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
-            return "First sock done. Cast on the second while it’s fresh in your hands.";
+            boolean cut = sock.course().plan().tube().way() == Way.READY_TUBE;
+            return "First sock done. " + (cut ? "Take the second piece" : "Cast on the second")
+                    + " while it’s fresh in your hands.";
         }
         return step.doing().paced()
                 ? "%s: %s, %d of %d rounds done"

@@ -39,13 +39,14 @@ public class BasketTest extends BrowserTest {
                     .map(lap -> lap.get("next").asString())
                     .findFirst()
                     .orElse("");
-            if (!next.isEmpty()) {
+            if (next.startsWith("Both socks are done")) {
+                assertThat(row).hasCount(0); // it waits behind its switch
+            } else if (!next.isEmpty()) {
                 assertThat(row).containsText(next);
             } else if (pair.at("/gist/way").asString().equals("TOE_UP")) {
                 planned++;
                 assertThat(row)
-                        .containsText(
-                                "start the tube on " + pair.at("/gist/stitches").asInt() + " stitches");
+                        .containsText("cast on " + pair.at("/gist/stitches").asInt() + " sts");
                 assertThat(row)
                         .containsText("knit " + pair.at("/gist/openingRounds").asInt() + " rounds to the heel line");
             } else {
@@ -53,8 +54,8 @@ public class BasketTest extends BrowserTest {
             }
         }
         assertThat(row(page, "Odd’s tenor socks"))
-                .containsText(Pattern.compile("First sock: foot, round \\d+ of \\d+"));
-        assertThat(row(page, "Åshild’s wide ones")).containsText("The first sock is done; cast on the second");
+                .containsText(Pattern.compile("First sock: foot, \\d+ of \\d+ rounds done"));
+        assertThat(row(page, "Åshild’s wide ones")).containsText("First sock done. Cast on the second");
         Assert.assertEquals(planned, 3);
         assertThat(page).hasTitle("Basket · Round Pocket");
     }

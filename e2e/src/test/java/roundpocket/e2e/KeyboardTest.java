@@ -71,7 +71,7 @@ public class KeyboardTest extends BrowserTest {
 
     /** Word by word: the panel takes the keys, keeps Tab inside, and gives them back to its word. */
     @Test
-    public void everyWordOfTheRecipeIsEditedByKeyboard() {
+    public void wordByWordTheRecipeIsEdited() {
         server().post("/api/pairs", """
                 {"name": "word by word", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
                  "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},

@@ -105,7 +105,9 @@ public class LapTest extends BrowserTest {
         assertThat(page).hasURL(Pattern.compile("sock=2"));
         pressAll(page, 2);
         page.navigate(server().url("/"));
-        assertThat(page.getByText("Both socks are done.").first()).isVisible();
+        page.getByText("Show finished pairs").click();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Finished pairs")))
+                .containsText("Little ringers");
     }
 
     @Test

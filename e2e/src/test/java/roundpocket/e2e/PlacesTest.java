@@ -230,8 +230,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(page).not().hasURL(Pattern.compile("words="));
         press(page, "cautions");
         assertThat(page.getByTestId("found")).containsText("7 of ");
-        assertThat(page.getByText("gives no medical advice").first())
-                .isVisible();
+        assertThat(page.getByText("gives no medical advice").first()).isVisible();
     }
 
     @Test

@@ -26,7 +26,7 @@ public class PracticeTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Move 1 of 16: which is it?")))
                 .isVisible();
         page.keyboard().press("1");
-        assertThat(verdict(page)).containsText("Not that. This loop is entered for the first time");
+        assertThat(verdict(page)).containsText("Not that. The yarn goes through this st for the first time");
         for (int i = 0; i < 16; i++) {
             // the last loops come off without another being entered
             int last = i == 14 ? 1 : i == 15 ? 3 : i < 2 ? CYCLE[i] : CYCLE[2 + (i - 2) % 4];

@@ -120,7 +120,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         page.keyboard().press("w");
         sheet.getByLabel("The yarn weighs").fill("60");
         button(sheet, "Take the weight").click();
-        assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("another cake");
+        assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("new ball");
         button(sheet, "another cake than before").click();
         button(sheet, "Take the weight").click();
         assertThat(sheet.getByTestId("cake")).containsText("Plenty: this yarn is enough.");

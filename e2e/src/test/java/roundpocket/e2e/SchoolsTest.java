@@ -166,7 +166,7 @@ public class SchoolsTest extends BrowserTest {
     public void aDoubtLeadsToTheWordThatCuresIt() {
         keep(SPEC.formatted(40));
         Page page = plan();
-        assertThat(page.getByTestId("heavy-doubts")).containsText("The yarn is not enough");
+        assertThat(page.getByTestId("heavy-doubts")).containsText("Not enough yarn");
         page.locator("[data-doubt='yarn.not-enough'] button").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The yarn");
         page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("At hand, if weighed"))

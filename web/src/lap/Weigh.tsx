@@ -83,8 +83,8 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           label="It is"
           value={fresh ? 'new' : 'same'}
           options={[
-            ['same', 'the same cake', 'the cake that was weighed before'],
-            ['new', 'another cake', 'another cake than before'],
+            ['same', 'the same ball', 'the ball that was weighed before'],
+            ['new', 'a new ball', 'a new ball'],
           ]}
           onChange={(value) => setFresh(value === 'new')}
         />
@@ -114,7 +114,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
                 <strong>{`${each.grams} g`}</strong>
                 {` · ${dayText(each.at.slice(0, 10))}, ${
                   each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
-                }${each.fresh ? ', another cake' : ''}${
+                }${each.fresh ? ', a new ball' : ''}${
                   each.role === 'CONTRAST' ? ', the second yarn' : ''
                 }`}
               </Box>

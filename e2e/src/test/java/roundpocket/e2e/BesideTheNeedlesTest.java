@@ -121,7 +121,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("The yarn weighs").fill("60");
         button(sheet, "Take the weight").click();
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("new ball");
-        button(sheet, "another cake than before").click();
+        button(sheet, "a new ball").click();
         button(sheet, "Take the weight").click();
         assertThat(sheet.getByTestId("cake")).containsText("Plenty: this yarn is enough.");
     }

@@ -153,7 +153,9 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).fill("100");
         page.getByLabel("Nylon or the like").fill("250");
         press(page, "Save");
-        assertThat(page.getByText("250 % of nylon cannot be").first()).isVisible();
+        assertThat(page.getByText("Nylon must be 0 to 100 % (you entered 250 %)")
+                        .first())
+                .isVisible();
         page.getByLabel("Nylon or the like").fill("25");
         press(page, "Save");
         assertThat(kept(page, "Clapper wool")).containsText("380 m in 100 g · not weighed · 25 % nylon or the like");
@@ -161,7 +163,7 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Name of the swatch").fill("Clapper, twice washed");
         page.getByLabel("Stitches", new Page.GetByLabelOptions().setExact(true)).fill("30.5");
         press(page, "Save");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 rounds in 10 cm");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 rounds per 10 cm");
         page.getByLabel("Rounds", new Page.GetByLabelOptions().setExact(true)).fill("42");
         press(page, "Save");
         assertThat(kept(page, "Clapper, twice washed")).containsText("Stitches: 30.5 over 10.0 cm");
@@ -199,9 +201,9 @@ public class PlacesTest extends BrowserTest {
         yarn.getByText("Is it enough for another pair?").click();
         Locator verdicts = yarn.locator("tbody tr");
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Great pair")))
-                .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g short\\s*not enough"));
+                .containsText(Pattern.compile("\\d+ g ± \\d+ g\\s*\\d+ g short\\s*not enough"));
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Little pair")))
-                .containsText(Pattern.compile("\\d+ ± \\d+ g\\s*\\d+ g\\s*sure"));
+                .containsText(Pattern.compile("\\d+ g ± \\d+ g\\s*\\d+ g\\s*plenty"));
         press(page, "Edit Rope’s end");
         press(page, "Leave stripe 3 out");
         press(page, "Save");

@@ -131,6 +131,6 @@ public class PlanEditingTest extends BrowserTest {
                 page.locator("svg[aria-hidden] g").filter(new Locator.FilterOptions().setHasText("decrease to 30"));
         heel.first().hover();
         assertThat(page.locator("main"))
-                .containsText("Round 5, on each side: K1, SSK, knit 26, K2tog, K1. By then 316 stitches and 1.0 g.");
+                .containsText("Round 7, on each side: k1, ssk, k26, k2tog, k1. By then 444 stitches and 1.3 g.");
     }
 }

@@ -141,7 +141,7 @@ public class SchoolsTest extends BrowserTest {
         Page page = plan();
         Locator byShoe = option(page, "placing", "by shoe size");
         assertThat(byShoe).containsText("no shoe size is given");
-        byShoe.click(new Locator.ClickOptions().setForce(true));
+        byShoe.press("Enter");
         page.keyboard().press("Escape");
         assertThat(word(page, "placing")).hasAttribute("data-state-of-word", "usual");
     }

@@ -49,7 +49,7 @@ public class PlanBenchmark {
 
     @Setup
     public void specify() {
-        double gauge = stitches / (FOOT.ballGirthMm() * 0.9) * 100;
+        double gauge = stitches / (FOOT.ballGirthMm().orElseThrow() * 0.9) * 100;
         spec = new SockSpec(
                 FOOT,
                 new Swatch(

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import roundpocket.app.kept.Formulas;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 
@@ -24,7 +25,7 @@ final class Cells {
             return null;
         }
         String text = line.get(column).strip();
-        return text.isEmpty() ? null : unguarded(text);
+        return text.isEmpty() ? null : Formulas.unguarded(text);
     }
 
     /** The number in a cell, with a point or a comma. */
@@ -90,14 +91,5 @@ final class Cells {
 
     private static Refusal refusal(String column, String template, String remedy) {
         return new Refusal(List.of(new Problem("csv.cell", column, template, remedy, Map.of())));
-    }
-
-    /** A name that a spreadsheet would take for a formula gets a quote before it. */
-    static String guarded(String text) {
-        return text.matches("^[=+\\-@\\t\\r'].*") ? "'" + text : text;
-    }
-
-    private static String unguarded(String text) {
-        return text.startsWith("'") ? text.substring(1) : text;
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
+import roundpocket.app.kept.Formulas;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ShoePart;
 import roundpocket.core.foot.ShoeSystem;
@@ -46,11 +47,11 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
     @Override
     public List<Object> line(FootView kept) {
         List<Object> cells = new ArrayList<>();
-        cells.add(Cells.guarded(kept.name()));
+        cells.add(Formulas.guarded(kept.name()));
         cells.addAll(measures(kept.foot()));
         cells.addAll(measures(kept.otherFoot()));
         cells.add(kept.measuredOn());
-        cells.add(kept.notes() == null ? null : Cells.guarded(kept.notes()));
+        cells.add(kept.notes() == null ? null : Formulas.guarded(kept.notes()));
         return cells;
     }
 

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import roundpocket.app.kept.Formulas;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.yarns.CakeForm;
 import roundpocket.app.yarns.CakePart;
@@ -51,7 +52,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
         YarnPart yarn = kept.yarn();
         CakePart cake = Objects.requireNonNullElse(kept.cake(), new CakePart(null, null, null, null, null));
         return Arrays.asList(
-                Cells.guarded(kept.name()),
+                Formulas.guarded(kept.name()),
                 kept.colour(),
                 yarn.lengthM(),
                 yarn.massG(),
@@ -89,7 +90,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     }
 
     private static @Nullable String guarded(@Nullable String text) {
-        return text == null ? null : Cells.guarded(text);
+        return text == null ? null : Formulas.guarded(text);
     }
 
     private static <T> @Nullable String joined(@Nullable List<T> parts, Function<T, String> words) {

@@ -10,6 +10,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
+import roundpocket.app.home.HomeKeeper;
 
 /** Starts Round Pocket: the HTTP interface, the store and the pages. */
 @SpringBootApplication
@@ -17,15 +18,20 @@ public class RoundPocketApplication {
     private static final Logger LOG = LoggerFactory.getLogger(RoundPocketApplication.class);
 
     public static void main(String[] args) {
+        if (args.length > 0 && HomeCommand.NAMES.contains(args[0])) {
+            System.exit(HomeCommand.run(args));
+        }
         SpringApplication.run(RoundPocketApplication.class, args);
     }
 
     @Bean
-    ApplicationListener<ApplicationReadyEvent> sayWhere(@Value("${server.address}") String address) {
-        return ready -> LOG.info(
-                "Round Pocket is ready: http://{}:{}",
-                address,
-                ready.getApplicationContext().getEnvironment().getProperty("local.server.port"));
+    ApplicationListener<ApplicationReadyEvent> sayWhere(@Value("${server.address}") String address, HomeKeeper home) {
+        return ready -> {
+            String port = ready.getApplicationContext().getEnvironment().getProperty("local.server.port");
+            home.answersOn(port);
+            LOG.info(
+                    "Round Pocket is ready: http://{}:{}", address.contains(":") ? "[" + address + "]" : address, port);
+        };
     }
 
     @Bean

@@ -20,6 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 @AutoConfigureMockMvc
 public abstract class AppTest extends AbstractTestNGSpringContextTests {
     private static final Path HOME = newHome();
+    private static final String FROM = "Sec-Fetch-Site";
+    private static final String OWN = "same-origin";
 
     private final JsonMapper json = new JsonMapper();
 
@@ -46,6 +48,7 @@ public abstract class AppTest extends AbstractTestNGSpringContextTests {
     protected MvcTestResult post(String path, String body) {
         return mvc.post()
                 .uri(path)
+                .header(FROM, OWN)
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body)
                 .exchange();
@@ -56,19 +59,25 @@ public abstract class AppTest extends AbstractTestNGSpringContextTests {
     }
 
     protected MvcTestResult postAs(String type, String path, String text) {
-        return mvc.post().uri(path).contentType(type).content(text).exchange();
+        return mvc.post()
+                .uri(path)
+                .header(FROM, OWN)
+                .contentType(type)
+                .content(text)
+                .exchange();
     }
 
     protected MvcTestResult put(String path, String body) {
         return mvc.put()
                 .uri(path)
+                .header(FROM, OWN)
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body)
                 .exchange();
     }
 
     protected MvcTestResult delete(String path) {
-        return mvc.delete().uri(path).exchange();
+        return mvc.delete().uri(path).header(FROM, OWN).exchange();
     }
 
     protected JsonNode body(MvcTestResult result) {

@@ -80,7 +80,8 @@ final class Program implements AutoCloseable {
     }
 
     HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Sec-Fetch-Site", "same-origin");
     }
 
     String address() {

@@ -150,7 +150,11 @@ final class Server {
 
     private static HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            return HTTP.send(request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());
+            return HTTP.send(
+                    request.header("Sec-Fetch-Site", "same-origin")
+                            .timeout(Duration.ofSeconds(30))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         } catch (InterruptedException interrupted) {

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
+import roundpocket.app.home.HomeKeeper;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ReadingPart;
@@ -39,19 +40,27 @@ class RingersDemo implements SmartInitializingSingleton {
     private final YarnsShelf yarns;
     private final PairsShelf pairs;
     private final RingersSocks socks;
+    private final HomeKeeper home;
 
-    RingersDemo(FeetShelf feet, SwatchesShelf swatches, YarnsShelf yarns, PairsShelf pairs, RingersSocks socks) {
+    RingersDemo(
+            FeetShelf feet,
+            SwatchesShelf swatches,
+            YarnsShelf yarns,
+            PairsShelf pairs,
+            RingersSocks socks,
+            HomeKeeper home) {
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
         this.pairs = pairs;
         this.socks = socks;
+        this.home = home;
     }
 
     @Override
     @Transactional
     public void afterSingletonsInstantiated() {
-        if (!pairs.list().isEmpty()) {
+        if (!pairs.list().isEmpty() || home.damage().isPresent()) {
             return;
         }
         FootView marit = feet.create(new FootWrite("Marit", new FootPart(246, 231)));

@@ -1,4 +1,4 @@
-package roundpocket.app.web;
+package roundpocket.app.home;
 
 import java.io.IOException;
 import java.sql.SQLException;
@@ -8,7 +8,7 @@ import org.h2.api.ErrorCode;
 import org.springframework.http.HttpStatus;
 
 /** What a failed write says of the store, told apart by its cause: only a full disk is called full. */
-enum StoreTrouble {
+public enum StoreTrouble {
     FULL(
             HttpStatus.INSUFFICIENT_STORAGE,
             "store-full",
@@ -42,26 +42,35 @@ enum StoreTrouble {
         this.text = text;
     }
 
-    HttpStatus status() {
+    public HttpStatus status() {
         return status;
     }
 
-    String code() {
+    public String code() {
         return code;
     }
 
-    String text() {
+    public String text() {
         return text;
     }
 
+    /** Whether a failure is the disk's or the folder's, and says nothing of what is stored. */
+    static boolean ofTheDisk(Throwable failure) {
+        String said = String.valueOf(failure.getMessage());
+        return NO_ROOM.stream().anyMatch(said::contains) || NO_LEAVE.stream().anyMatch(said::contains);
+    }
+
     /** The trouble behind a failure; empty where it is none of the store's. */
-    static Optional<StoreTrouble> of(Throwable unexpected) {
+    public static Optional<StoreTrouble> of(Throwable unexpected) {
         boolean ofTheStore = false;
         boolean closed = false;
         for (Throwable cause = unexpected; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql) {
                 ofTheStore = true;
                 closed |= CLOSED_CODES.contains(sql.getErrorCode());
+                if (sql.getErrorCode() == ErrorCode.DATABASE_IS_READ_ONLY) {
+                    return Optional.of(UNWRITABLE);
+                }
             }
             if (ofTheStore && (cause instanceof IOException || closed)) {
                 String said = String.valueOf(cause.getMessage());

@@ -195,7 +195,7 @@ public class Laps {
     /** The little that a basket shows, of every pair that is begun. */
     @Transactional(readOnly = true)
     public List<LapGistView> gists() {
-        return laps.findAll().stream()
+        return laps.findAllByOrderByStartedAtAscPairIdAsc().stream()
                 .flatMap(row -> readable(row).map(this::gist).stream())
                 .toList();
     }
@@ -209,7 +209,7 @@ public class Laps {
     /** The pairs of which both socks are done. */
     @Transactional(readOnly = true)
     public List<UUID> finished() {
-        return laps.findAll().stream()
+        return laps.findAllByOrderByStartedAtAscPairIdAsc().stream()
                 .filter(row ->
                         readable(row).filter(each -> each.work().finished()).isPresent())
                 .map(LapRow::getId)

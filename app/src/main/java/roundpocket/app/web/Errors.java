@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import roundpocket.app.home.StoreTrouble;
 import roundpocket.app.kept.NotKeptException;
 import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.StaleException;

@@ -8,7 +8,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Set;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -16,6 +18,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import roundpocket.app.home.HomeController;
+import roundpocket.app.home.HomeTrouble;
 
 /**
  * Turns away what is too large, and what a page of another site sends through a name of its own; says on every answer
@@ -27,14 +31,21 @@ class Gate extends OncePerRequestFilter {
     /** The largest request in bytes: far above any plan, far below what would hurt. */
     static final int MOST_BYTES = 256 * 1024;
 
-    private static final Set<String> LOCAL = Set.of("127.0.0.1", "localhost", "[::1]");
+    /** Far above any backup of a home; it goes to the disk, not into memory. */
+    static final long MOST_BYTES_OF_A_BACKUP = 256L << 20;
+
+    private static final Pattern LOCAL = Pattern.compile("localhost|127(\\.\\d{1,3}){3}|\\[::1]|\\[0:0:0:0:0:0:0:1]");
     private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
             + " frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
-    private final boolean localOnly;
-
-    Gate(@Value("${server.address}") String address) {
-        this.localOnly = LOCAL.contains(address);
+    Gate(@Value("${server.address}") String address) throws UnknownHostException {
+        if (!InetAddress.getByName(address).isLoopbackAddress()) {
+            throw new HomeTrouble(
+                    "Round Pocket answers this computer only: at " + address
+                            + " everybody on the network could read and"
+                            + " change your data, since there is no passphrase yet.",
+                    "Leave --server.address out.");
+        }
     }
 
     @Override
@@ -43,19 +54,22 @@ class Gate extends OncePerRequestFilter {
         response.setHeader("Content-Security-Policy", POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
-        if (localOnly && !LOCAL.contains(request.getServerName())) {
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        long most = request.getRequestURI().equals(HomeController.INCOMING) ? MOST_BYTES_OF_A_BACKUP : MOST_BYTES;
+        if (!LOCAL.matcher(request.getServerName()).matches()) {
             refuse(response, HttpStatus.FORBIDDEN, "host", "This address is not one that Round Pocket answers to.");
-        } else if (request.getContentLengthLong() > MOST_BYTES) {
+        } else if (request.getContentLengthLong() > most) {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", TooLargeException.TEXT);
         } else {
-            chain.doFilter(new Bounded(request), response);
+            chain.doFilter(new Bounded(request, most), response);
         }
     }
 
-    private static void refuse(HttpServletResponse response, HttpStatus status, String code, String detail)
-            throws IOException {
+    static void refuse(HttpServletResponse response, HttpStatus status, String code, String detail) throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
         response.getWriter()
                 .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}"
                         .formatted(status.getReasonPhrase(), status.value(), code, detail));
@@ -73,22 +87,27 @@ class Gate extends OncePerRequestFilter {
     }
 
     private static final class Bounded extends HttpServletRequestWrapper {
-        Bounded(HttpServletRequest request) {
+        private final long most;
+
+        Bounded(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new BoundedStream(super.getInputStream());
+            return new BoundedStream(super.getInputStream(), most);
         }
     }
 
     private static final class BoundedStream extends ServletInputStream {
         private final ServletInputStream inner;
+        private final long most;
         private long seen;
 
-        BoundedStream(ServletInputStream inner) {
+        BoundedStream(ServletInputStream inner, long most) {
             this.inner = inner;
+            this.most = most;
         }
 
         @Override
@@ -107,7 +126,7 @@ class Gate extends OncePerRequestFilter {
 
         private void count(int bytes) throws IOException {
             seen += bytes;
-            if (seen > MOST_BYTES) {
+            if (seen > most) {
                 throw new TooLargeException();
             }
         }

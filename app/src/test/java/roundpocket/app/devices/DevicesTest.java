@@ -45,8 +45,12 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
     }
 
     private BufferedReader listen(String device) throws IOException, InterruptedException {
-        HttpResponse<InputStream> stream =
-                http.send(HttpRequest.newBuilder(at(device)).GET().build(), HttpResponse.BodyHandlers.ofInputStream());
+        HttpResponse<InputStream> stream = http.send(
+                HttpRequest.newBuilder(at(device))
+                        .header("Sec-Fetch-Site", "same-origin")
+                        .GET()
+                        .build(),
+                HttpResponse.BodyHandlers.ofInputStream());
         assertThat(stream.headers().firstValue("Content-Type").orElse("")).startsWith("text/event-stream");
         return new BufferedReader(new InputStreamReader(stream.body(), StandardCharsets.UTF_8));
     }
@@ -54,6 +58,7 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
     private int post(String path, String body) throws IOException, InterruptedException {
         return http.send(
                         HttpRequest.newBuilder(at(path))
+                                .header("Sec-Fetch-Site", "same-origin")
                                 .header("Content-Type", "application/json")
                                 .POST(HttpRequest.BodyPublishers.ofString(body))
                                 .build(),

@@ -1,4 +1,4 @@
-package roundpocket.app.homes;
+package roundpocket.app.home;
 
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -68,13 +69,32 @@ final class Running implements AutoCloseable {
     }
 
     HttpResponse<String> send(String method, String path, String body) {
+        return send(
+                request(path).header("Content-Type", "application/json").method(method, BodyPublishers.ofString(body)),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Sends a file. */
+    HttpResponse<String> upload(String path, byte[] file) {
+        return send(
+                request(path).header("Content-Type", "application/zip").POST(BodyPublishers.ofByteArray(file)),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    byte[] bytes(String path) {
+        return send(request(path).GET(), HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    private HttpRequest.Builder request(String path) {
         String port = Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port"));
-        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                .header("Content-Type", "application/json")
-                .method(method, HttpRequest.BodyPublishers.ofString(body))
-                .build();
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Sec-Fetch-Site", "same-origin");
+    }
+
+    private static <T> HttpResponse<T> send(HttpRequest.Builder request, HttpResponse.BodyHandler<T> read) {
         try {
-            return HTTP.send(request, HttpResponse.BodyHandlers.ofString());
+            return HTTP.send(request.build(), read);
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         } catch (InterruptedException interrupted) {

@@ -1,4 +1,4 @@
-package roundpocket.app.homes;
+package roundpocket.app.home;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

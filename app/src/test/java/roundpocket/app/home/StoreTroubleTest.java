@@ -1,4 +1,4 @@
-package roundpocket.app.web;
+package roundpocket.app.home;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

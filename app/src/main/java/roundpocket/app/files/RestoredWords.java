@@ -1,0 +1,107 @@
+package roundpocket.app.files;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import roundpocket.app.home.RestoreCheck;
+import roundpocket.app.laps.LapEventKind;
+import roundpocket.app.log.LogNoteKind;
+import roundpocket.app.plans.SpecPart;
+import roundpocket.app.yarns.CakeForm;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.foot.ShoeSystem;
+import roundpocket.core.foot.ToeForm;
+import roundpocket.core.lap.HeelWhen;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.swatch.FabricState;
+import roundpocket.core.wear.FitNote;
+import roundpocket.core.wear.WearNote;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Whether every plan and every word in a backup is one that this program reads. */
+@Component
+class RestoredWords implements RestoreCheck {
+    private static final List<String> PLANS = List.of("sock_pair", "pair_change", "lap", "lap_event");
+
+    private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
+            Map.entry("foot.shoe_system", ShoeSystem.class),
+            Map.entry("foot.other_shoe_system", ShoeSystem.class),
+            Map.entry("foot.toe_form", ToeForm.class),
+            Map.entry("foot.other_toe_form", ToeForm.class),
+            Map.entry("foot_measuring.shoe_system", ShoeSystem.class),
+            Map.entry("foot_measuring.other_shoe_system", ShoeSystem.class),
+            Map.entry("foot_measuring.toe_form", ToeForm.class),
+            Map.entry("foot_measuring.other_toe_form", ToeForm.class),
+            Map.entry("swatch.state", FabricState.class),
+            Map.entry("yarn.form", CakeForm.class),
+            Map.entry("lap.heel_when", HeelWhen.class),
+            Map.entry("lap_event.kind", LapEventKind.class),
+            Map.entry("lap_event.section", Section.class),
+            Map.entry("lap_event.role", YarnRole.class),
+            Map.entry("log_note.kind", LogNoteKind.class),
+            Map.entry("log_note.fit", FitNote.class),
+            Map.entry("log_note.wear", WearNote.class),
+            Map.entry("log_note.section", Section.class));
+
+    private final JsonMapper mapper;
+
+    RestoredWords(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    @Override
+    public void check(Connection backup) throws SQLException {
+        try (Statement statement = backup.createStatement()) {
+            for (String table : PLANS) {
+                try (ResultSet row =
+                        statement.executeQuery("select distinct spec from " + table + " where spec is not null")) {
+                    while (row.next()) {
+                        plan(table, row.getString(1));
+                    }
+                }
+            }
+            for (Map.Entry<String, Class<? extends Enum<?>>> each : WORDS.entrySet()) {
+                String table = each.getKey().replaceFirst("\\..*", "");
+                String column = each.getKey().replaceFirst(".*\\.", "");
+                Set<String> known = Arrays.stream(each.getValue().getEnumConstants())
+                        .map(Enum::name)
+                        .collect(Collectors.toSet());
+                try (ResultSet row = statement.executeQuery(
+                        "select distinct " + column + " from " + table + " where " + column + " is not null")) {
+                    while (row.next()) {
+                        if (!known.contains(row.getString(1))) {
+                            throw unknown(table, row.getString(1));
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private void plan(String table, String spec) {
+        try {
+            mapper.readValue(spec, SpecPart.class).moved();
+        } catch (JacksonException | Refusal unreadable) {
+            throw unknown(table, "a plan");
+        }
+    }
+
+    private static Refusal unknown(String table, String what) {
+        return new Refusal(List.of(new Problem(
+                "backup",
+                "file",
+                "In this backup, the table " + table + " holds something that Round Pocket can’t read: " + what + ".",
+                "Nothing was changed. Choose an earlier backup.",
+                Map.of())));
+    }
+}

@@ -1,0 +1,236 @@
+package roundpocket.app.home;
+
+import java.io.IOException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.flywaydb.core.api.FlywayException;
+import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import roundpocket.app.home.Backups.Kept;
+import roundpocket.app.home.Backups.Reason;
+
+/**
+ * Opens a home: makes its database where there is none, checks the one that there is, moves it on to the schema of this
+ * program, and lays a damaged one aside. Whenever the process ends in between, the next opening goes on from there.
+ */
+final class Opening {
+    private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
+
+    private final HomeFolder home;
+    private final Backups backups;
+    private final Clock clock;
+
+    Opening(HomeFolder home, Backups backups, Clock clock) {
+        this.home = home;
+        this.backups = backups;
+        this.clock = clock;
+    }
+
+    /** Afterwards there is a database of this program's schema that is sound; what was damaged is noted. */
+    void open() {
+        home.next().delete();
+        home.reading().delete();
+        try {
+            if (!home.database().exists()) {
+                makeAnew();
+            } else {
+                List<String> faults = look();
+                if (!faults.isEmpty()) {
+                    layAside(faults);
+                }
+            }
+            Files.deleteIfExists(home.closed());
+            try (Connection store = home.database().connect()) {
+                Restore.countOn(store);
+            }
+        } catch (IOException | SQLException cannot) {
+            throw trouble(cannot);
+        }
+        HomeFolder.closeToOthers(home.database().file());
+    }
+
+    private void makeAnew() throws IOException {
+        if (Damage.noted(home).isEmpty()) {
+            Optional<Kept> backup = backups.latest();
+            if (backup.isPresent()) {
+                new Damage(
+                                clock.instant(),
+                                null,
+                                List.of("the file with your data is gone"),
+                                backup.get().name(),
+                                null,
+                                null)
+                        .note(home);
+            }
+        }
+        Schema.make(home);
+    }
+
+    /** What is amiss with the database; where nothing is, it has the schema of this program afterwards. */
+    private List<String> look() throws IOException, SQLException {
+        Database database = home.database();
+        if (Files.size(database.file()) == 0) {
+            return List.of("the file is empty");
+        }
+        try {
+            int schema;
+            try (Connection store = database.connect()) {
+                schema = Schema.of(database);
+                if (schema > Schema.ofThisProgram()) {
+                    throw new HomeTrouble(
+                            "A newer Round Pocket has used this data folder; this one doesn’t know all that is in it.",
+                            "Start the newer Round Pocket, or give this one a folder of its own with --home FOLDER.");
+                }
+                List<String> faults = faults(store, schema);
+                if (!faults.isEmpty()) {
+                    return faults;
+                }
+                if (schema > 0 && schema < Schema.ofThisProgram()) {
+                    backups.make(store, schema, Reason.UPGRADE);
+                }
+            }
+            moveOn(schema);
+            return List.of();
+        } catch (SQLException | MVStoreException | FlywayException unreadable) {
+            if (ofTheDisk(unreadable)) {
+                throw unreadable;
+            }
+            LOG.debug("The database cannot be read", unreadable);
+            return List.of("it can’t be read");
+        }
+    }
+
+    private List<String> faults(Connection store, int schema) throws SQLException, IOException {
+        Optional<Closed> closed = Closed.noted(home);
+        if (closed.isPresent() && closed.get().is(home.database().file())) {
+            return List.of();
+        }
+        List<String> faults = new ArrayList<>(Soundness.faults(store));
+        long tables = Tables.of(store).size();
+        if (schema == Schema.ofThisProgram() && tables < Tables.IN_ORDER.size()) {
+            faults.add((Tables.IN_ORDER.size() - tables) + " tables are gone");
+        }
+        if (faults.isEmpty()
+                && closed.isPresent()
+                && !Content.of(store).equals(closed.get().content())) {
+            faults.add("it is not as it was when it was closed");
+        }
+        if (faults.isEmpty() && wentBack(store)) {
+            faults.add("it is older than the last backup");
+        }
+        return faults;
+    }
+
+    /** The numbers that the store gives out never go back, unless the file does. */
+    private boolean wentBack(Connection store) throws SQLException, IOException {
+        Optional<Kept> last = backups.latest();
+        if (last.isEmpty()) {
+            return false;
+        }
+        for (Map.Entry<String, Long> counter : last.get().manifest().counters().entrySet()) {
+            if (Restore.next(store, counter.getKey()) <= counter.getValue()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Moves a sound database on; one in which an earlier program was cut short is made again from what it holds. */
+    private void moveOn(int schema) throws IOException, SQLException {
+        if (schema == Schema.ofThisProgram()) {
+            return;
+        }
+        try {
+            Schema.moveOn(home);
+        } catch (FlywayException halfMade) {
+            if (ofTheDisk(halfMade)) {
+                throw halfMade;
+            }
+            LOG.warn("An earlier Round Pocket was cut short while it changed the tables; they are made again.");
+            keepDamaged();
+            Optional<Kept> before = schema == 0 ? Optional.empty() : backups.latest();
+            Database next = home.next();
+            if (before.isPresent()) {
+                try (BackupFile backup = BackupFile.open(before.get().file())) {
+                    backup.readInto(next);
+                }
+                next.replace(home.database());
+            } else {
+                Schema.make(home);
+            }
+        }
+    }
+
+    /** Keeps a copy of the damaged file, and says where. */
+    private String keepDamaged() throws IOException {
+        Path file = home.database().file();
+        String name = "round-pocket-" + clock.instant().toString().replace(':', '-') + ".mv.db";
+        Path kept = home.damaged().resolve(name);
+        Path part = home.damaged().resolve(name + HomeFolder.PART);
+        Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
+        HomeFolder.moveIntoPlace(part, kept);
+        return home.path().relativize(kept).toString();
+    }
+
+    /** The note first: whenever the process ends, the next start finds either the damaged file or the note. */
+    private void layAside(List<String> faults) throws IOException {
+        String kept = keepDamaged();
+        Optional<Kept> backup = backups.latest();
+        Instant made = backup.map(each -> each.manifest().made()).orElse(Instant.EPOCH);
+        Path copy = home.path().resolve(kept);
+        Database toRead = home.reading();
+        Files.copy(copy, toRead.file(), StandardCopyOption.REPLACE_EXISTING);
+        Damage damage = new Damage(
+                        clock.instant(), kept, faults, backup.map(Kept::name).orElse(null), null, null)
+                .since(toRead, made);
+        toRead.delete();
+        damage.note(home);
+        LOG.error(
+                "The file with your data is damaged: {}. It is kept as {}. Open Round Pocket to see what can be put back.",
+                String.join("; ", faults),
+                copy);
+        Schema.make(home);
+    }
+
+    private static boolean ofTheDisk(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql
+                    && (sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1
+                            || sql.getErrorCode() == ErrorCode.ACCESS_DENIED_TO_CLASS_1)) {
+                return true;
+            }
+            if (StoreTrouble.ofTheDisk(cause)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static HomeTrouble trouble(Exception failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
+                return HomeLock.inUse(failure);
+            }
+            if (cause instanceof FileSystemException || StoreTrouble.ofTheDisk(cause)) {
+                return new HomeTrouble(
+                        "Round Pocket can’t use its folder: " + cause.getMessage() + ".",
+                        "Make room, or allow writing there, then start again. Nothing was changed.",
+                        failure);
+            }
+        }
+        return new HomeTrouble(
+                "Round Pocket can’t open its folder.", "Put back a backup with ./pocket restore FILE.", failure);
+    }
+}

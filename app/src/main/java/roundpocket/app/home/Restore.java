@@ -1,0 +1,128 @@
+package roundpocket.app.home;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import roundpocket.app.home.Tables.Column;
+import roundpocket.app.home.Tables.Table;
+
+/** Brings what was read from a backup into the store in use: all of it in the place of what is there, or thing by thing. */
+final class Restore {
+    private static final int AT_ONCE = 500;
+
+    private final Connection from;
+    private final Connection to;
+    private final List<Table> tables;
+
+    /** Both stores have the schema of this program; {@code to} is not committing by itself. */
+    Restore(Connection from, Connection to) throws SQLException {
+        this.from = from;
+        this.to = to;
+        this.tables = Tables.of(from);
+    }
+
+    /** Puts everything in the place of what is there, with the store's own numbers. */
+    void everything() throws SQLException {
+        List<Table> backwards = new ArrayList<>(tables);
+        Collections.reverse(backwards);
+        for (Table table : backwards) {
+            run("delete from " + table.name());
+        }
+        for (Table table : tables) {
+            copy(table, table, "");
+        }
+    }
+
+    /** Brings one thing over, in the place of what is there by the same id. */
+    void thing(Thing.Shelf shelf, UUID id) throws SQLException {
+        for (Thing.Part part : shelf.parts()) {
+            if (part.owned()) {
+                run("delete from " + part.table() + " where " + part.condition(id));
+            }
+        }
+        for (Thing.Part part : shelf.parts()) {
+            Table table = tables.stream()
+                    .filter(each -> each.name().equals(part.table()))
+                    .findFirst()
+                    .orElseThrow();
+            List<Column> columns =
+                    table.columns().stream().filter(column -> !column.counted()).toList();
+            copy(table, new Table(table.name(), columns, table.sealed()), " where " + part.condition(id));
+        }
+    }
+
+    /** Copies rows; those that a person may edit take the place of the row that is there. */
+    private void copy(Table read, Table written, String where) throws SQLException {
+        boolean merges = !where.isEmpty() && written.columns().get(0).name().equals("id");
+        String put = merges
+                ? written.insert().replace("insert into", "merge into").replace(" values", " key (id) values")
+                : written.insert();
+        try (Statement asked = from.createStatement();
+                ResultSet row = asked.executeQuery(
+                        "select " + written.names() + " from " + read.name() + where + " order by " + read.key());
+                PreparedStatement insert = to.prepareStatement(put)) {
+            int count = 0;
+            while (row.next()) {
+                for (int i = 1; i <= written.columns().size(); i++) {
+                    insert.setObject(i, row.getObject(i));
+                }
+                insert.addBatch();
+                if (++count % AT_ONCE == 0) {
+                    insert.executeBatch();
+                }
+            }
+            insert.executeBatch();
+        }
+    }
+
+    /** Lets the store's own numbers go on after the highest that is there. Commits, as every change of a schema does. */
+    static void countOn(Connection store) throws SQLException {
+        for (Table table : Tables.of(store)) {
+            for (Column column : table.columns()) {
+                if (column.counted()) {
+                    countOn(store, table.name(), column.name());
+                }
+            }
+        }
+    }
+
+    private static void countOn(Connection store, String table, String column) throws SQLException {
+        try (Statement statement = store.createStatement()) {
+            long last = number(statement, "select coalesce(max(" + column + "), 0) from " + table);
+            if (next(store, table) <= last) {
+                statement.execute("alter table " + table + " alter column " + column + " restart with " + (last + 1));
+            }
+        }
+    }
+
+    /** The next of the store's own numbers in a table. */
+    static long next(Connection store, String table) throws SQLException {
+        try (PreparedStatement asked = store.prepareStatement("select identity_base from information_schema.columns"
+                + " where table_schema = 'PUBLIC' and table_name = ? and is_identity = 'YES'")) {
+            asked.setString(1, table.toUpperCase(Locale.ROOT));
+            try (ResultSet row = asked.executeQuery()) {
+                return row.next() ? row.getLong(1) : 0;
+            }
+        }
+    }
+
+    private static long number(Statement statement, String sql) throws SQLException {
+        try (ResultSet row = statement.executeQuery(sql)) {
+            row.next();
+            return row.getLong(1);
+        }
+    }
+
+    private void run(String sql) throws SQLException {
+        try (Statement statement = to.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+}

@@ -71,6 +71,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./devices/PedalPage')).PedalPage }),
           },
           {
+            path: 'backup',
+            lazy: async () => ({ Component: (await import('./home/BackupPage')).BackupPage }),
+          },
+          {
             path: 'almanac',
             lazy: async () => ({ Component: (await import('./almanac/AlmanacPage')).AlmanacPage }),
           },

@@ -57,10 +57,10 @@ async function refuseUnlessOk(response: Response): Promise<void> {
   if (response.ok) {
     return;
   }
-  if (response.status >= 502 && response.status <= 504) {
+  const problem = (await response.json().catch(() => ({}))) as ProblemDetail;
+  if (response.status >= 502 && response.status <= 504 && problem.code !== 'home-damaged') {
     throw new Unreachable();
   }
-  const problem = (await response.json().catch(() => ({}))) as ProblemDetail;
   throw new Refused(
     response.status,
     problem.code ?? 'unexpected',
@@ -71,16 +71,16 @@ async function refuseUnlessOk(response: Response): Promise<void> {
   );
 }
 
-/** A file as it is sent: its text and what it is. */
-export class TextFile {
+/** A file as it is sent: what is in it, and what it is. */
+export class SentFile {
   constructor(
     readonly type: string,
-    readonly text: string,
+    readonly content: string | Blob,
   ) {}
 }
 
 async function send(method: string, path: string, body: unknown): Promise<Response> {
-  const file = body instanceof TextFile ? body : undefined;
+  const file = body instanceof SentFile ? body : undefined;
   try {
     const response = await fetch(path, {
       method,
@@ -88,7 +88,7 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
         'Content-Type': file?.type ?? 'application/json',
         'Pocket-Lengths': currentSettings().lengths === 'INCH' ? 'inch' : 'cm',
       },
-      body: file?.text ?? (body === undefined ? null : JSON.stringify(body)),
+      body: file?.content ?? (body === undefined ? null : JSON.stringify(body)),
       keepalive: method === 'PUT',
     });
     answered();

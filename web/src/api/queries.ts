@@ -7,7 +7,7 @@ import {
 } from '@tanstack/react-query';
 import { leaveBehind } from '../plan/leftBehind';
 import { useSettings, type Settings } from '../settings/settings';
-import { call, Refused, TextFile, Unreachable } from './client';
+import { call, Refused, SentFile, Unreachable } from './client';
 import type {
   AlmanacEntry,
   CsvRead,
@@ -152,7 +152,7 @@ export function useReadCsv(shelf: 'feet' | 'yarns') {
       call<CsvRead>(
         'POST',
         `/api/files/${shelf}.csv?onlyRight=${onlyRight}`,
-        new TextFile('text/csv;charset=UTF-8', text),
+        new SentFile('text/csv;charset=UTF-8', text),
       ),
     onSuccess: () => client.invalidateQueries(),
   });

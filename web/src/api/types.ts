@@ -61,3 +61,9 @@ export type PickUpPiece = Schemas['PickUpPiece'];
 export type ReadingPiece = Schemas['ReadingPiece'];
 /** Figures that are not of a plan, with the steps they are made of. */
 export type Workings = Pick<Plan, 'steps' | 'rules'>;
+export type Home = Schemas['HomeView'];
+export type Backup = Schemas['BackupView'];
+export type Look = Schemas['LookView'];
+export type Found = Schemas['Found'];
+export type RestoreWrite = Schemas['RestoreWrite'];
+export type Restored = Schemas['RestoredView'];

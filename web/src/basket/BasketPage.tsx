@@ -6,6 +6,7 @@ import { usePairs } from '../api/queries';
 import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
 import { keepDraft, loadDraft } from '../plan/draft';
+import { DropZone } from './DropZone';
 import { FirstMeasures } from './FirstMeasures';
 import { FinishedRow, PairRow } from './PairRow';
 
@@ -25,13 +26,15 @@ export function BasketPage() {
       <>
         <title>Round Pocket</title>
         <Unnamed />
-        <FirstMeasures
-          heading="Your first pair"
-          onMeasured={(draft) => {
-            keepDraft(draft);
-            void navigate('/new');
-          }}
-        />
+        <DropZone>
+          <FirstMeasures
+            heading="Your first pair"
+            onMeasured={(draft) => {
+              keepDraft(draft);
+              void navigate('/new');
+            }}
+          />
+        </DropZone>
       </>
     );
   }
@@ -51,28 +54,30 @@ export function BasketPage() {
         </Button>
       </Flex>
       <Unnamed />
-      {active.length === 0 && (
-        <Box py={6} color="quiet">
-          Every pair is finished. Start the next one.
+      <DropZone>
+        {active.length === 0 && (
+          <Box py={6} color="quiet">
+            Every pair is finished. Start the next one.
+          </Box>
+        )}
+        <Box
+          as="ul"
+          aria-label="Pairs to knit"
+          listStyleType="none"
+          borderTopWidth={active.length > 0 ? '1px' : 0}
+          borderColor="line"
+        >
+          {active.map((pair) => (
+            <PairRow key={pair.id} pair={pair} lap={lapOf(pair)} longestMm={longest} />
+          ))}
         </Box>
-      )}
-      <Box
-        as="ul"
-        aria-label="Pairs to knit"
-        listStyleType="none"
-        borderTopWidth={active.length > 0 ? '1px' : 0}
-        borderColor="line"
-      >
-        {active.map((pair) => (
-          <PairRow key={pair.id} pair={pair} lap={lapOf(pair)} longestMm={longest} />
-        ))}
-      </Box>
-      {active.length > 0 && (
-        <Box fontSize="sm" color="quiet" mt={3}>
-          All socks are drawn to the same scale.
-        </Box>
-      )}
-      <Finished pairs={finished} />
+        {active.length > 0 && (
+          <Box fontSize="sm" color="quiet" mt={3}>
+            All socks are drawn to the same scale.
+          </Box>
+        )}
+        <Finished pairs={finished} />
+      </DropZone>
     </Box>
   );
 }

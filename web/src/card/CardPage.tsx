@@ -2,7 +2,7 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, type RefObject } from 'react';
 import { Link, useParams } from 'react-router';
-import { callForFile, TextFile } from '../api/client';
+import { callForFile, SentFile } from '../api/client';
 import { usePair, usePreview } from '../api/queries';
 import type { Pair } from '../api/types';
 import { Notice, Waiting } from '../layout/States';
@@ -70,7 +70,7 @@ function PdfButton({ name, paper, card }: PdfButtonProps) {
     mutationFn: (drawing: string) =>
       callForFile(
         `/api/files/card.pdf?${new URLSearchParams({ title: name, paper })}`,
-        new TextFile('application/xhtml+xml', drawing),
+        new SentFile('application/xhtml+xml', drawing),
       ),
     onSuccess: (file) => save(file, `${name}.pdf`),
   });

@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useReadCsv } from '../api/queries';
+import { FilePick } from './FilePick';
 
 /** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
 export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
@@ -23,21 +24,13 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
         >
           Write a CSV file
         </Link>
-        <Box as="label" color="chosen" textDecoration="underline" cursor="pointer">
-          Read a CSV file
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            className="hidden-file"
-            onChange={(event) => {
-              const [chosen] = event.target.files ?? [];
-              if (chosen) {
-                void chosen.text().then((text) => take(chosen.name, text, false));
-              }
-              event.target.value = '';
-            }}
-          />
-        </Box>
+        <FilePick
+          label="Read a CSV file"
+          accept=".csv,text/csv"
+          onPick={(file) => {
+            void file.text().then((text) => take(file.name, text, false));
+          }}
+        />
       </Flex>
       <Box role="status" data-testid="csv">
         {read.error && (

@@ -1,5 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, chakra, Link } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
+import { Link as RouteLink } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { LightSwitch } from './LightSwitch';
 import { Sheet } from './Sheet';
@@ -89,6 +90,11 @@ export function KeysAndSettings() {
         Left-handed, the work goes from left to right: the other leg of every stitch is picked up,
         and the decreases lean the other way.
       </Box>
+      <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
+        <RouteLink to="/backup" onClick={() => setOpen(false)}>
+          Backups
+        </RouteLink>
+      </Link>
     </Sheet>
   );
 }

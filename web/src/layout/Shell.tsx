@@ -1,5 +1,7 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
+import { useHome } from '../api/homeQueries';
+import { Damaged } from '../home/Damaged';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
 import { LightSwitch } from './LightSwitch';
@@ -19,6 +21,7 @@ const PLACES = [
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
   const { lengths } = useSettings();
+  const home = useHome().data;
   // In the lap a phone has no room for anything but the work; its own line leads back.
   const inLap = useMatch('/pairs/:id/lap') !== null;
   return (
@@ -89,11 +92,21 @@ export function Shell() {
         <KeysAndSettings />
       </Flex>
       <Silence />
+      {home && home.unsound.length > 0 && <Unsound faults={home.unsound} />}
       <Unstored />
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
-        <Outlet />
+        {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>
     </Flex>
+  );
+}
+
+/** Something stored is no longer as it was written; starting again finds out how much. */
+function Unsound({ faults }: { faults: readonly string[] }) {
+  return (
+    <Box role="alert" bg="amissGround" color="amiss" px={{ base: 2, md: 6 }} py={2}>
+      {`Some of your data can’t be read as it was written: ${faults.join('; ')}. Stop Round Pocket and start it again: it will offer the last good backup.`}
+    </Box>
   );
 }
 

@@ -20,3 +20,10 @@ const CLOCK = new Intl.DateTimeFormat(undefined, { timeStyle: 'short' });
 export function timeText(instant: number): string {
   return CLOCK.format(new Date(instant));
 }
+
+const MOMENT = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** The day and the time of an instant, as the reader writes them. */
+export function momentText(instant: string): string {
+  return MOMENT.format(new Date(instant));
+}

@@ -151,9 +151,12 @@ final class HomeCommand {
                 BodyPublishers.ofString(
                         "{\"source\": \"" + look.get("source").asString() + "\", \"mode\": \"" + mode + "\"}"));
         out.println("Done: " + done.get("added").asInt() + " added, "
-                + done.get("renewed").asInt() + " renewed, " + done.get("left").asInt()
-                + " left as they are. What was here before is kept in "
-                + home.path().resolve("backups").resolve(done.get("before").asString()) + ".");
+                + done.get("renewed").asInt() + " replaced, " + done.get("left").asInt()
+                + " left as they are.");
+        if (done.has("before")) {
+            out.println("What was here before is kept in "
+                    + home.path().resolve("backups").resolve(done.get("before").asString()) + ".");
+        }
         return 0;
     }
 

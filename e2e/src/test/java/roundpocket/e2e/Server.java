@@ -54,15 +54,20 @@ final class Server {
 
     /** Starts it again on the same home and port. */
     void start() {
-        start(List.of());
+        start(List.of(), "/api/pairs");
+    }
+
+    /** The same where only one path answers. */
+    void start(String answers) {
+        start(List.of(), answers);
     }
 
     /** The same on a disk that takes no more than so many kilobytes in a file; by a shell that knows ulimit. */
     void startWithRoomFor(int kilobytes) {
-        start(List.of("bash", "-c", "ulimit -f " + kilobytes + "; exec \"$@\"", "bash"));
+        start(List.of("bash", "-c", "ulimit -f " + kilobytes + "; exec \"$@\"", "bash"), "/api/pairs");
     }
 
-    private void start(List<String> before) {
+    private void start(List<String> before, String answers) {
         List<String> command = new ArrayList<>(before);
         command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -81,14 +86,14 @@ final class Server {
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         }
-        waitUntilItAnswers();
+        waitUntilItAnswers(answers);
     }
 
-    private void waitUntilItAnswers() {
+    private void waitUntilItAnswers(String path) {
         long until = System.nanoTime() + STARTS_WITHIN.toNanos();
         while (System.nanoTime() < until && process.isAlive()) {
             try {
-                if (get("/api/pairs").statusCode() == 200) {
+                if (get(path).statusCode() == 200) {
                     return;
                 }
             } catch (UncheckedIOException notYet) {
@@ -118,6 +123,11 @@ final class Server {
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
         }
+    }
+
+    /** Where its data is. */
+    Path home() {
+        return home;
     }
 
     String url(String path) {

@@ -119,9 +119,11 @@ public final class Backups {
         return kept;
     }
 
-    /** The latest that can be read. */
+    /** The latest that can be read and has something in it. */
     Optional<Kept> latest() throws IOException {
-        return list().stream().findFirst();
+        return list().stream()
+                .filter(each -> each.manifest().rows().values().stream().anyMatch(rows -> rows > 0))
+                .findFirst();
     }
 
     /** One of them by its name; a name that is none of theirs finds nothing. */

@@ -20,6 +20,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -188,7 +189,7 @@ public class HomeBackups {
                 throw BackupFile.refusal(
                         "This file holds one pair; it can’t take the place of everything.", "Add it instead.");
             }
-            String before = make(Reason.RESTORE).name();
+            String before = beforeRestore();
             RestoredView restored;
             try (Connection here = store.getConnection()) {
                 here.setAutoCommit(false);
@@ -207,7 +208,18 @@ public class HomeBackups {
         }
     }
 
-    private static RestoredView restore(Connection from, Connection here, Mode mode, String before)
+    /** A backup of what is there; nothing where nothing is. */
+    private @Nullable String beforeRestore() throws SQLException, IOException {
+        try (Connection here = store.getConnection()) {
+            return Content.of(here).empty()
+                    ? null
+                    : keeper.backups()
+                            .make(here, Schema.ofThisProgram(), Reason.RESTORE)
+                            .name();
+        }
+    }
+
+    private static RestoredView restore(Connection from, Connection here, Mode mode, @Nullable String before)
             throws SQLException {
         List<Found> found = Findings.between(from, here);
         Restore restore = new Restore(from, here);

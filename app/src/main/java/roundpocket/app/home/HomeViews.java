@@ -98,7 +98,8 @@ public final class HomeViews {
      * @param added how many things
      * @param renewed how many
      * @param left how many stayed as they were here
-     * @param before the backup that was made before
+     * @param before the backup that was made before; nothing where nothing was here
      */
-    public record RestoredView(int added, int renewed, int left, String before) {}
+    public record RestoredView(
+            int added, int renewed, int left, @Nullable String before) {}
 }

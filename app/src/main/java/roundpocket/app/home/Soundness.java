@@ -42,7 +42,8 @@ final class Soundness {
         }
         long broken = number("select count(*) from " + table.name() + " where seal is distinct from " + made(table));
         if (broken > 0) {
-            faults.add(broken + " of the table " + table.name() + " no longer give their seal");
+            faults.add(broken + (broken == 1 ? " row" : " rows") + " of the table " + table.name()
+                    + (broken == 1 ? " is" : " are") + " not what was written");
         }
     }
 

@@ -1,0 +1,89 @@
+import { Box } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { useLook } from '../api/homeQueries';
+import { call } from '../api/client';
+import type { Pair } from '../api/types';
+import { Restoring } from '../home/Restoring';
+import { FilePick } from '../layout/FilePick';
+
+const MOST_IN_NAME = 80;
+
+/** A plan, a pair or a backup is dropped on the basket, or chosen below it. */
+export function DropZone({ children }: { children: ReactNode }) {
+  const look = useLook();
+  const addPlan = useAddPlan();
+  const [over, setOver] = useState(false);
+  const [said, setSaid] = useState('');
+  const take = (file: File) => {
+    setSaid('');
+    if (/\.zip$/i.test(file.name)) {
+      look.mutate(file);
+    } else {
+      addPlan.mutate(file, { onSuccess: ({ name }) => setSaid(`Added: ${name}`) });
+    }
+  };
+  const error = look.error ?? addPlan.error;
+  return (
+    <Box
+      outline={over ? '2px dashed' : undefined}
+      outlineColor="chosen"
+      outlineOffset="6px"
+      onDragOver={(event) => {
+        if (event.dataTransfer.types.includes('Files')) {
+          event.preventDefault();
+          setOver(true);
+        }
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event) => {
+        setOver(false);
+        const [file] = event.dataTransfer.files;
+        if (file) {
+          event.preventDefault();
+          take(file);
+        }
+      }}
+    >
+      {children}
+      {look.data && (
+        <Restoring
+          key={look.data.source}
+          look={look.data}
+          onEnd={(words) => {
+            look.reset();
+            setSaid(words);
+          }}
+        />
+      )}
+      <Box mt={3} fontSize="sm">
+        <FilePick
+          label="Import a plan, a pair or a backup …"
+          accept=".json,.zip,application/json,application/zip"
+          onPick={take}
+        />
+        <Box role="status" color={error ? 'amiss' : 'quiet'}>
+          {error?.message ?? said}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** A plan's file becomes a pair that is called as the file is. */
+function useAddPlan() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (file: File) => {
+      let spec: unknown;
+      try {
+        spec = JSON.parse(await file.text());
+      } catch {
+        throw new Error(`“${file.name}” isn’t a plan: it can’t be read as JSON.`);
+      }
+      const name = file.name.replace(/\.json$/i, '').slice(0, MOST_IN_NAME);
+      return call<Pair>('POST', '/api/pairs', { name, spec });
+    },
+    onSuccess: () => client.invalidateQueries(),
+  });
+}

@@ -1,0 +1,55 @@
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { useState } from 'react';
+import { usePairs } from '../api/queries';
+
+/** One pair as a file, to give to a friend; and its plan alone. */
+export function ExportPair() {
+  const pairs = usePairs();
+  const [chosen, setChosen] = useState('');
+  const [feet, setFeet] = useState(false);
+  const pair = pairs.data?.find(({ id }) => id === chosen) ?? pairs.data?.[0];
+  if (!pair) {
+    return null;
+  }
+  const link = { color: 'chosen', textDecoration: 'underline', minH: '44px', alignItems: 'center' };
+  const plan = `data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(pair.spec, undefined, 2))}`;
+  return (
+    <Box mt={6}>
+      <Box as="h2" fontSize="lg" mb={1}>
+        Give a pair to a friend
+      </Box>
+      <Flex gap={4} align="center" wrap="wrap">
+        <Box as="label" maxW="100%">
+          Pair{' '}
+          <select
+            value={pair.id}
+            onChange={(event) => setChosen(event.target.value)}
+            style={{ minHeight: '44px', maxWidth: '100%' }}
+          >
+            {pairs.data?.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </Box>
+        <Box as="label" minH="44px" display="flex" gap={2} alignItems="center">
+          <input type="checkbox" checked={feet} onChange={() => setFeet(!feet)} />
+          with the feet’s name and earlier measurements
+        </Box>
+      </Flex>
+      <Flex gap={5} wrap="wrap">
+        <Link {...link} href={`/api/home/pairs/${pair.id}?feet=${feet}`} download>
+          Export the pair
+        </Link>
+        <Link {...link} href={plan} download={`${pair.name}.json`}>
+          Export only its plan
+        </Link>
+      </Flex>
+      <Box color="quiet" fontSize="sm" maxW="40rem">
+        The file holds the plan, the yarn, the swatch and what was knitted. The lengths the plan is
+        made from always go along. Your friend drops it on the basket.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,120 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useRestore } from '../api/homeQueries';
+import type { Found, Look, RestoreWrite } from '../api/types';
+import { momentText } from '../units/days';
+import { ActionButton } from './ActionButton';
+
+const SHELVES: Record<Found['shelf'], string> = {
+  FOOT: 'feet',
+  SWATCH: 'swatch',
+  YARN: 'yarn',
+  PAIR: 'pair',
+};
+
+interface RestoringProps {
+  look: Look;
+  /** With what was done, in words; or nothing where it was called off. */
+  onEnd: (done: string) => void;
+}
+
+/** What a restore would do, thing by thing; and then does it. */
+export function Restoring({ look, onEnd }: RestoringProps) {
+  const restore = useRestore();
+  const [mode, setMode] = useState<RestoreWrite['mode']>('MERGE');
+  const of = (fate: Found['fate']) => look.found.filter((each) => each.fate === fate);
+  const clashes = of('CLASH');
+  const one = look.holds === 'PAIR';
+  return (
+    <Box borderWidth="1px" borderColor="ink" p={4} mt={2} data-testid="restoring">
+      <Box as="h3" fontSize="md">
+        {`${one ? 'A pair' : 'A backup'} of ${momentText(look.made)}`}
+      </Box>
+      <Things title="Will be added" things={of('ADD')} />
+      <Things title="As new or newer in the backup, will be replaced by it" things={of('RENEW')} />
+      <Things title="Changed here since, will stay as they are here" things={clashes} />
+      <Box mt={2} color="quiet">
+        {`${of('SAME').length} already the same; ${look.here} only here.`}
+      </Box>
+      <Box as="fieldset" mt={3}>
+        <legend>What to do</legend>
+        {choices(one, clashes.length > 0).map(([value, words]) => (
+          <Box as="label" key={value} display="flex" gap={2} minH="44px" alignItems="center">
+            <input
+              type="radio"
+              name="restore-mode"
+              checked={mode === value}
+              onChange={() => setMode(value)}
+            />
+            {words}
+          </Box>
+        ))}
+      </Box>
+      <Box mt={1} color="quiet" fontSize="sm">
+        A backup of what is here now is made first.
+      </Box>
+      <Flex gap={3} mt={3} wrap="wrap">
+        <ActionButton quiet onClick={() => onEnd('')}>
+          Cancel
+        </ActionButton>
+        <ActionButton
+          disabled={restore.isPending}
+          onClick={() =>
+            restore.mutate(
+              { source: look.source, mode },
+              {
+                onSuccess: ({ added, renewed, left }) =>
+                  onEnd(
+                    mode === 'REPLACE'
+                      ? 'Everything is as it was in the backup.'
+                      : `Restored: ${added} added, ${renewed} replaced, ${left} left as they are.`,
+                  ),
+              },
+            )
+          }
+        >
+          {one ? 'Add this pair' : 'Restore'}
+        </ActionButton>
+      </Flex>
+      {restore.error && (
+        <Box role="alert" color="amiss" mt={2}>
+          {restore.error.message}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function choices(one: boolean, clashing: boolean): [RestoreWrite['mode'], string][] {
+  const list: [RestoreWrite['mode'], string][] = [
+    ['MERGE', 'Add what is missing and replace what is newer in the file'],
+  ];
+  if (clashing) {
+    list.push(['MERGE_TAKING_CLASHES', 'The same, and replace what was changed here since']);
+  }
+  if (!one) {
+    list.push(['REPLACE', 'Make everything as it was in the backup; what is only here goes']);
+  }
+  return list;
+}
+
+function Things({ title, things }: { title: string; things: readonly Found[] }) {
+  if (things.length === 0) {
+    return null;
+  }
+  return (
+    <Box mt={2}>
+      <Box fontWeight="650">{`${title} (${things.length})`}</Box>
+      <Box as="ul" pl={5} listStyleType="disc" maxH="12rem" overflowY="auto" tabIndex={0}>
+        {things.map((each) => (
+          <Box as="li" key={`${each.shelf} ${each.id}`} overflowWrap="anywhere">
+            {`${each.name} (${SHELVES[each.shelf]})`}
+            {each.here && each.fate !== 'ADD'
+              ? `: here ${momentText(each.here)}, in the file ${momentText(each.backup)}`
+              : ''}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

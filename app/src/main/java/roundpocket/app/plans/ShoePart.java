@@ -1,5 +1,6 @@
 package roundpocket.app.plans;
 
+import roundpocket.app.kept.Required;
 import roundpocket.core.foot.ShoeSize;
 import roundpocket.core.foot.ShoeSystem;
 
@@ -11,6 +12,7 @@ import roundpocket.core.foot.ShoeSystem;
  */
 public record ShoePart(ShoeSystem system, double size) {
     ShoeSize toCore() {
+        Required.in("system", system, counted -> {});
         return new ShoeSize(system, size);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -95,6 +96,16 @@ class Errors extends ResponseEntityExceptionHandler {
                 "parameter",
                 "Not understood",
                 "“" + wrong.getName() + "” is not as it must be.");
+    }
+
+    /** A query, or a form, that cannot be taken apart. */
+    @ExceptionHandler
+    ProblemDetail unreadableQuery(InvalidParameterException unreadable) {
+        return detail(
+                HttpStatus.BAD_REQUEST,
+                "parameter",
+                "Not understood",
+                "The address has a sign in it that can’t be read.");
     }
 
     /** The page was closed before the answer was there: nobody is left to tell. */

@@ -10,11 +10,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
+import java.nio.charset.UnsupportedCharsetException;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -61,8 +64,22 @@ class Gate extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, "host", "This address is not one that Round Pocket answers to.");
         } else if (request.getContentLengthLong() > most) {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", TooLargeException.TEXT);
+        } else if (!readable(request.getContentType())) {
+            refuse(
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "type",
+                    "What is sent says of itself what nobody can read.");
         } else {
             chain.doFilter(new Bounded(request, most), response);
+        }
+    }
+
+    private static boolean readable(@Nullable String type) {
+        try {
+            return type == null || MediaType.parseMediaType(type).isConcrete();
+        } catch (InvalidMediaTypeException | UnsupportedCharsetException noType) {
+            return false;
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.Names;
+import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
@@ -43,10 +44,11 @@ final class Cakes {
         few(problems, "stripes", stripes.size());
         few(problems, "knotsM", knots.size());
         for (int i = 0; i < stripes.size(); i++) {
-            Double lengthM = stripes.get(i).lengthM();
-            if (lengthM != null) {
-                problems.checkRange("stripes[" + i + "].lengthM", lengthM, STRIPE);
-            }
+            String field = "stripes[" + i + "]";
+            StripePart stripe = stripes.get(i);
+            problems.collect(field, () -> Required.part(stripe))
+                    .map(StripePart::lengthM)
+                    .ifPresent(lengthM -> problems.checkRange(field + ".lengthM", lengthM, STRIPE));
         }
         for (int i = 0; i < knots.size(); i++) {
             problems.checkRange("knotsM[" + i + "]", Objects.requireNonNullElse(knots.get(i), -1.0), KNOT);

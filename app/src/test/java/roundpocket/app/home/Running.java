@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The application on a home of the test's own, on a port of the loopback address. */
-final class Running implements AutoCloseable {
+public final class Running implements AutoCloseable {
     private static final JsonMapper JSON = new JsonMapper();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
@@ -38,12 +38,12 @@ final class Running implements AutoCloseable {
         context = new SpringApplicationBuilder(RoundPocketApplication.class).run(all.toArray(String[]::new));
     }
 
-    static Running on(Path home, String... arguments) {
+    public static Running on(Path home, String... arguments) {
         return new Running(home, arguments);
     }
 
     /** A home with nothing in it. */
-    static Path newHome() {
+    public static Path newHome() {
         try {
             return Files.createTempDirectory("round-pocket-home");
         } catch (IOException cannot) {
@@ -72,6 +72,17 @@ final class Running implements AutoCloseable {
         return send(
                 request(path).header("Content-Type", "application/json").method(method, BodyPublishers.ofString(body)),
                 HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** What came back. */
+    public record Answered(int status, String body) {}
+
+    /** Sends what is said to be of a type. */
+    public Answered send(String method, String path, String type, String body) {
+        HttpResponse<String> answer = send(
+                request(path).header("Content-Type", type).method(method, BodyPublishers.ofString(body)),
+                HttpResponse.BodyHandlers.ofString());
+        return new Answered(answer.statusCode(), answer.body());
     }
 
     /** Sends a file. */
@@ -103,7 +114,7 @@ final class Running implements AutoCloseable {
         }
     }
 
-    JsonNode json(String path) {
+    public JsonNode json(String path) {
         return JSON.readTree(send("GET", path, "").body());
     }
 

@@ -1,6 +1,8 @@
 package roundpocket.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -10,23 +12,29 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import roundpocket.app.home.HomeTrouble;
+import roundpocket.app.home.Running;
 
 /** What is let in, over a real connection; with the demo data in the home. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "pocket.demo=true")
 public class GateTest extends AbstractTestNGSpringContextTests {
+    private static final String HOME = Running.newHome().toString();
+
     @Value("${local.server.port}")
     private int port;
 
     @DynamicPropertySource
-    static void home(DynamicPropertyRegistry registry) throws IOException {
-        String home = Files.createTempDirectory("round-pocket-gate").toString();
-        registry.add("pocket.home", () -> home);
+    static void home(DynamicPropertyRegistry registry) {
+        registry.add("pocket.home", () -> HOME);
     }
 
     private HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
@@ -63,6 +71,57 @@ public class GateTest extends AbstractTestNGSpringContextTests {
                 .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(large))));
         assertThat(answer.statusCode()).isEqualTo(413);
         assertThat(answer.body()).contains("256 kB");
+    }
+
+    @DataProvider
+    public Object[][] senders() throws IOException {
+        String own = "http://127.0.0.1:" + port;
+        return new Object[][] {
+            {Map.of(), 403},
+            {Map.of("Pocket-Token", "guessed"), 403},
+            {Map.of("Pocket-Token", Files.readString(Path.of(HOME, "token"))), 200},
+            {Map.of("Sec-Fetch-Site", "same-origin", "Origin", own), 200},
+            {Map.of("Origin", own), 200},
+            {Map.of("Origin", "http://127.0.0.1:1"), 403},
+            {Map.of("Origin", "null"), 403},
+            {Map.of("Sec-Fetch-Site", "cross-site", "Origin", "http://elsewhere.example"), 403},
+            {Map.of("Sec-Fetch-Site", "same-site", "Origin", "http://127.0.0.1:1"), 403},
+            {Map.of("Sec-Fetch-Site", "none"), 403},
+        };
+    }
+
+    /** A page of another site may press neither the pedal nor read what a device tells. */
+    @Test(dataProvider = "senders")
+    public void onlyItsOwnPagesAndWhoReadsTheHomeChangeAnything(Map<String, String> headers, int status)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder press = to("127.0.0.1", "/api/devices/pedal").POST(HttpRequest.BodyPublishers.noBody());
+        HttpRequest.Builder listen = to("127.0.0.1", "/api/devices/pedal").GET();
+        headers.forEach(press::header);
+        headers.forEach(listen::header);
+        assertThat(send(press).statusCode()).isEqualTo(status);
+        HttpResponse<?> heard =
+                HttpClient.newHttpClient().send(listen.build(), HttpResponse.BodyHandlers.ofInputStream());
+        assertThat(heard.statusCode()).isEqualTo(status);
+    }
+
+    @Test
+    public void whatComesFromElsewhereReadsNothing() throws IOException, InterruptedException {
+        assertThat(send(to("127.0.0.1", "/api/pairs").header("Sec-Fetch-Site", "cross-site"))
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(send(to("127.0.0.1", "/api/pairs").header("Sec-Fetch-Site", "none"))
+                        .statusCode())
+                .isEqualTo(200);
+    }
+
+    @Test
+    public void itAnswersThisComputerOnly() {
+        assertThatThrownBy(() -> new Gate("0.0.0.0"))
+                .isInstanceOf(HomeTrouble.class)
+                .hasMessageContaining("passphrase");
+        assertThatThrownBy(() -> new Gate("192.168.0.7")).isInstanceOf(HomeTrouble.class);
+        assertThatCode(() -> new Gate("127.0.0.5")).doesNotThrowAnyException();
+        assertThatCode(() -> new Gate("::1")).doesNotThrowAnyException();
     }
 
     @Test

@@ -13,6 +13,9 @@ import java.util.regex.Pattern;
  */
 public record Amount(double value, Unit unit) {
     /** A number at the beginning of an amount, with its fraction. */
+    /** From here on the digits say nothing to a person. */
+    private static final double BEYOND_WORDS = 1e12;
+
     private static final Pattern NUMBER = Pattern.compile("^-?(\\d+/\\d+|[\\d.]+( \\d+/\\d+)?)");
 
     /** Metres in one yard, exact. */
@@ -47,6 +50,9 @@ public record Amount(double value, Unit unit) {
 
     /** The amount in words, lengths, masses and yarn in the reader's units, one and many told apart. */
     public String text(LengthUnit lengths) {
+        if (!(Math.abs(value) < BEYOND_WORDS)) {
+            return value > 0 ? "far too much" : value < 0 ? "far too little" : "no number";
+        }
         boolean cm = lengths == LengthUnit.CM;
         return switch (unit) {
             case MILLIMETRES -> lengths.text(value);

@@ -90,4 +90,11 @@ public class MeasureTest {
         assertThat(new Amount(0.1694, Unit.PERCENT).text(LengthUnit.CM)).isEqualTo("16.9 %");
         assertThat(new Amount(34.27, Unit.GRAMS).text(LengthUnit.CM)).isEqualTo("34 g");
     }
+
+    @Test
+    public void whatNobodyCouldMeanIsSaidInWords() {
+        assertThat(new Amount(1e308, Unit.GRAMS).text(LengthUnit.CM)).isEqualTo("far too much");
+        assertThat(new Amount(-1e308, Unit.PERCENT).text(LengthUnit.INCH)).isEqualTo("far too little");
+        assertThat(new Amount(Double.NaN, Unit.NUMBER).text(LengthUnit.CM)).isEqualTo("no number");
+    }
 }

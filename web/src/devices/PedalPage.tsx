@@ -7,10 +7,12 @@ export function PedalPage() {
   const [presses, setPresses] = useState(0);
   const [refused, setRefused] = useState<string | undefined>();
   const press = () => {
-    call('POST', '/api/devices/pedal').then(
-      () => {
-        setPresses((before) => before + 1);
-        setRefused(undefined);
+    call<{ pair?: string }>('POST', '/api/devices/pedal').then(
+      ({ pair }) => {
+        setPresses((before) => before + (pair ? 1 : 0));
+        setRefused(
+          pair ? undefined : 'Not counted: no pair listens. Switch the pedal on while you knit.',
+        );
       },
       (error: Error) => setRefused(error.message),
     );
@@ -41,7 +43,10 @@ export function PedalPage() {
         Step on it
       </chakra.button>
       <Box role="status" mt={2} color={refused ? 'amiss' : 'quiet'}>
-        {refused ?? (presses === 0 ? 'Not stepped on yet.' : `Stepped on ${presses} times.`)}
+        {refused ??
+          (presses === 0
+            ? 'Not stepped on yet.'
+            : `Counted ${presses === 1 ? 'once' : `${presses} times`}.`)}
       </Box>
     </Box>
   );

@@ -8,6 +8,7 @@ import { Sheet } from '../layout/Sheet';
 import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';
+import { PedalElsewhere, type PedalTold } from './PedalElsewhere';
 import { lower, placeAt, positionOf, stateWords, unitOf, type Place } from './place';
 import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
@@ -52,7 +53,13 @@ export function Knitting({ lap }: { lap: Lap }) {
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
   useKeys({ done: byHand ? () => undefined : () => done(), undo, turn: () => turnTo(other) });
   const { pedal } = useSignals();
-  useStream<{ id: string }>('/api/devices/pedal', pedal, ({ id }) => byHand || done(id));
+  const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);
+  useStream<PedalTold>(`/api/devices/pedal?pair=${lap.pairId}`, pedal, ({ id, pair }) => {
+    setPedalOn(pair);
+    if (id && pair === lap.pairId && !byHand) {
+      done(id);
+    }
+  });
   const next = work.steps[(place?.index ?? work.steps.length) + 1];
   return (
     <Flex
@@ -114,6 +121,7 @@ export function Knitting({ lap }: { lap: Lap }) {
           onOther={() => turnTo(other)}
         />
       )}
+      {pedal && pedalOn !== lap.pairId && <PedalElsewhere pairId={lap.pairId} />}
       <Hearing queue={queue} />
       <Flex align="center" gap={3} wrap="wrap" minH="72px">
         <chakra.button

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { call, Refused, Unreachable } from '../api/client';
 import type { Happening } from '../api/lapQueries';
 import type { Heard, HeardAll, LapEvent, LapSock } from '../api/types';
+import { inOneTab, Waiting } from './waiting';
 
 const AGAIN_MS = 2000;
 const MOST_AT_ONCE = 200;
@@ -20,23 +21,6 @@ export interface Queue {
   /** Whether the browser has no room to keep them in. */
   unkept: boolean;
   silent: boolean;
-}
-
-function read(key: string): LapEvent[] {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? '[]') as LapEvent[];
-  } catch {
-    return [];
-  }
-}
-
-function keep(key: string, events: readonly LapEvent[]): boolean {
-  try {
-    localStorage.setItem(key, JSON.stringify(events));
-    return true;
-  } catch {
-    return false;
-  }
 }
 
 function device(): string {
@@ -66,12 +50,12 @@ function id(): string {
 export function useQueue(pairId: string, first: readonly LapSock[], revision: number): Queue {
   const key = `round-pocket.lap.${pairId}`;
   const client = useQueryClient();
-  const [waiting, setWaiting] = useState(() => read(key));
+  const [store] = useState(() => new Waiting(key));
+  const [waiting, setWaiting] = useState(() => store.list());
   const [socks, setSocks] = useState(first);
   const [refused, setRefused] = useState<string | undefined>();
   const [unkept, setUnkept] = useState(false);
   const [silent, setSilent] = useState(false);
-  const queue = useRef(waiting);
   const sending = useRef(false);
   const atOnce = useRef(MOST_AT_ONCE);
   const told = useRef(new Map<string, (heard: Heard) => void>());
@@ -80,36 +64,31 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
     known.current = revision;
   }, [revision]);
 
-  const put = useCallback(
-    (events: LapEvent[]) => {
-      queue.current = events;
-      setUnkept(!keep(key, events));
-      setWaiting(events);
+  /** Sends some of them, or none to hear only how far the socks are. */
+  const hear = useCallback(
+    async (batch: readonly LapEvent[]) => {
+      const heard = await call<HeardAll>('POST', `/api/laps/${pairId}/events`, batch);
+      store.remove(new Set(batch.map(({ id }) => id)));
+      setWaiting(store.list());
+      if (heard.revision !== known.current) {
+        // More than the count is new, and the steps may be others: first they, then where one is in them.
+        known.current = heard.revision;
+        await client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
+      }
+      setSocks(heard.socks);
+      setSilent(false);
+      return heard;
     },
-    [key],
+    [pairId, store, client],
   );
 
-  const send = useCallback(async () => {
-    if (sending.current) {
-      return;
-    }
-    sending.current = true;
+  const sendAll = useCallback(async () => {
     try {
-      while (queue.current.length > 0) {
-        const batch = queue.current.slice(0, atOnce.current);
-        const heard = await call<HeardAll>('POST', `/api/laps/${pairId}/events`, batch);
+      for (let list = store.list(); list.length > 0; list = store.list()) {
+        const { heard } = await hear(list.slice(0, atOnce.current));
         atOnce.current = MOST_AT_ONCE;
-        const ids = new Set(batch.map((event) => event.id));
-        put(queue.current.filter((event) => !ids.has(event.id)));
-        if (heard.revision !== known.current) {
-          // More than the count is new, and the steps may be others: first they, then where one is in them.
-          known.current = heard.revision;
-          await client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
-        }
-        setSocks(heard.socks);
-        setRefused(heard.heard.findLast(({ counted }) => !counted)?.words);
-        setSilent(false);
-        for (const each of heard.heard) {
+        setRefused(heard.findLast(({ counted }) => !counted)?.words);
+        for (const each of heard) {
           told.current.get(each.id)?.(each);
           told.current.delete(each.id);
         }
@@ -122,25 +101,49 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
       }
       if (error instanceof Refused && error.status < 500) {
         // It will not be taken another time either. One by one, so that only what is refused is left out.
-        put(queue.current.slice(atOnce.current === 1 ? 1 : 0));
+        const [worst] = store.list();
+        if (atOnce.current === 1 && worst) {
+          store.remove(new Set([worst.id]));
+          setWaiting(store.list());
+        }
         atOnce.current = 1;
       }
     }
-    sending.current = false;
-  }, [pairId, put, client]);
+  }, [store, hear, client]);
+
+  const send = useCallback(async () => {
+    if (!sending.current && store.list().length > 0) {
+      sending.current = true;
+      await inOneTab(key, sendAll);
+      sending.current = false;
+    }
+  }, [key, store, sendAll]);
 
   useEffect(() => {
     const first = setTimeout(() => void send(), 0);
     const again = setInterval(() => void send(), AGAIN_MS);
+    // What another tab noted or sent for this one.
+    const elsewhere = ({ key: name, newValue }: StorageEvent) => {
+      if (store.mine(name)) {
+        setWaiting(store.list());
+        if (newValue === null) {
+          hear([]).catch(() => undefined);
+        }
+      }
+    };
+    window.addEventListener('storage', elsewhere);
     return () => {
       clearTimeout(first);
       clearInterval(again);
+      window.removeEventListener('storage', elsewhere);
     };
-  }, [send]);
+  }, [send, store, hear]);
 
   const press: Queue['press'] = (event, own = id()) => {
     setRefused(undefined);
-    put([...queue.current, { ...event, id: own, device: device(), at: new Date().toISOString() }]);
+    const kept = store.add({ ...event, id: own, device: device(), at: new Date().toISOString() });
+    setUnkept(!kept);
+    setWaiting(store.list());
     const heard = new Promise<Heard>((tell) => told.current.set(own, tell));
     void send();
     return heard;

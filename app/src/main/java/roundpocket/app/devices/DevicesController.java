@@ -5,12 +5,14 @@ import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -20,19 +22,22 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/devices")
 class DevicesController {
     private static final long EVERY_MS = 150;
+    private static final long PRESENCE_MS = 2000;
 
     private final SimulatedScale scale;
     private final Listeners atScale = new Listeners();
-    private final Listeners atPedal = new Listeners();
+    private final Pedal pedal;
     private final ScheduledExecutorService reader = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "scale");
         thread.setDaemon(true);
         return thread;
     });
 
-    DevicesController(SimulatedScale scale) {
+    DevicesController(SimulatedScale scale, Pedal pedal) {
         this.scale = scale;
+        this.pedal = pedal;
         reader.scheduleWithFixedDelay(this::readScale, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+        reader.scheduleWithFixedDelay(pedal::stillThere, PRESENCE_MS, PRESENCE_MS, TimeUnit.MILLISECONDS);
     }
 
     private void readScale() {
@@ -44,13 +49,13 @@ class DevicesController {
     /** What lies on the simulated scale. */
     record Load(double grams) {}
 
-    /** A press of the pedal; its id makes it count once, however many pages listen. */
-    record Press(UUID id) {}
+    /** On which pair the pedal is to press. */
+    record PedalWrite(UUID pair) {}
 
     /** What the scale shows, several times a second, as server-sent events. */
     @GetMapping(value = "/scale", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listenToScale() {
-        return atScale.listen();
+        return atScale.listen(null, null);
     }
 
     /** Sets the scale to nought. */
@@ -67,24 +72,29 @@ class DevicesController {
         scale.put(load.grams());
     }
 
-    /** The presses of the pedal, as server-sent events. */
+    /** The presses of the pedal and whose it is, as server-sent events, on behalf of the pair that the page shows. */
     @GetMapping(value = "/pedal", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter listenToPedal() {
-        return atPedal.listen();
+    SseEmitter listenToPedal(@RequestParam(required = false) @Nullable UUID pair) {
+        return pedal.listen(pair);
     }
 
-    /** Presses the simulated pedal. */
+    /** Presses the simulated pedal; the answer says on which pair, if any. */
     @PostMapping("/pedal")
-    Press press() {
-        Press press = new Press(UUID.randomUUID());
-        atPedal.tell(press);
-        return press;
+    Pedal.Told press() {
+        return pedal.press();
+    }
+
+    /** Takes the pedal over for a pair. */
+    @PostMapping("/pedal/pair")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void use(@RequestBody PedalWrite write) {
+        pedal.give(write.pair());
     }
 
     @PreDestroy
     void close() {
         reader.shutdownNow();
         atScale.close();
-        atPedal.close();
+        pedal.close();
     }
 }

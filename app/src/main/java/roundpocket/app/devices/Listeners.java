@@ -2,23 +2,47 @@ package roundpocket.app.devices;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
 
 /** Pages that listen to a device, over server-sent events. */
 class Listeners {
-    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+    /** Far more than anybody has open, far fewer than would fill the memory. */
+    static final int MOST = 32;
 
-    SseEmitter listen() {
+    private final List<Listener> pages = new CopyOnWriteArrayList<>();
+
+    private record Listener(SseEmitter page, @Nullable UUID pair) {}
+
+    /** Begins to listen, on behalf of a pair where the device belongs to one; {@code first} is told at once. */
+    SseEmitter listen(@Nullable UUID pair, @Nullable Object first) {
+        if (pages.size() >= MOST) {
+            stillThere();
+        }
+        if (pages.size() >= MOST) {
+            throw new Refusal(List.of(new Problem(
+                    "device.listeners",
+                    "",
+                    MOST + " pages listen to this already.",
+                    "Close some of them, and load this one again.",
+                    Map.of())));
+        }
         SseEmitter page = new SseEmitter(0L);
-        page.onCompletion(() -> pages.remove(page));
-        page.onError(gone -> pages.remove(page));
-        pages.add(page);
-        try {
-            page.send(SseEmitter.event().comment("listening")); // so that the page knows at once that it is heard
-        } catch (IOException gone) {
-            pages.remove(page);
+        Listener listener = new Listener(page, pair);
+        page.onCompletion(() -> pages.remove(listener));
+        page.onError(gone -> pages.remove(listener));
+        pages.add(listener);
+        if (first == null) {
+            send(listener, null); // so that the page knows at once that it is heard
+        } else {
+            send(listener, first);
         }
         return page;
     }
@@ -27,17 +51,43 @@ class Listeners {
         return !pages.isEmpty();
     }
 
+    /** Whether a page of a pair listens. */
+    boolean any(UUID pair) {
+        return pages.stream().anyMatch(each -> pair.equals(each.pair));
+    }
+
+    /** The pair whose page began to listen last; nothing where none listens. */
+    @Nullable
+    UUID lastPair() {
+        return pages.stream()
+                .map(Listener::pair)
+                .filter(Objects::nonNull)
+                .reduce((earlier, later) -> later)
+                .orElse(null);
+    }
+
     void tell(Object what) {
-        for (SseEmitter page : pages) {
-            try {
-                page.send(what, MediaType.APPLICATION_JSON);
-            } catch (IOException | IllegalStateException gone) {
-                pages.remove(page); // the page was closed
+        pages.forEach(each -> send(each, what));
+    }
+
+    /** Finds out which pages are gone. */
+    void stillThere() {
+        pages.forEach(each -> send(each, null));
+    }
+
+    private void send(Listener listener, @Nullable Object what) {
+        try {
+            if (what == null) {
+                listener.page.send(SseEmitter.event().comment("listening"));
+            } else {
+                listener.page.send(what, MediaType.APPLICATION_JSON);
             }
+        } catch (IOException | IllegalStateException gone) {
+            pages.remove(listener); // the page was closed
         }
     }
 
     void close() {
-        pages.forEach(SseEmitter::complete);
+        pages.forEach(each -> each.page.complete());
     }
 }

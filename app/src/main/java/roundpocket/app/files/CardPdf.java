@@ -5,11 +5,19 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.PageSizeUnits;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import jakarta.annotation.PreDestroy;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Future;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.w3c.dom.Document;
@@ -28,9 +36,46 @@ class CardPdf {
         System.setProperty("pdfbox.fontcache", home);
     }
 
+    private static final int PATIENCE_S = 15;
+    private static final int MOST_WAITING = 8;
+
+    /** One at a time: a page takes more memory than everything else. */
+    private final ExecutorService printer = new ThreadPoolExecutor(
+            1,
+            1,
+            0,
+            TimeUnit.SECONDS,
+            new ArrayBlockingQueue<>(MOST_WAITING),
+            work -> {
+                Thread thread = new Thread(work, "printer");
+                thread.setDaemon(true);
+                return thread;
+            },
+            (work, full) -> {
+                throw Drawing.refusal("Other cards are being printed just now.");
+            });
+
     /** One page of the size of the paper, as the screen drew it. */
     byte[] write(String drawing, String title, Paper paper) {
         Document document = Drawing.read(drawing);
+        Future<byte[]> page = printer.submit(() -> print(document, title, paper));
+        try {
+            return page.get(PATIENCE_S, TimeUnit.SECONDS);
+        } catch (TimeoutException | ExecutionException cannot) {
+            page.cancel(true);
+            throw Drawing.refusal("This drawing can’t be printed.");
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        printer.shutdownNow();
+    }
+
+    private static byte[] print(Document document, String title, Paper paper) {
         wrap(document, title, paper);
         XRLog.setLoggingEnabled(false);
         try (ByteArrayOutputStream page = new ByteArrayOutputStream();

@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilder;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -70,6 +71,22 @@ final class Drawing {
             "font-weight",
             "transform");
 
+    private static final int MOST_ELEMENTS = 4_000;
+    private static final int DEEPEST = 24;
+    /** The largest number in a drawing; a card is some hundred wide. */
+    private static final double LARGEST = 20_000;
+    /** The shortest dash: a line of a card would have thousands of shorter ones. */
+    private static final double SHORTEST_DASH = 0.2;
+
+    private static final Set<String> MEASURES = Set.of(
+            "x", "y", "x1", "x2", "y1", "y2", "d", "points", "transform", "stroke-width", "font-size", "opacity");
+    private static final Set<String> SIZES = Set.of("width", "height", "viewBox");
+    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?");
+    /** A keyword that stands for what is around it means nothing to the printer here. */
+    private static final Set<String> NO_COLOUR = Set.of("inherit", "initial", "unset", "revert");
+
+    private int elements;
+
     private Drawing() {}
 
     /** The drawing as a document whose root is its article; refused where anything else is in it. */
@@ -79,7 +96,7 @@ final class Drawing {
             if (!"article".equals(document.getDocumentElement().getLocalName())) {
                 throw refusal("This is not the drawing of a card.");
             }
-            check(document.getDocumentElement());
+            new Drawing().check(document.getDocumentElement(), 0);
             return document;
         } catch (SAXException | IOException unreadable) {
             throw refusal("This is not a drawing that can be read.");
@@ -100,7 +117,10 @@ final class Drawing {
         }
     }
 
-    private static void check(Element element) {
+    private void check(Element element, int depth) {
+        if (++elements > MOST_ELEMENTS || depth > DEEPEST) {
+            throw refusal("There is more in this drawing than on any card.");
+        }
         if (!ELEMENTS.contains(element.getLocalName())) {
             throw refusal("There is no “" + element.getLocalName() + "” on a card.");
         }
@@ -108,6 +128,7 @@ final class Drawing {
         for (int i = 0; i < attributes.getLength(); i++) {
             Node attribute = attributes.item(i);
             String value = attribute.getNodeValue();
+            checkNumbers(attribute.getNodeName(), value);
             // Only what is drawn: an address in a value would make the printer fetch it.
             boolean fetches = value.contains("(") && !attribute.getNodeName().equals("transform") && !plain(value);
             if (!ATTRIBUTES.contains(attribute.getNodeName())
@@ -121,9 +142,36 @@ final class Drawing {
         }
         for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
             if (child instanceof Element inner) {
-                check(inner);
+                check(inner, depth + 1);
             } else if (child.getNodeType() != Node.TEXT_NODE) {
                 throw refusal("There is more than words and shapes in this drawing.");
+            }
+        }
+    }
+
+    /** Numbers that would take the printer for ever, or that it can make nothing of. */
+    private static void checkNumbers(String name, String value) {
+        boolean dashes = name.equals("stroke-dasharray");
+        boolean size = SIZES.contains(name);
+        if (name.equals("style") && value.contains("dash")
+                || (name.equals("fill") || name.equals("stroke")) && NO_COLOUR.contains(value.strip())) {
+            throw refusal("There is no “" + name + "” like this on a card.");
+        }
+        if (dashes || size || MEASURES.contains(name)) {
+            List<Double> numbers = NUMBER.matcher(value)
+                    .results()
+                    .map(found -> Double.valueOf(found.group()))
+                    .toList();
+            boolean tooLarge = numbers.stream().anyMatch(number -> !(Math.abs(number) <= LARGEST));
+            boolean tooShort = dashes && numbers.stream().anyMatch(number -> number < SHORTEST_DASH);
+            boolean noSize = size
+                    && (numbers.isEmpty() && !value.equals("auto")
+                            || numbers.stream()
+                                    .skip(name.equals("viewBox") ? 2 : 0)
+                                    .anyMatch(number -> number <= 0)
+                            || name.equals("viewBox") && numbers.size() != 4);
+            if (tooLarge || tooShort || noSize) {
+                throw refusal("“" + name + "” has a number that is on no card.");
             }
         }
     }
@@ -133,7 +181,7 @@ final class Drawing {
         return !value.replaceAll("rgba?\\([0-9., %/]*\\)", "").contains("(");
     }
 
-    private static Refusal refusal(String template) {
+    static Refusal refusal(String template) {
         return new Refusal(List.of(new Problem(
                 "card.drawing", "", template, "Open the pocket card and take the PDF from there.", Map.of())));
     }

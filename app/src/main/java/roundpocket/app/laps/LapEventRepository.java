@@ -1,6 +1,7 @@
 package roundpocket.app.laps;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -8,5 +9,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 public interface LapEventRepository extends JpaRepository<LapEventRow, Long> {
     List<LapEventRow> findByPairIdOrderBySeq(UUID pairId);
 
-    boolean existsById(UUID id);
+    Optional<LapEventRow> findFirstById(UUID id);
 }

@@ -8,6 +8,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
@@ -23,6 +24,9 @@ import roundpocket.core.plan.YarnRole;
 @Entity
 @Table(name = "lap_event")
 public class LapEventRow {
+    /** What was pressed longer before it was heard was pressed under a clock that was not set. */
+    private static final Duration OLDEST = Duration.ofDays(400);
+
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private @Nullable Long seq;
@@ -97,8 +101,10 @@ public class LapEventRow {
         this.kind = write.kind();
         this.toPosition = write.to();
         this.device = write.device();
-        // A clock that runs ahead does not make a press later than it was heard.
-        this.pressedAt = write.at().isAfter(heardAt) ? heardAt : write.at();
+        // A clock that runs ahead does not make a press later than it was heard, nor one that was never set years
+        // earlier.
+        boolean believable = !write.at().isAfter(heardAt) && write.at().isAfter(heardAt.minus(OLDEST));
+        this.pressedAt = believable ? write.at() : heardAt;
         this.heardAt = heardAt;
         this.section = write.section();
         this.rounds = write.rounds();
@@ -144,6 +150,10 @@ public class LapEventRow {
 
     UUID id() {
         return id;
+    }
+
+    UUID pairId() {
+        return pairId;
     }
 
     int sock() {

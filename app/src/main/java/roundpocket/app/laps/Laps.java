@@ -113,8 +113,10 @@ public class Laps {
         Instant now = clock.instant();
         List<HeardView> heard = new ArrayList<>();
         for (LapEventWrite write : writes) {
-            if (events.existsById(write.id())) {
-                heard.add(new HeardView(write.id(), true, null));
+            Optional<LapEventRow> before = events.findFirstById(write.id());
+            if (before.isPresent()) {
+                boolean here = before.get().pairId().equals(pairId);
+                heard.add(new HeardView(write.id(), here, here ? null : "This was counted on another pair already."));
                 continue;
             }
             LapEventRow event = row(pairId, write, now);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,6 +23,7 @@ import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.core.lap.Miscount;
+import roundpocket.core.measure.LengthUnit;
 
 /** The work on pairs over HTTP. */
 @RestController
@@ -74,9 +76,18 @@ public class LapsController {
             @PathVariable UUID pairId,
             @RequestBody List<LapEventWrite> events,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        HeardAllView heard = laps.hear(pairId, events, ReaderLengths.of(lengths));
+        HeardAllView heard = heard(pairId, events, ReaderLengths.of(lengths));
         toTheDisk();
         return heard;
+    }
+
+    /** The same press sent twice at the same moment finds itself stored the second time. */
+    private HeardAllView heard(UUID pairId, List<LapEventWrite> events, LengthUnit lengths) {
+        try {
+            return laps.hear(pairId, events, lengths);
+        } catch (DataIntegrityViolationException meanwhile) {
+            return laps.hear(pairId, events, lengths);
+        }
     }
 
     /** What a tape check, or rounds off the plan, would change; nothing is taken in. */

@@ -1,6 +1,7 @@
 package roundpocket.app.devices;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -12,14 +13,14 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.testng.annotations.Test;
+import roundpocket.core.explain.Refusal;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -90,19 +91,36 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
         }
     }
 
-    /** Every page that listens hears the same press under the same id, so that it counts once. */
+    /** The pedal is one pair's: every page hears every press and whose it is, and only an open pair has it. */
     @Test(timeOut = PATIENCE_MS)
-    public void allPagesHearAPressOfThePedalUnderOneId() throws IOException, InterruptedException {
-        try (BufferedReader one = listen("pedal");
-                BufferedReader other = listen("pedal")) {
-            List<String> ids = new ArrayList<>();
-            for (int i = 0; i < 3; i++) {
-                assertThat(post("pedal", "")).isEqualTo(200);
-                String id = next(one).get("id").asString();
-                assertThat(next(other).get("id").asString()).isEqualTo(id);
-                ids.add(id);
-            }
-            assertThat(ids).doesNotHaveDuplicates();
+    public void thePedalBelongsToOnePairAtATime() throws IOException, InterruptedException {
+        UUID mine = UUID.randomUUID();
+        UUID yours = UUID.randomUUID();
+        try (BufferedReader one = listen("pedal?pair=" + mine);
+                BufferedReader other = listen("pedal?pair=" + yours)) {
+            assertThat(next(one).get("pair").asString()).isEqualTo(mine.toString());
+            assertThat(next(other).get("pair").asString()).isEqualTo(mine.toString());
+            assertThat(post("pedal", "")).isEqualTo(200);
+            JsonNode press = next(one);
+            assertThat(press.get("pair").asString()).isEqualTo(mine.toString());
+            assertThat(next(other)).isEqualTo(press);
+            assertThat(post("pedal/pair", "{\"pair\": \"" + yours + "\"}")).isEqualTo(204);
+            assertThat(next(one).toString()).isEqualTo("{\"pair\":\"" + yours + "\"}");
+            assertThat(next(other).has("id")).isFalse();
+            assertThat(post("pedal", "")).isEqualTo(200);
+            assertThat(next(one).get("pair").asString()).isEqualTo(yours.toString());
         }
+    }
+
+    @Test(timeOut = PATIENCE_MS)
+    public void onlySoManyListen() {
+        Listeners listeners = new Listeners();
+        for (int i = 0; i < Listeners.MOST; i++) {
+            listeners.listen(null, null);
+        }
+        assertThatThrownBy(() -> listeners.listen(null, null))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("pages listen to this already");
+        listeners.close();
     }
 }

@@ -2,6 +2,7 @@ package roundpocket.app.laps;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -217,5 +218,51 @@ public class LapsTest extends AppTest {
                         .filter(gist -> gist.get("pairId").asString().equals(pairId)))
                 .singleElement()
                 .satisfies(gist -> assertThat(gist.get("next").asString()).startsWith("First sock: foot"));
+    }
+
+    private String another() {
+        JsonNode pair = body(post("/api/pairs", "{\"name\": \"Another\", \"spec\": " + SPEC.formatted("") + "}"));
+        String id = pair.get("id").asString();
+        post("/api/laps/" + id, "{}");
+        return id;
+    }
+
+    /** A press is one pair's. The other is told that it did not count, also where both arrive at the same moment. */
+    @Test
+    public void aPressCountsOnOnePairOnly() {
+        String other = another();
+        String press = press(UUID.randomUUID(), 1, "DONE", "");
+        hear(List.of(press));
+        JsonNode heard = body(post("/api/laps/" + other + "/events", "[" + press + "]"));
+        assertThat(heard.at("/heard/0/counted").asBoolean()).isFalse();
+        assertThat(heard.at("/heard/0/words").asString()).contains("another pair");
+        for (int i = 0; i < 20; i++) {
+            String both = "[" + press(UUID.randomUUID(), 1, "DONE", "") + "]";
+            List<JsonNode> answers = List.of(pairId, other).parallelStream()
+                    .map(pair -> body(post("/api/laps/" + pair + "/events", both)))
+                    .toList();
+            assertThat(answers.stream().map(each -> each.at("/heard/0/counted").asBoolean()))
+                    .containsExactlyInAnyOrder(true, false);
+        }
+        assertThat(positions().get(0)
+                        + body(get("/api/laps/" + other))
+                                .at("/socks/0/position")
+                                .asInt())
+                .isEqualTo(21);
+    }
+
+    /** A clock that was never set, or set to nonsense, changes neither the order nor when a pair was begun. */
+    @Test
+    public void timesThatCannotBeAreNotBelieved() {
+        for (String time : List.of(
+                "1976-01-01T00:00:00Z",
+                "-292278995-01-01T00:00:00Z",
+                "+292278994-08-17T07:12:55Z",
+                "2099-01-01T00:00:00Z")) {
+            hear(List.of(done(1).replace("2026-11-23T19:00:00Z", time)));
+        }
+        assertThat(positions()).containsExactly(4, 0);
+        Instant begun = Instant.parse(body(get(at)).get("startedAt").asString());
+        assertThat(begun).isBetween(Instant.now().minusSeconds(600), Instant.now());
     }
 }

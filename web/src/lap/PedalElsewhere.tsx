@@ -1,0 +1,32 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { call } from '../api/client';
+
+/** What the pedal tells: a press, where there is an id, and on which pair it counts. */
+export interface PedalTold {
+  id?: string;
+  pair?: string;
+}
+
+/** The pedal presses on another pair; it is taken over by a press. */
+export function PedalElsewhere({ pairId }: { pairId: string }) {
+  const use = useMutation({
+    mutationFn: () => call<undefined>('POST', '/api/devices/pedal/pair', { pair: pairId }),
+  });
+  return (
+    <Flex align="center" gap={3} wrap="wrap" role="status">
+      <Box>{use.error?.message ?? 'The pedal counts on another pair.'}</Box>
+      <chakra.button
+        type="button"
+        minH="44px"
+        px={4}
+        borderWidth="1px"
+        borderColor="ink"
+        cursor="pointer"
+        onClick={() => use.mutate()}
+      >
+        Use it here
+      </chakra.button>
+    </Flex>
+  );
+}

@@ -31,6 +31,11 @@ final class Knitting {
         events.forEach(this::hear);
     }
 
+    /** How many events it comes from. */
+    int events() {
+        return heard.size();
+    }
+
     PairWork work() {
         return work;
     }

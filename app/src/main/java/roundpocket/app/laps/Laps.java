@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +51,7 @@ public class Laps {
     private final LapEventRepository events;
     private final PairsShelf pairs;
     private final Settling settling;
+    private final Folds folds;
     private final JsonMapper mapper;
     private final Clock clock;
 
@@ -58,12 +60,14 @@ public class Laps {
             LapEventRepository events,
             PairsShelf pairs,
             Settling settling,
+            Folds folds,
             JsonMapper mapper,
             Clock clock) {
         this.laps = laps;
         this.events = events;
         this.pairs = pairs;
         this.settling = settling;
+        this.folds = folds;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -78,6 +82,7 @@ public class Laps {
     /** Begins a pair: its plan is kept as it is now. Once begun, nothing changes that. */
     public LapView start(UUID pairId, LapStartWrite write, LengthUnit lengths) {
         PairView pair = pairs.read(pairId);
+        folds.changes(pairId);
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
             HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
             Course.of(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
@@ -102,6 +107,7 @@ public class Laps {
                     "Edit the plan and take it over, or plan another pair.",
                     Map.of())));
         }
+        folds.changes(pairId);
         laps.delete(row);
         laps.flush();
     }
@@ -109,7 +115,8 @@ public class Laps {
     /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
     public HeardAllView hear(UUID pairId, List<LapEventWrite> writes, LengthUnit lengths) {
         EventCheck.check(writes);
-        Knitting knitting = knitting(locked(pairId));
+        LapRow lap = locked(pairId);
+        Knitting knitting = folds.take(pairId, () -> knitting(lap));
         Instant now = clock.instant();
         List<HeardView> heard = new ArrayList<>();
         for (LapEventWrite write : writes) {
@@ -135,7 +142,10 @@ public class Laps {
     @Transactional(readOnly = true)
     public TriedView tried(UUID pairId, LapEventWrite write) {
         EventCheck.check("", write);
-        PairWork work = knitting(pairId).work();
+        return work(pairId, work -> tried(pairId, write, work));
+    }
+
+    private TriedView tried(UUID pairId, LapEventWrite write, PairWork work) {
         Optional<Happening> happening = row(pairId, write, clock.instant()).happening(this::spec);
         SockWork sock = work.sock(write.sock());
         Course next;
@@ -198,23 +208,23 @@ public class Laps {
     @Transactional(readOnly = true)
     public List<LapGistView> gists() {
         return laps.findAllByOrderByStartedAtAscPairIdAsc().stream()
-                .flatMap(row -> readable(row).map(this::gist).stream())
+                .flatMap(row -> inShort(row).stream())
                 .toList();
     }
 
-    /** A pair on the needles, from everything that was heard of it. */
+    /** Reads from a pair on the needles, from everything that was heard of it; what is read is not kept longer. */
     @Transactional(readOnly = true)
-    public PairWork work(UUID pairId) {
-        return knitting(pairId).work();
+    public <T> T work(UUID pairId, Function<PairWork, T> use) {
+        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
+        return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
     }
 
     /** The pairs of which both socks are done. */
     @Transactional(readOnly = true)
     public List<UUID> finished() {
-        return laps.findAllByOrderByStartedAtAscPairIdAsc().stream()
-                .filter(row ->
-                        readable(row).filter(each -> each.work().finished()).isPresent())
-                .map(LapRow::getId)
+        return gists().stream()
+                .filter(LapGistView::finished)
+                .map(LapGistView::pairId)
                 .toList();
     }
 
@@ -222,10 +232,6 @@ public class Laps {
     @Transactional(readOnly = true)
     public boolean begun(UUID pairId) {
         return laps.existsById(pairId);
-    }
-
-    private Knitting knitting(UUID pairId) {
-        return knitting(laps.findById(pairId).orElseThrow(() -> new NotKeptException("lap", pairId)));
     }
 
     private LapRow locked(UUID pairId) {
@@ -243,18 +249,22 @@ public class Laps {
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
-    private Optional<Known> readable(LapRow row) {
-        try {
-            return Optional.of(new Known(row.getId(), knitting(row).work()));
-        } catch (Refusal unreadable) {
-            return Optional.empty();
-        }
+    private Optional<LapGistView> inShort(LapRow row) {
+        UUID pairId = row.getId();
+        return folds.inShort(pairId, InShort.class, () -> {
+                    try {
+                        return new InShort(
+                                Optional.of(gist(pairId, knitting(row).work())));
+                    } catch (Refusal unreadable) {
+                        return new InShort(Optional.empty());
+                    }
+                })
+                .gist();
     }
 
-    private record Known(UUID pairId, PairWork work) {}
+    private record InShort(Optional<LapGistView> gist) {}
 
-    private LapGistView gist(Known known) {
-        PairWork work = known.work();
+    private static LapGistView gist(UUID pairId, PairWork work) {
         int first = work.sock(1).position();
         int second = work.sock(2).position();
         // The one that is not done; of two that are not, the one that is further on.
@@ -262,7 +272,7 @@ public class Laps {
         int on = secondIsOn ? 2 : 1;
         SockWork sock = work.sock(on);
         return new LapGistView(
-                known.pairId(),
+                pairId,
                 List.of(
                         work.sock(1).course().lap().presses(),
                         work.sock(2).course().lap().presses()),
@@ -303,10 +313,14 @@ public class Laps {
     }
 
     private LapView view(PairView pair, @Nullable LapRow row, LengthUnit lengths) {
-        Knitting knitting = row == null
-                ? new Knitting(
-                        new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE)), this::spec, List.of())
-                : knitting(row);
+        if (row == null) {
+            PairWork planned = new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE));
+            return view(pair, null, new Knitting(planned, this::spec, List.of()), lengths);
+        }
+        return folds.read(pair.id(), () -> knitting(row), knitting -> view(pair, row, knitting, lengths));
+    }
+
+    private LapView view(PairView pair, @Nullable LapRow row, Knitting knitting, LengthUnit lengths) {
         PairWork work = knitting.work();
         return new LapView(
                 pair.id(),

@@ -65,7 +65,10 @@ public class Log {
     private LogEntryView entry(UUID pairId) {
         PairView pair = pairs.read(pairId);
         LapView lap = laps.view(pairId, LengthUnit.CM);
-        PairWork work = laps.work(pairId);
+        return laps.work(pairId, work -> entry(pairId, pair, lap, work));
+    }
+
+    private LogEntryView entry(UUID pairId, PairView pair, LapView lap, PairWork work) {
         return new LogEntryView(
                 pairId,
                 pair.name(),
@@ -120,7 +123,8 @@ public class Log {
     /** How the heel of a finished pair is cut off and knitted new. */
     @Transactional(readOnly = true)
     public RepairView newHeel(UUID pairId, LengthUnit lengths) {
-        HeelRepair repair = HeelRepair.of(laps.work(pairId).sock(1).course().plan());
+        HeelRepair repair =
+                laps.work(pairId, work -> HeelRepair.of(work.sock(1).course().plan()));
         return new RepairView(
                 repair.steps().stream()
                         .map(step -> new RepairStepView(

@@ -1,7 +1,10 @@
 package roundpocket.app.pairs;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
+    private static final int MOST_DRAWN = 3_000;
     private static final String MOVED =
             "This plan left stitches in at the corners of a waste-yarn heel. Waste yarn comes out whole, so now 2 extra"
                     + " stitches are picked up at each corner.";
@@ -37,6 +41,9 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
     private final YarnsShelf yarns;
     private final PairHistory history;
     private final JsonMapper mapper;
+    /** Drawing a pair takes a plan; the same specification gives the same. */
+    private final Cache<SpecPart, Optional<GistView>> gists =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
 
     PairsShelf(
             PairRepository repository,
@@ -145,12 +152,16 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
         return row == null ? null : new LinkView(row.getId(), row.name());
     }
 
+    private @Nullable GistView gist(SpecPart spec) {
+        return gists.get(spec, PairsShelf::drawn).orElse(null);
+    }
+
     /** A pair that was stored under earlier limits is still shown, only without its drawing. */
-    private static @Nullable GistView gist(SpecPart spec) {
+    private static Optional<GistView> drawn(SpecPart spec) {
         try {
-            return GistView.of(spec.plan());
+            return Optional.of(GistView.of(spec.plan()));
         } catch (Refusal outsideToday) {
-            return null;
+            return Optional.empty();
         }
     }
 }

@@ -42,7 +42,7 @@ class ScheduleController {
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(required = false) @Nullable LocalDate until) {
         LocalDate first = Objects.requireNonNullElseGet(from, () -> LocalDate.now(clock));
-        return ScheduleView.of(Schedule.of(laps.work(pairId)), new Habit(minutes, days, first, until));
+        return ScheduleView.of(laps.work(pairId, Schedule::of), new Habit(minutes, days, first, until));
     }
 
     /** The same as iCalendar (RFC 5545), to be read into a calendar. */

@@ -1,0 +1,131 @@
+package roundpocket.app.laps;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import roundpocket.app.home.StoreRenewedEvent;
+
+/**
+ * Keeps in memory what the events of a pair come to, so that a press on a pair with thousands of them is as quick as the
+ * first. What is kept is what was committed; a pair's generation grows with every change, and nothing of an earlier one is
+ * used.
+ */
+@Component
+class Folds {
+    /** Events in all that are kept folded, some 40 MB. */
+    private static final long MOST_EVENTS = 150_000;
+
+    /** What a fold without events weighs, in events: its plan. */
+    private static final int PLAN = 300;
+
+    private static final int MOST_SHORT = 20_000;
+
+    private final Cache<UUID, Fold> folds = Caffeine.newBuilder()
+            .maximumWeight(MOST_EVENTS)
+            .weigher((UUID pair, Fold fold) -> PLAN + fold.knitting.events())
+            .build();
+    private final Cache<UUID, Short> shorts =
+            Caffeine.newBuilder().maximumSize(MOST_SHORT).build();
+    private final Map<UUID, Long> changes = new ConcurrentHashMap<>();
+    private final AtomicLong renewed = new AtomicLong();
+
+    private record Generation(long renewed, long changes) {}
+
+    /** A pair in short, or nothing where it cannot be read. */
+    private record Short(Generation generation, Object inShort) {}
+
+    /** Used by one at a time; once it is taken to be written to, by nobody else. */
+    private static final class Fold {
+        private final Generation generation;
+        private final Knitting knitting;
+        private boolean taken;
+
+        Fold(Generation generation, Knitting knitting) {
+            this.generation = generation;
+            this.knitting = knitting;
+        }
+    }
+
+    private Generation generation(UUID pair) {
+        return new Generation(renewed.get(), changes.getOrDefault(pair, 0L));
+    }
+
+    /** Reads from the work on a pair; {@code make} folds it where it is not at hand. */
+    <T> T read(UUID pair, Supplier<Knitting> make, Function<Knitting, T> use) {
+        Generation now = generation(pair);
+        Fold fold = folds.getIfPresent(pair);
+        if (fold == null || !fold.generation.equals(now)) {
+            fold = new Fold(now, make.get());
+            folds.put(pair, fold);
+        }
+        synchronized (fold) {
+            if (!fold.taken) {
+                return use.apply(fold.knitting);
+            }
+        }
+        return use.apply(make.get());
+    }
+
+    /**
+     * Takes the work on a pair to hear more; for whoever holds the pair's lock in a transaction. It is kept again once that
+     * is committed.
+     */
+    Knitting take(UUID pair, Supplier<Knitting> make) {
+        Fold fold = folds.asMap().remove(pair);
+        Knitting knitting = null;
+        if (fold != null && fold.generation.equals(generation(pair))) {
+            synchronized (fold) {
+                fold.taken = true;
+                knitting = fold.knitting;
+            }
+        }
+        Knitting taken = knitting == null ? make.get() : knitting;
+        afterCommit(pair, () -> folds.put(pair, new Fold(generation(pair), taken)));
+        return taken;
+    }
+
+    /** What is said of a pair in short; made anew after a change. */
+    <T> T inShort(UUID pair, Class<T> type, Supplier<T> make) {
+        Generation now = generation(pair);
+        Short kept = shorts.getIfPresent(pair);
+        if (kept == null || !kept.generation.equals(now)) {
+            kept = new Short(now, make.get());
+            shorts.put(pair, kept);
+        }
+        return type.cast(kept.inShort);
+    }
+
+    /** That something of a pair changes in this transaction. */
+    void changes(UUID pair) {
+        afterCommit(pair, () -> {});
+    }
+
+    private void afterCommit(UUID pair, Runnable then) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                changes.merge(pair, 1L, Long::sum);
+                if (status == STATUS_COMMITTED) {
+                    then.run();
+                }
+            }
+        });
+    }
+
+    /** After a backup was put back nothing that is kept holds. */
+    @EventListener
+    void renew(StoreRenewedEvent renewal) {
+        renewed.incrementAndGet();
+        folds.invalidateAll();
+        shorts.invalidateAll();
+    }
+}

@@ -33,6 +33,9 @@ record Closed(long bytes, long crc, Content content) {
                 content = Content.of(store);
             }
             Path file = home.database().file();
+            if (Files.size(file) > Compaction.SMALL_BYTES) {
+                Compaction.compact(home);
+            }
             HomeFolder.write(home.closed(), JSON.writeValueAsString(new Closed(Files.size(file), crc(file), content)));
         } catch (SQLException | IOException | RuntimeException without) {
             LOG.debug("Closed without a note", without); // the next start reads everything instead

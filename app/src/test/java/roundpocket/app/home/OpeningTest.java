@@ -123,6 +123,21 @@ public class OpeningTest {
         Reporter.log("upgrades killed: " + killed + " of " + KILLS, true);
     }
 
+    @Test
+    public void whatWasAcknowledgedOutlivesAKillWhileTheFileIsCompacted() {
+        Random random = new Random(1129);
+        int stored = 0;
+        for (int i = 0; i < KILLS; i++) {
+            Path home = Running.newHome();
+            int acknowledged = Killed.writing(home, random.nextInt(1500));
+            assertThat(content(home).tables().get("foot").rows()).isBetween((long) acknowledged, acknowledged + 1L);
+            assertThat(damage(home)).isEmpty();
+            stored += acknowledged;
+        }
+        assertThat(stored).isPositive();
+        Reporter.log("acknowledged and found: " + stored + " over " + KILLS + " kills", true);
+    }
+
     /** As the Round Pocket before this one left homes when it was killed while it changed the tables. */
     @Test
     public void aHomeThatAnEarlierOneLeftHalfChangedIsWholeAgain() throws SQLException {

@@ -11,6 +11,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -72,6 +73,11 @@ public final class Running implements AutoCloseable {
         return send(
                 request(path).header("Content-Type", "application/json").method(method, BodyPublishers.ofString(body)),
                 HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Compacts the database's file. */
+    void compact() throws SQLException, IOException {
+        context.getBean(Compaction.class).compact();
     }
 
     /** What came back. */

@@ -2,12 +2,16 @@ package roundpocket.app.home;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.testng.Reporter;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -50,6 +54,33 @@ public class SoakTest {
         try (Running again = Running.on(home)) {
             assertThat(position(again, pair)).as("after a start").isEqualTo(counted[0] % 2);
             assertThat(again.json("/api/laps/" + pair).get("notes")).hasSize(counted[1]);
+        }
+    }
+
+    /** The file is compacted while it is used: nothing is lost, and it is small afterwards. */
+    @Test
+    public void theFileDoesNotGrowWithoutEnd() throws IOException, SQLException {
+        Path home = Running.newHome();
+        int[] counted = new int[2];
+        try (Running app = Running.on(home)) {
+            String pair = id(app.send("POST", "/api/pairs", "{\"name\": \"large\", \"spec\": " + SPEC + "}"));
+            good(app.send("POST", "/api/laps/" + pair, "{}"));
+            for (int i = 0; i < 300; i++) {
+                hear(app, pair, i % 2 == 0 ? "DONE" : "UNDONE", "");
+            }
+            long before = Files.size(home.resolve("round-pocket.mv.db"));
+            CompletableFuture<Void> presses = CompletableFuture.runAsync(() -> {
+                for (int i = 0; i < 120; i++) {
+                    hear(app, pair, i % 2 == 0 ? "DONE" : "UNDONE", "");
+                }
+            });
+            while (!presses.isDone()) {
+                app.compact();
+            }
+            presses.join();
+            app.compact();
+            assertThat(Files.size(home.resolve("round-pocket.mv.db"))).isLessThan(before / 4);
+            assertThat(position(app, pair)).isEqualTo(counted[0]);
         }
     }
 

@@ -3,6 +3,7 @@ package roundpocket.app.schedule;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -20,6 +21,8 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 /** A schedule as iCalendar (RFC 5545): an entry for every time of sitting down, and one for the day it is done. */
 final class Calendars {
+    private static final int MOST_OCTETS = 75;
+
     private Calendars() {}
 
     /**
@@ -53,6 +56,26 @@ final class Calendars {
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         }
-        return folded.toString();
+        return foldedByOctets(folded.toString());
+    }
+
+    /** RFC 5545, 3.1: no line longer than 75 octets, and none broken within a character. The library counts characters. */
+    static String foldedByOctets(String calendar) {
+        StringBuilder all = new StringBuilder();
+        for (String line : calendar.replaceAll("\r?\n[ \t]", "").split("\r?\n")) {
+            int octets = 0;
+            for (int sign : line.codePoints().toArray()) {
+                String text = Character.toString(sign);
+                int more = text.getBytes(StandardCharsets.UTF_8).length;
+                if (octets + more > MOST_OCTETS) {
+                    all.append("\r\n ");
+                    octets = 1;
+                }
+                all.append(text);
+                octets += more;
+            }
+            all.append("\r\n");
+        }
+        return all.toString();
     }
 }

@@ -6,11 +6,11 @@ import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
 
 /** Answers what went wrong before any controller was reached; whoever asks for this path himself finds nothing. */
-@RestController
+@Controller
 class ErrorAnswers implements ErrorController {
     @RequestMapping("${server.error.path:/error}")
     ResponseEntity<ProblemDetail> answer(HttpServletRequest request) {

@@ -30,7 +30,9 @@ public class ScheduleTest extends AppTest {
         String spec =
                 "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}, \"swatch\": {\"stitches\": [{\"count\": 31,"
                         + " \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}}";
-        JsonNode pair = body(post("/api/pairs", "{\"name\": \"By midwinter; “tenor”\", \"spec\": " + spec + "}"));
+        JsonNode pair = body(post(
+                "/api/pairs",
+                "{\"name\": \"By midwinter; “tenor” åøåøåøåøåøåøåøåøåøåøåøåøåøåøåø 🧦🧦\", \"spec\": " + spec + "}"));
         at = "/api/laps/" + pair.get("id").asString();
         post(at, "{}");
     }
@@ -85,7 +87,8 @@ public class ScheduleTest extends AppTest {
         JsonNode schedule = body(get(at + "/schedule" + HABIT));
         assertThat(events).hasSize(schedule.get("sittings").size() + 1);
         assertThat(events.get(0).getDateTimeStart().getValue()).isEqualTo("20261124T201500");
-        assertThat(events.get(0).getSummary().getValue()).isEqualTo("Knit: By midwinter; “tenor”");
+        assertThat(events.get(0).getSummary().getValue())
+                .isEqualTo("Knit: By midwinter; “tenor” åøåøåøåøåøåøåøåøåøåøåøåøåøåøåø 🧦🧦");
         assertThat(events.stream().map(event -> event.getUid().orElseThrow().getValue()))
                 .doesNotHaveDuplicates();
     }

@@ -64,7 +64,21 @@ final class Server {
 
     /** The same on a disk that takes no more than so many kilobytes in a file; by a shell that knows ulimit. */
     void startWithRoomFor(int kilobytes) {
-        start(List.of("bash", "-c", "ulimit -f " + kilobytes + "; exec \"$@\"", "bash"), "/api/pairs");
+        start(List.of("bash", "-c", "ulimit -S -f " + kilobytes + "; exec \"$@\"", "bash"), "/api/pairs");
+    }
+
+    /** Lets the running one write as much as it likes, as when somebody makes room on the disk. */
+    void makeRoom() {
+        try {
+            new ProcessBuilder("prlimit", "--pid", String.valueOf(process.pid()), "--fsize=unlimited")
+                    .inheritIO()
+                    .start()
+                    .waitFor();
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private void start(List<String> before, String answers) {
@@ -173,7 +187,7 @@ final class Server {
         }
     }
 
-    private static void sleep(long millis) {
+    static void sleep(long millis) {
         try {
             Thread.sleep(millis);
         } catch (InterruptedException interrupted) {

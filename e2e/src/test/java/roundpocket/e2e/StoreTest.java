@@ -113,6 +113,11 @@ public class StoreTest {
             }
         }
         assertThat(refused).contains("the disk is full").contains("start Round Pocket again");
+        server.makeRoom();
+        assertThat(storedWithin(20, pair("room again", 120)))
+                .as("without a start")
+                .isTrue();
+        acknowledged.add("room again");
         server.kill();
         server.start();
         List<String> there = new ArrayList<>();
@@ -125,5 +130,16 @@ public class StoreTest {
         assertThat(server.json("/api/feet").size())
                 .as("a pair and its foot, or neither")
                 .isEqualTo(there.size());
+    }
+
+    /** Whether it can be stored within so many seconds. */
+    private boolean storedWithin(int seconds, String pair) {
+        for (int i = 0; i < seconds * 4; i++) {
+            if (server.post("/api/pairs", pair).statusCode() == 201) {
+                return true;
+            }
+            Server.sleep(250);
+        }
+        return false;
     }
 }

@@ -55,7 +55,7 @@ final class Opening {
             try (Connection store = home.database().connect()) {
                 Restore.countOn(store);
             }
-        } catch (IOException | SQLException cannot) {
+        } catch (IOException | SQLException | FlywayException | MVStoreException cannot) {
             throw trouble(cannot);
         }
         HomeFolder.closeToOthers(home.database().file());
@@ -218,14 +218,14 @@ final class Opening {
         return false;
     }
 
-    private static HomeTrouble trouble(Exception failure) {
+    private HomeTrouble trouble(Exception failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql && sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
                 return HomeLock.inUse(failure);
             }
             if (cause instanceof FileSystemException || StoreTrouble.ofTheDisk(cause)) {
                 return new HomeTrouble(
-                        "Round Pocket can’t use its folder: " + cause.getMessage() + ".",
+                        "Round Pocket can’t write in its folder, " + home.path() + ": the disk is full, or it may not.",
                         "Make room, or allow writing there, then start again. Nothing was changed.",
                         failure);
             }

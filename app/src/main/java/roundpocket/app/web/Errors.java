@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import roundpocket.app.home.Revival;
 import roundpocket.app.home.StoreTrouble;
 import roundpocket.app.kept.NotKeptException;
 import roundpocket.app.kept.ReaderLengths;
@@ -40,9 +41,11 @@ class Errors extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
 
     private final Differences differences;
+    private final Revival revival;
 
-    Errors(Differences differences) {
+    Errors(Differences differences, Revival revival) {
         this.differences = differences;
+        this.revival = revival;
     }
 
     /** One value that was refused: where, and in words. */
@@ -116,15 +119,17 @@ class Errors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception unexpected) {
-        LOG.error("Unexpected", unexpected);
         Optional<StoreTrouble> trouble = StoreTrouble.of(unexpected);
         if (trouble.isPresent()) {
+            LOG.warn(trouble.get().text());
+            revival.ask();
             return detail(
                     trouble.get().status(),
                     trouble.get().code(),
                     "Not saved",
                     trouble.get().text());
         }
+        LOG.error("Unexpected", unexpected);
         return detail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "unexpected",

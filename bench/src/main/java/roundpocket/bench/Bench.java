@@ -190,6 +190,7 @@ public final class Bench {
         try (Presses presses = new Presses(() -> ours(home), SPEC)) {
             rows.addAll(presses.killed());
             rows.addAll(presses.acknowledged());
+            rows.addAll(presses.onOldAndNew());
         }
     }
 

@@ -16,6 +16,8 @@ final class Presses implements AutoCloseable {
     private static final int PRESSES = 500;
     private static final int KILLS = 20;
     private static final int MEASURED = 1_000;
+    private static final int MANY = 5_000;
+    private static final int AT_ONCE = 200;
     private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
     private static final Pattern POSITION = Pattern.compile("\"position\":(\\d+)");
 
@@ -26,6 +28,7 @@ final class Presses implements AutoCloseable {
 
     private final Start start;
     private final Random random = new Random(20);
+    private final String spec;
     private final String events;
     private Program program;
 
@@ -36,12 +39,18 @@ final class Presses implements AutoCloseable {
         String large = spec.replace("\"lengthMm\":246", "\"lengthMm\":340")
                 .replace("\"ballGirthMm\":231", "\"ballGirthMm\":300")
                 .replaceFirst("}$", ",\"choices\":{\"tube\":{\"legMm\":600}}}");
-        Matcher id = ID.matcher(program.send("/api/pairs", "{\"name\":\"Pressed\",\"spec\":" + large + "}", 201));
+        this.spec = large;
+        this.events = begun();
+    }
+
+    /** A pair on the needles, by its address. */
+    private String begun() throws IOException, InterruptedException {
+        Matcher id = ID.matcher(program.send("/api/pairs", "{\"name\":\"Pressed\",\"spec\":" + spec + "}", 201));
         if (!id.find()) {
             throw new IllegalStateException("no id");
         }
         program.send("/api/laps/" + id.group(1), "{}", 200);
-        this.events = "/api/laps/" + id.group(1);
+        return "/api/laps/" + id.group(1);
     }
 
     private static String press(int sock) {
@@ -126,6 +135,43 @@ final class Presses implements AutoCloseable {
                         MEASURED / seconds,
                         MEASURED / fetching,
                         "—"));
+    }
+
+    /** A press on a pair with thousands of events, against one with a few. */
+    List<Row> onOldAndNew() throws IOException, InterruptedException {
+        String fresh = begun();
+        String old = begun();
+        for (int i = 0; i < MANY / AT_ONCE; i++) {
+            StringBuilder many = new StringBuilder();
+            for (int j = 0; j < AT_ONCE; j++) {
+                String press = pressOrBack(j);
+                many.append(j == 0 ? "[" : ",").append(press, 1, press.length() - 1);
+            }
+            program.send(old + "/events", many + "]", 200);
+        }
+        List<Double> onOld = new ArrayList<>();
+        List<Double> onFresh = new ArrayList<>();
+        for (int i = 0; i < MEASURED / 4; i++) {
+            List<List<Double>> both = program.alternate(1, pressing(old, i), pressing(fresh, i));
+            onOld.addAll(both.get(0));
+            onFresh.addAll(both.get(1));
+        }
+        return List.of(Row.of(
+                "a press on a pair with " + MANY + " events, against one on a new pair, median of " + MEASURED / 4,
+                "ms",
+                Bench.at(onOld, 0.5),
+                Bench.at(onFresh, 0.5),
+                "1.5"));
+    }
+
+    private static String pressOrBack(int i) {
+        return i % 2 == 0 ? press(1) : press(1).replace("DONE", "UNDONE");
+    }
+
+    private HttpRequest.Builder pressing(String pair, int i) {
+        return program.request(pair + "/events")
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(pressOrBack(i)));
     }
 
     @Override

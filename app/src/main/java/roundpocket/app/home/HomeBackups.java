@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executors;
@@ -196,7 +197,7 @@ public class HomeBackups {
                 restored = restore(read.connection, here, write.mode(), before);
                 here.commit();
                 here.setAutoCommit(true);
-                Restore.countOn(here);
+                countPastBackups(here);
                 try (Statement statement = here.createStatement()) {
                     statement.execute("CHECKPOINT SYNC");
                 }
@@ -242,8 +243,17 @@ public class HomeBackups {
     }
 
     /** Goes on with the empty home that took the place of the damaged one. */
-    synchronized void goOnEmpty() {
+    synchronized void goOnEmpty() throws SQLException, IOException {
+        try (Connection here = store.getConnection()) {
+            countPastBackups(here);
+        }
         HomeFolder.delete(keeper.home().damage());
+    }
+
+    /** A store that holds less than the last backup because somebody wanted it so has not gone back. */
+    private void countPastBackups(Connection here) throws SQLException, IOException {
+        Optional<Kept> last = keeper.backups().latest();
+        Restore.countOn(here, last.map(each -> each.manifest().counters()).orElse(Map.of()));
     }
 
     private Read read(String source) throws SQLException, IOException {

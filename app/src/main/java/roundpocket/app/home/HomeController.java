@@ -104,7 +104,7 @@ public class HomeController {
     /** Goes on with an empty home, where the one before was damaged. */
     @PostMapping("/empty")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    public void goOnEmpty() {
+    public void goOnEmpty() throws SQLException, IOException {
         backups.goOnEmpty();
     }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import roundpocket.app.home.Tables.Column;
 import roundpocket.app.home.Tables.Table;
@@ -84,18 +85,23 @@ final class Restore {
 
     /** Lets the store's own numbers go on after the highest that is there. Commits, as every change of a schema does. */
     static void countOn(Connection store) throws SQLException {
+        countOn(store, Map.of());
+    }
+
+    /** The same, and after what they had come to by table elsewhere. */
+    static void countOn(Connection store, Map<String, Long> elsewhere) throws SQLException {
         for (Table table : Tables.of(store)) {
             for (Column column : table.columns()) {
                 if (column.counted()) {
-                    countOn(store, table.name(), column.name());
+                    countOn(store, table.name(), column.name(), elsewhere.getOrDefault(table.name(), 0L));
                 }
             }
         }
     }
 
-    private static void countOn(Connection store, String table, String column) throws SQLException {
+    private static void countOn(Connection store, String table, String column, long least) throws SQLException {
         try (Statement statement = store.createStatement()) {
-            long last = number(statement, "select coalesce(max(" + column + "), 0) from " + table);
+            long last = Math.max(least, number(statement, "select coalesce(max(" + column + "), 0) from " + table));
             if (next(store, table) <= last) {
                 statement.execute("alter table " + table + " alter column " + column + " restart with " + (last + 1));
             }

@@ -337,6 +337,13 @@ public class BackupTest {
             assertThat(damaged.json("/api/home").has("damage")).isFalse();
             assertThat(tables(backup(damaged))).isEqualTo(tables(backup));
             assertThat(folder.resolve(state.at("/damage/file").asString())).exists();
+            assertThat(damaged.send("POST", "/api/home/empty", "").statusCode()).isEqualTo(204);
+        }
+        HomeFolder.delete(new HomeFolder(folder).closed()); // as after a kill
+        try (Running again = Running.on(folder)) {
+            assertThat(again.json("/api/home").has("damage"))
+                    .as("what was wanted is no damage")
+                    .isFalse();
         }
     }
 }

@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.gen.ts'] },
+  { ignores: ['dist', 'target', 'node_modules', 'src/wire/schema.gen.ts'] },
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
   {

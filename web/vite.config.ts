@@ -1,10 +1,18 @@
 import react from '@vitejs/plugin-react';
+import { loadEnv } from 'vite';
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({
+export default defineConfig(({ mode }) => ({
   plugins: [react()],
   // Straight into the jar; emptied first, so that no page of an earlier build stays behind.
-  build: { outDir: 'target/classes/META-INF/resources', emptyOutDir: true },
+  build: {
+    outDir: 'target/classes/META-INF/resources',
+    emptyOutDir: true,
+    // Named with those of the server's libraries, on the page of licences.
+    license: { fileName: 'licences.json' },
+  },
   test: { setupFiles: ['src/browser.setup.ts'] },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-});
+  server: {
+    proxy: { '/api': loadEnv(mode, '.', 'POCKET_').POCKET_SERVER ?? 'http://127.0.0.1:8080' },
+  },
+}));

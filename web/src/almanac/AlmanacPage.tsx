@@ -2,8 +2,8 @@ import { Box, chakra, Flex, Input } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useAlmanac } from '../api/queries';
-import type { AlmanacEntry } from '../api/types';
-import { Notice, Waiting } from '../layout/States';
+import type { AlmanacEntry } from '../wire/types';
+import { Notice, Waiting } from '../form/States';
 import { Calculators } from './Calculators';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [

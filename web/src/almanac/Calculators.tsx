@@ -1,9 +1,9 @@
 import { Box, Grid } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { usePreview } from '../api/queries';
-import type { Plan, Spec } from '../api/types';
-import { NumberField } from '../recipe/NumberField';
-import { Select } from '../recipe/Select';
+import type { Plan, Spec } from '../wire/types';
+import { NumberField } from '../form/NumberField';
+import { Select } from '../form/Select';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText, plusMinusText } from '../units/units';
 

@@ -1,6 +1,6 @@
 import { answered, silent } from './connection';
 import { currentSettings } from '../settings/settings';
-import type { Pair } from './types';
+import type { Pair } from '../wire/types';
 
 /** One value that the server refused: where it was typed, and in words. */
 export interface FieldProblem {

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, SentFile } from './client';
-import type { Backup, Home, Look, RestoreWrite, Restored } from './types';
+import type { Backup, Home, Look, RestoreWrite, Restored } from '../wire/types';
 
 const HOME = ['home'];
 

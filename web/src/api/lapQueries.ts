@@ -1,11 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
-import type { Lap, LapEvent, LapGist, Schedule, Tried } from './types';
-
-/** What is next on every pair that is begun. */
-export function useLaps() {
-  return useQuery({ queryKey: ['laps'], queryFn: () => call<LapGist[]>('GET', '/api/laps') });
-}
+import { eventOf, type Happening } from './happening';
+import type { Lap, Schedule, Tried } from '../wire/types';
 
 /** The work on a pair. */
 export function useLap(id: string) {
@@ -55,20 +51,11 @@ export function useMiscount(
   });
 }
 
-/** What happened, apart from who says so: the page adds its id, its device and the time. */
-export type Happening = Omit<LapEvent, 'id' | 'device' | 'at'>;
-
 /** What a tape check, or rounds off the plan, would change; nothing is asked while there is nothing to try. */
 export function useTried(id: string, happening: Happening | undefined) {
   return useQuery({
     queryKey: ['tried', id, happening],
-    queryFn: () =>
-      call<Tried>('POST', `/api/laps/${id}/tried`, {
-        ...happening,
-        id: '00000000-0000-4000-8000-000000000000',
-        device: 'tried',
-        at: new Date().toISOString(),
-      }),
+    queryFn: () => call<Tried>('POST', `/api/laps/${id}/tried`, happening && eventOf(happening)),
     enabled: happening !== undefined,
     retry: false,
     gcTime: 0,

@@ -1,10 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
-import type { LogEntry, LogNote, LogNoteWrite, NoteChoices, Proposal, Repair } from './types';
+import type { Log, LogNote, LogNoteWrite, NoteChoices, Proposal, Repair } from '../wire/types';
 
-/** Every finished pair, the latest first. */
-export function useLog() {
-  return useQuery({ queryKey: ['log'], queryFn: () => call<LogEntry[]>('GET', '/api/log') });
+/** The finished pairs, the latest first: so many of them. */
+export function useLog(most: number) {
+  return useQuery({
+    queryKey: ['log', 'entries', most],
+    queryFn: () => call<Log>('GET', `/api/log?most=${most}`),
+    placeholderData: keepPreviousData,
+  });
 }
 
 /** What can be noted on a worn pair. */
@@ -21,7 +25,7 @@ export function useAddNote(pairId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (note: LogNoteWrite) => call<LogNote>('POST', `/api/log/${pairId}/notes`, note),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['log'], exact: true }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['log', 'entries'] }),
   });
 }
 
@@ -30,7 +34,7 @@ export function useRemoveNote() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => call<undefined>('DELETE', `/api/log/notes/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['log'], exact: true }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['log', 'entries'] }),
   });
 }
 

@@ -1,15 +1,18 @@
 import {
+  keepPreviousData,
   replaceEqualDeep,
   useMutation,
   useQuery,
   useQueryClient,
   type QueryClient,
 } from '@tanstack/react-query';
-import { leaveBehind } from '../plan/leftBehind';
+import { leaveBehind } from './leftBehind';
 import { useSettings, type Settings } from '../settings/settings';
 import { call, Refused, SentFile, Unreachable } from './client';
 import type {
   AlmanacEntry,
+  Basket,
+  BasketPair,
   CsvRead,
   KeptFoot,
   KeptSwatch,
@@ -20,13 +23,24 @@ import type {
   Plan,
   Spec,
   Variant,
+  Workings,
   YarnUse,
-} from './types';
+} from '../wire/types';
 
 const PAIRS = ['pairs'];
+const BASKET = ['basket'];
 
 export function usePairs() {
   return useQuery({ queryKey: PAIRS, queryFn: () => call<Pair[]>('GET', '/api/pairs') });
+}
+
+/** The pairs to knit, or those that are finished, in short: so many of them. */
+export function useBasket(finished: boolean, most: number) {
+  return useQuery({
+    queryKey: [...BASKET, finished, most],
+    queryFn: () => call<Basket>('GET', `/api/basket?finished=${finished}&most=${most}`),
+    placeholderData: keepPreviousData,
+  });
 }
 
 export function usePair(id: string) {
@@ -109,9 +123,12 @@ export function useUpdatePair(id: string) {
 export function useDeletePair() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (pair: Pair) =>
+    mutationFn: (pair: BasketPair) =>
       call<undefined>('DELETE', `/api/pairs/${pair.id}?version=${pair.version}`),
-    onSettled: () => client.invalidateQueries({ queryKey: PAIRS, exact: true }),
+    onSettled: async () => {
+      await client.invalidateQueries({ queryKey: PAIRS, exact: true });
+      await client.invalidateQueries({ queryKey: BASKET });
+    },
   });
 }
 
@@ -221,7 +238,10 @@ function previewOf(
   return {
     queryKey: ['preview', spec, lengths],
     queryFn: async () => {
-      const made = await call<Plan>('POST', '/api/plans/preview', spec);
+      const made = {
+        ...(await call<Omit<Plan, 'madeFrom'>>('POST', '/api/plans/preview', spec)),
+        madeFrom: spec,
+      };
       // What is as it was in the plan before stays the same object, so that it is not drawn anew.
       const plan = replaceEqualDeep(client.getQueryData<Plan>(['last-good', keep]), made);
       client.setQueryData(['last-good', keep], plan);
@@ -234,6 +254,18 @@ function previewOf(
     retry: (_: number, error: Error) => error instanceof Unreachable,
     retryDelay: 1500,
   };
+}
+
+/** How the figures of a plan came about. */
+export function useWorkings({ madeFrom }: Plan) {
+  const { lengths } = useSettings();
+  return useQuery({
+    enabled: madeFrom !== undefined,
+    queryKey: ['workings', madeFrom, lengths],
+    queryFn: () => call<Workings>('POST', '/api/plans/workings', madeFrom),
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
 }
 
 /** Asks for a plan at the key itself, before the page is drawn anew for it; {@link usePreview} takes it from there. */

@@ -1,27 +1,28 @@
-import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
+import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink, useNavigate } from 'react-router';
-import { useLaps } from '../api/lapQueries';
-import { usePairs } from '../api/queries';
-import type { Pair } from '../api/types';
-import { Notice, Waiting } from '../layout/States';
-import { keepDraft, loadDraft } from '../plan/draft';
+import { useBasket } from '../api/queries';
+import { More, useMore } from '../form/More';
+import { Notice, Waiting } from '../form/States';
+import { keepDraft, loadDraft } from '../draft/draft';
 import { DropZone } from './DropZone';
-import { FirstMeasures } from './FirstMeasures';
+import { FirstMeasures } from '../plan/FirstMeasures';
 import { FinishedRow, PairRow } from './PairRow';
+import { LinkButton } from '../form/LinkButton';
 
 /** Home: every pair on the go; an empty basket begins the first one. */
 export function BasketPage() {
-  const pairs = usePairs();
-  const laps = useLaps();
+  const shown = useMore();
+  const basket = useBasket(false, shown.most);
   const navigate = useNavigate();
-  if (pairs.error && !pairs.data) {
-    return <Notice title="The basket cannot be opened" error={pairs.error} />;
+  if (basket.error && !basket.data) {
+    return <Notice title="The basket cannot be opened" error={basket.error} />;
   }
-  if (!pairs.data) {
+  if (!basket.data) {
     return <Waiting what="the basket" />;
   }
-  if (pairs.data.length === 0) {
+  const { pairs, inAll, finishedInAll } = basket.data;
+  if (inAll + finishedInAll === 0) {
     return (
       <>
         <title>Round Pocket</title>
@@ -38,10 +39,7 @@ export function BasketPage() {
       </>
     );
   }
-  const lapOf = (pair: Pair) => laps.data?.find(({ pairId }) => pairId === pair.id);
-  const finished = pairs.data.filter((pair) => lapOf(pair)?.finished);
-  const active = pairs.data.filter((pair) => !lapOf(pair)?.finished);
-  const longest = Math.max(...active.map(({ gist }) => gist?.outline.lengthMm ?? 0));
+  const longest = Math.max(...pairs.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box maxW="78rem">
       <title>Basket · Round Pocket</title>
@@ -55,7 +53,7 @@ export function BasketPage() {
       </Flex>
       <Unnamed />
       <DropZone>
-        {active.length === 0 && (
+        {pairs.length === 0 && (
           <Box py={6} color="quiet">
             Every pair is finished. Start the next one.
           </Box>
@@ -64,58 +62,66 @@ export function BasketPage() {
           as="ul"
           aria-label="Pairs to knit"
           listStyleType="none"
-          borderTopWidth={active.length > 0 ? '1px' : 0}
+          borderTopWidth={pairs.length > 0 ? '1px' : 0}
           borderColor="line"
         >
-          {active.map((pair) => (
-            <PairRow key={pair.id} pair={pair} lap={lapOf(pair)} longestMm={longest} />
+          {pairs.map((pair) => (
+            <PairRow key={pair.id} pair={pair} longestMm={longest} />
           ))}
         </Box>
-        {active.length > 0 && (
+        {pairs.length > 0 && (
           <Box fontSize="sm" color="quiet" mt={3}>
             All socks are drawn to the same scale.
           </Box>
         )}
-        <Finished pairs={finished} />
+        <More {...shown} inAll={inAll} what="pairs" />
+        <Finished inAll={finishedInAll} />
       </DropZone>
     </Box>
   );
 }
 
 /** Finished pairs are out of the way until they are asked for. */
-function Finished({ pairs }: { pairs: readonly Pair[] }) {
-  const [shown, setShown] = useState(false);
-  if (pairs.length === 0) {
+function Finished({ inAll }: { inAll: number }) {
+  const [open, setOpen] = useState(false);
+  if (inAll === 0) {
     return null;
   }
   return (
     <Box mt={4}>
-      <chakra.button
-        type="button"
-        aria-expanded={shown}
-        minH="44px"
-        color="chosen"
-        textDecoration="underline"
-        textUnderlineOffset="3px"
-        cursor="pointer"
-        onClick={() => setShown(!shown)}
-      >
-        {`${shown ? 'Hide' : 'Show'} finished pairs (${pairs.length})`}
-      </chakra.button>
-      {shown && (
-        <Box
-          as="ul"
-          aria-label="Finished pairs"
-          listStyleType="none"
-          borderTopWidth="1px"
-          borderColor="line"
-        >
-          {pairs.map((pair) => (
-            <FinishedRow key={pair.id} pair={pair} />
-          ))}
-        </Box>
-      )}
+      <LinkButton aria-expanded={open} onClick={() => setOpen(!open)}>
+        {`${open ? 'Hide' : 'Show'} finished pairs (${inAll})`}
+      </LinkButton>
+      {open && <FinishedList />}
     </Box>
+  );
+}
+
+function FinishedList() {
+  const shown = useMore();
+  const finished = useBasket(true, shown.most);
+  if (!finished.data) {
+    return finished.error ? (
+      <Notice title="The finished pairs cannot be shown" error={finished.error} />
+    ) : (
+      <Waiting what="the finished pairs" />
+    );
+  }
+  return (
+    <>
+      <Box
+        as="ul"
+        aria-label="Finished pairs"
+        listStyleType="none"
+        borderTopWidth="1px"
+        borderColor="line"
+      >
+        {finished.data.pairs.map((pair) => (
+          <FinishedRow key={pair.id} pair={pair} />
+        ))}
+      </Box>
+      <More {...shown} inAll={finished.data.inAll} what="finished pairs" />
+    </>
   );
 }
 

@@ -3,9 +3,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useLook } from '../api/homeQueries';
 import { call } from '../api/client';
-import type { Pair } from '../api/types';
+import type { Pair } from '../wire/types';
 import { Restoring } from '../home/Restoring';
-import { FilePick } from '../layout/FilePick';
+import { FilePick } from '../form/FilePick';
 
 const MOST_IN_NAME = 80;
 

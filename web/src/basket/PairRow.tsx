@@ -1,23 +1,21 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useDeletePair, usePairGoes } from '../api/queries';
-import type { LapGist, Pair } from '../api/types';
+import type { BasketPair } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText, roughMass } from '../units/units';
-import { ThrowAway } from '../layout/ThrowAway';
+import { ThrowAway } from '../form/ThrowAway';
 import { SockThumb } from './SockThumb';
 
 interface PairRowProps {
-  pair: Pair;
-  /** How far it is, where it is begun. */
-  lap: LapGist | undefined;
+  pair: BasketPair;
   longestMm: number;
 }
 
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
-export function PairRow({ pair, lap, longestMm }: PairRowProps) {
+export function PairRow({ pair, longestMm }: PairRowProps) {
   const { lengths } = useSettings();
-  const { gist } = pair;
+  const { gist, lap } = pair;
   const remove = useDeletePair();
   return (
     <Flex
@@ -108,7 +106,7 @@ function Goes({ id }: { id: string }) {
 }
 
 /** A finished pair: out of the way, its ways on at hand. */
-export function FinishedRow({ pair }: { pair: Pair }) {
+export function FinishedRow({ pair }: { pair: BasketPair }) {
   const remove = useDeletePair();
   return (
     <Flex as="li" gap={4} align="center" wrap="wrap" borderBottomWidth="1px" borderColor="line">
@@ -131,7 +129,7 @@ export function FinishedRow({ pair }: { pair: Pair }) {
 }
 
 /** The next thing to do, by how one comes by the tube. */
-function nextWords({ way, stitches, openingRounds }: NonNullable<Pair['gist']>): string {
+function nextWords({ way, stitches, openingRounds }: NonNullable<BasketPair['gist']>): string {
   switch (way) {
     case 'TOE_UP':
       return `cast on ${stitches} sts, then knit ${openingRounds} rounds to the heel line.`;
@@ -142,8 +140,7 @@ function nextWords({ way, stitches, openingRounds }: NonNullable<Pair['gist']>):
   }
 }
 
-function footWords(pair: Pair, lengths: Lengths): string | undefined {
-  const { lengthMm } = pair.spec.foot;
-  const long = lengthMm === undefined ? [] : [lengthText(lengthMm, lengths)];
-  return pair.foot && [pair.foot.name, ...long].join(', ');
+function footWords({ foot, footMm }: BasketPair, lengths: Lengths): string | undefined {
+  const long = footMm === undefined ? [] : [lengthText(footMm, lengths)];
+  return foot && [foot, ...long].join(', ');
 }

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { LapGist, Outline, Pair, Section } from '../api/types';
+import type { LapGist, Outline, Pair, Section } from '../wire/types';
 import { scaleFor } from '../tape/scale';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 

@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { Measure, TAPE_HEIGHT } from '../tape/Measure';
 import { scaleFor } from '../tape/scale';

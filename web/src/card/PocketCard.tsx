@@ -1,12 +1,13 @@
 import './card.css';
 import type { RefObject } from 'react';
-import type { Pair, Plan } from '../api/types';
+import type { Pair, Plan, ShapingRound } from '../wire/types';
 import { handWords } from '../settings/hands';
 import { useSettings, type Lengths } from '../settings/settings';
-import { entries } from '../plan/figures';
+import { entries } from '../tape/figures';
 import { figureNumber, figureText } from '../units/units';
 import { CardTape } from './CardTape';
 import { tens } from './tens';
+import { PageStyle } from '../form/PageStyle';
 
 interface PocketCardProps {
   pair: Pair;
@@ -24,7 +25,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
     <>
-      <style>{`@page { size: ${page}; margin: 0 }`}</style>
+      <PageStyle size={page} margin="0" />
       <article ref={ref} className={half ? 'card half-letter' : 'card'} data-testid="card">
         <h2>{pair.name}</h2>
         <div>
@@ -85,38 +86,42 @@ function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
 }
 
 /** The sections in the order of the work, with their rounds. */
-function sections({ tube, choices, heel, toe }: Plan): readonly (readonly [string, number])[] {
+function sections({
+  tube,
+  cuff,
+  toe,
+  heelRounds,
+  toeRounds,
+}: Plan): readonly (readonly [string, number])[] {
   const foot = ['Foot', tube.footRounds.value] as const;
   const leg = ['Leg', tube.legRounds.value] as const;
-  const cuff = ['Cuff', choices.cuff.value] as const;
+  const ribbing = ['Cuff', cuff.rounds.value] as const;
   // In short rows there are more rows to tick than rounds of depth.
-  const heelRounds = ['Heel', heel.list.length] as const;
-  const toeRounds = ['Toe', toe.list.length] as const;
-  switch (tube.way) {
+  const heel = ['Heel', heelRounds.length] as const;
+  const toes = ['Toe', toeRounds.length] as const;
+  switch (tube.way.id) {
     case 'TOE_UP':
-      return toe.begun
-        ? [toeRounds, foot, leg, cuff, heelRounds]
-        : [foot, leg, cuff, heelRounds, toeRounds];
+      return toe.begun ? [toes, foot, leg, ribbing, heel] : [foot, leg, ribbing, heel, toes];
     case 'CUFF_DOWN':
-      return [cuff, leg, foot, heelRounds, toeRounds];
+      return [ribbing, leg, foot, heel, toes];
     case 'READY_TUBE':
-      return [cuff, heelRounds, toeRounds];
+      return [ribbing, heel, toes];
   }
 }
 
 /** The round at the corners and the first shaped ones, spelled out, and the abbreviations. */
-function roundWords({ heel, toe }: Plan): string {
-  const shaped = ({ list }: Plan['heel']) =>
-    list.find(({ kind }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.instruction;
-  const first = (name: string, shaping: Plan['heel']) => {
-    const instruction = shaped(shaping);
+function roundWords({ heelRounds, toeRounds }: Plan): string {
+  const shaped = (rounds: readonly ShapingRound[]) =>
+    rounds.find(({ round: { kind } }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.round.instruction;
+  const first = (name: string, rounds: readonly ShapingRound[]) => {
+    const instruction = shaped(rounds);
     return instruction ? [`${name}, first shaped round, each side: ${instruction}.`] : [];
   };
-  const corners = heel.list.find(({ kind }) => kind === 'CORNERS');
+  const corners = heelRounds.find(({ round }) => round.kind === 'CORNERS')?.round;
   return [
     ...(corners ? [`Heel, round ${corners.number}: ${corners.instruction}.`] : []),
-    ...first('Heel', heel),
-    ...(shaped(toe) === shaped(heel) ? [] : first('Toe', toe)),
+    ...first('Heel', heelRounds),
+    ...(shaped(toeRounds) === shaped(heelRounds) ? [] : first('Toe', toeRounds)),
     'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   ].join(' ');
 }

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { call } from '../api/client';
-import { NumberField } from '../recipe/NumberField';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { useStream } from './useStream';
 

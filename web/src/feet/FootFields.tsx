@@ -1,10 +1,11 @@
-import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
-import type { Foot } from '../api/types';
-import { NotesField } from '../layout/NotesField';
-import { NumberField } from '../recipe/NumberField';
-import { ToeAndShoe } from '../recipe/ToeAndShoe';
+import { Box, Field, Flex, Input } from '@chakra-ui/react';
+import type { Foot } from '../wire/types';
+import { NotesField } from '../form/NotesField';
+import { NumberField } from '../form/NumberField';
+import { ToeAndShoe } from '../form/ToeAndShoe';
 import { useSettings } from '../settings/settings';
 import { today } from '../units/days';
+import { LinkButton } from '../form/LinkButton';
 
 /** The feet of one person while they are typed: a ball may still be missing. */
 export interface TypedFeet {
@@ -39,16 +40,9 @@ export function FootFields({ feet, change, problemAt }: FootFieldsProps) {
           problemAt={(field) => problemAt(`otherFoot.${field}`)}
         />
       )}
-      <chakra.button
-        type="button"
-        color="chosen"
-        textDecoration="underline"
-        minH="44px"
-        cursor="pointer"
-        onClick={() => change({ otherFoot: otherFoot ? undefined : { ...foot } })}
-      >
+      <LinkButton onClick={() => change({ otherFoot: otherFoot ? undefined : { ...foot } })}>
         {otherFoot ? 'Both feet are alike' : 'The right foot differs'}
-      </chakra.button>
+      </LinkButton>
       <Flex gap={4} wrap="wrap" mt={1}>
         <Field.Root invalid={problemAt('measuredOn') !== undefined} w="12rem">
           <Field.Label fontWeight="600">Measured on</Field.Label>

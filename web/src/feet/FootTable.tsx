@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react';
-import type { Foot, KeptFoot } from '../api/types';
-import { useTitles } from '../recipe/titles';
+import type { Foot, KeptFoot } from '../wire/types';
+import { useTitles } from '../api/titles';
 import { useSettings, type Lengths } from '../settings/settings';
 import { dayText } from '../units/days';
 import { lengthText } from '../units/units';

@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useSettings } from '../settings/settings';
+import { PageStyle } from '../form/PageStyle';
 
 const INCH = 25.4;
 
@@ -13,7 +14,7 @@ export function SheetPage() {
   return (
     <Box>
       <title>Measuring sheet · Round Pocket</title>
-      <style>{'@page { size: portrait; margin: 8mm }'}</style>
+      <PageStyle size="portrait" margin="8mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem">
           Measuring sheet

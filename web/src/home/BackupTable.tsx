@@ -1,5 +1,5 @@
 import { Box, Link, VisuallyHidden } from '@chakra-ui/react';
-import type { Backup } from '../api/types';
+import type { Backup } from '../wire/types';
 import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
 

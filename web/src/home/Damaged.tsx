@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useGoOnEmpty, useLook, useRestore } from '../api/homeQueries';
-import type { Home } from '../api/types';
-import { FilePick } from '../layout/FilePick';
+import type { Home } from '../wire/types';
+import { FilePick } from '../form/FilePick';
 import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
 import { BackupTable } from './BackupTable';

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useRestore } from '../api/homeQueries';
-import type { Found, Look, RestoreWrite } from '../api/types';
+import type { Found, Look, RestoreWrite } from '../wire/types';
 import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
 

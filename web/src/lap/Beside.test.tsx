@@ -3,7 +3,7 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { Lap } from '../api/types';
+import type { Lap } from '../wire/types';
 import { system } from '../theme/system';
 import { Beside } from './Beside';
 import type { Queue } from './queue';

@@ -1,15 +1,15 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import { useEffect, useState, type ReactNode } from 'react';
-import type { Lap } from '../api/types';
-import { Sheet } from '../layout/Sheet';
-import { covered, typing } from '../layout/typing';
+import { Flex } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import { Sheet } from '../form/Sheet';
+import { covered, typing } from '../form/typing';
+import type { ToolProps } from './Tool';
 import { Notes } from './Notes';
 import { OffPlan } from './OffPlan';
-import type { Queue } from './queue';
 import { SignalSwitches } from './SignalSwitches';
 import { TapeCheck } from './TapeCheck';
 import { Weigh } from './Weigh';
 import { WhenDone } from './WhenDone';
+import { LinkButton } from '../form/LinkButton';
 
 const TOOLS = [
   ['tape', 'Measure', 'Measure the tube', 't'],
@@ -21,13 +21,6 @@ const TOOLS = [
 ] as const;
 
 type Tool = (typeof TOOLS)[number][0];
-
-export interface ToolProps {
-  lap: Lap;
-  sock: number;
-  queue: Queue;
-  onClose: () => void;
-}
 
 const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
   tape: TapeCheck,
@@ -64,22 +57,16 @@ export function Beside(props: Omit<ToolProps, 'onClose'>) {
     <>
       <Flex role="group" aria-label="Beside the needles" wrap="wrap" columnGap={{ base: 0, md: 2 }}>
         {TOOLS.map(([tool, word, title]) => (
-          <chakra.button
+          <LinkButton
             key={tool}
-            type="button"
             aria-label={title}
             aria-haspopup="dialog"
             onClick={() => setOpen(tool)}
-            minH="44px"
             px={2}
             fontSize="sm"
-            color="chosen"
-            textDecoration="underline"
-            textUnderlineOffset="3px"
-            cursor="pointer"
           >
             {word}
-          </chakra.button>
+          </LinkButton>
         ))}
       </Flex>
       <Sheet
@@ -91,56 +78,5 @@ export function Beside(props: Omit<ToolProps, 'onClose'>) {
         {Body && <Body {...props} onClose={() => setOpen(undefined)} />}
       </Sheet>
     </>
-  );
-}
-
-/** The button at the end of a tool, as large as a thumb. */
-export function ToolButton({
-  children,
-  onPress,
-  disabled = false,
-  second = false,
-}: {
-  children: string;
-  onPress: () => void;
-  disabled?: boolean;
-  /** Whether it is the lesser of two. */
-  second?: boolean;
-}) {
-  return (
-    <chakra.button
-      type="button"
-      disabled={disabled}
-      onClick={onPress}
-      minH="56px"
-      px={5}
-      mt={3}
-      bg={disabled || second ? 'transparent' : 'ink'}
-      color={disabled ? 'quiet' : second ? 'ink' : 'sheet'}
-      borderWidth="1px"
-      borderColor={disabled ? 'line' : 'ink'}
-      cursor={disabled ? 'default' : 'pointer'}
-      fontWeight="650"
-    >
-      {children}
-    </chakra.button>
-  );
-}
-
-/** Fields of a tool beside each other, as far as there is room. */
-export function ToolFields({ children }: { children: ReactNode }) {
-  return (
-    <Grid gap={4} mt={3} templateColumns="repeat(auto-fit, minmax(9.5rem, 1fr))" alignItems="end">
-      {children}
-    </Grid>
-  );
-}
-
-/** Why something was not taken, in a tool. */
-export function ToolProblem({ children }: { children: string | undefined }) {
-  return (
-    <Box role="alert" color="amiss" mt={2} minH="1.5em">
-      {children}
-    </Box>
   );
 }

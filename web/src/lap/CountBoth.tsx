@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useMiscount } from '../api/lapQueries';
-import type { LapStep } from '../api/types';
-import { NumberField } from '../recipe/NumberField';
+import type { LapStep } from '../wire/types';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 
 interface CountBothProps {

@@ -2,7 +2,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
-import type { CakeState, Lap, Work } from '../api/types';
+import type { CakeState, Lap, Work } from '../wire/types';
 import { system } from '../theme/system';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 

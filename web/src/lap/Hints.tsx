@@ -1,6 +1,7 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Lap, Work } from '../api/types';
+import { Box, Flex } from '@chakra-ui/react';
+import type { Lap, Work } from '../wire/types';
 import { placeAt, stateWords } from './place';
+import { LinkButton } from '../form/LinkButton';
 
 /** The tube is long enough to be measured: said for ten rounds, and never in the way. */
 export function MeasureNow({ work, position }: { work: Work; position: number }) {
@@ -50,16 +51,7 @@ export function SideBySide({ lap, work, position, other, which, onTurn }: SideBy
       <Box flex="1" minW="12rem">
         {`In turn: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
       </Box>
-      <chakra.button
-        type="button"
-        minH="44px"
-        color="chosen"
-        textDecoration="underline"
-        cursor="pointer"
-        onClick={onTurn}
-      >
-        {`Turn to the ${which === 1 ? 'first' : 'second'}`}
-      </chakra.button>
+      <LinkButton onClick={onTurn}>{`Turn to the ${which === 1 ? 'first' : 'second'}`}</LinkButton>
     </Flex>
   );
 }

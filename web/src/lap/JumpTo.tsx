@@ -1,8 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Work } from '../api/types';
-import { Sheet } from '../layout/Sheet';
-import { NumberField } from '../recipe/NumberField';
+import type { Work } from '../wire/types';
+import { Sheet } from '../form/Sheet';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
 

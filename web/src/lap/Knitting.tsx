@@ -1,10 +1,10 @@
 import { Box, chakra, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink, useSearchParams } from 'react-router';
-import type { Lap, Work } from '../api/types';
+import type { Lap, Work } from '../wire/types';
 import { useStream } from '../devices/useStream';
 import { Beside } from './Beside';
-import { Sheet } from '../layout/Sheet';
+import { Sheet } from '../form/Sheet';
 import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';

@@ -2,9 +2,9 @@ import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink, useParams } from 'react-router';
 import { useLap, useStartLap } from '../api/lapQueries';
-import type { Lap } from '../api/types';
-import { Notice, Waiting } from '../layout/States';
-import { Switch } from '../layout/Switch';
+import type { Lap } from '../wire/types';
+import { Notice, Waiting } from '../form/States';
+import { Switch } from '../form/Switch';
 import { Knitting } from './Knitting';
 
 /** The work on a pair, in the lap. */

@@ -1,7 +1,8 @@
-import { Box, chakra, Textarea } from '@chakra-ui/react';
+import { Box, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { dayText } from '../units/days';
-import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolProblem, type ToolProps } from './Tool';
+import { LinkButton } from '../form/LinkButton';
 
 const MOST = 2000;
 
@@ -57,17 +58,8 @@ export function Notes({ lap, sock, queue }: ToolProps) {
 /** Takes back what was noted or weighed. */
 export function TakeBack({ what, onPress }: { what: string; onPress: () => void }) {
   return (
-    <chakra.button
-      type="button"
-      aria-label={`Take back ${what}`}
-      minH="44px"
-      color="chosen"
-      textDecoration="underline"
-      cursor="pointer"
-      fontSize="sm"
-      onClick={onPress}
-    >
+    <LinkButton aria-label={`Take back ${what}`} fontSize="sm" onClick={onPress}>
       Take it back
-    </chakra.button>
+    </LinkButton>
   );
 }

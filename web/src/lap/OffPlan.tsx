@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Happening } from '../api/lapQueries';
-import { NumberField } from '../recipe/NumberField';
+import type { Happening } from '../api/happening';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
-import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
 

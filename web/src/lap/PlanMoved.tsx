@@ -1,10 +1,11 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useTakeStartBack } from '../api/lapQueries';
-import { Sheet } from '../layout/Sheet';
-import { ToolButton, ToolProblem, type ToolProps } from './Beside';
+import { Sheet } from '../form/Sheet';
+import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
+import { LinkButton } from '../form/LinkButton';
 
 /** The plan was changed since the pair was started: taken over for what is still to knit, or kept for the next pair. */
 export function PlanMoved(props: Omit<ToolProps, 'onClose'>) {
@@ -59,17 +60,5 @@ export function TakeStartBack({ id }: { id: string }) {
 }
 
 function Small({ children, onPress }: { children: string; onPress: () => void }) {
-  return (
-    <chakra.button
-      type="button"
-      minH="44px"
-      color="chosen"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-      cursor="pointer"
-      onClick={onPress}
-    >
-      {children}
-    </chakra.button>
-  );
+  return <LinkButton onClick={onPress}>{children}</LinkButton>;
 }

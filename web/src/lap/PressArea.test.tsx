@@ -2,7 +2,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { LapStep } from '../api/types';
+import type { LapStep } from '../wire/types';
 import { changeSettings } from '../settings/settings';
 import { system } from '../theme/system';
 import { PressArea } from './PressArea';

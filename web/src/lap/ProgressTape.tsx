@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { Work } from '../api/types';
+import type { Work } from '../wire/types';
 import { Line, Rect } from '../tape/svg';
 
 const WIDTH = 1000;

@@ -1,6 +1,6 @@
 import { Box, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
-import { Switch } from '../layout/Switch';
+import { Switch } from '../form/Switch';
 import { changeSignals, useSignals, type Signals } from './signals';
 
 const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [

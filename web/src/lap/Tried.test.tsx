@@ -2,7 +2,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
-import type { Tried } from '../api/types';
+import type { Tried } from '../wire/types';
 import { changeSettings } from '../settings/settings';
 import { system } from '../theme/system';
 import { TriedTable } from './Tried';

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { LapDifference, Tried } from '../api/types';
+import type { LapDifference, Tried } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { plusMinusText, valueText } from '../units/units';
 

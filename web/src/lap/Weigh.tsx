@@ -1,14 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { CakeState } from '../api/types';
+import type { CakeState } from '../wire/types';
 import { ScaleReading } from '../devices/ScaleReading';
-import { Switch } from '../layout/Switch';
-import { Working } from '../plan/Working';
-import { NumberField } from '../recipe/NumberField';
+import { Switch } from '../form/Switch';
+import { Working } from '../form/Working';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { figureText, plusMinusText } from '../units/units';
-import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Beside';
+import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TakeBack } from './Notes';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */

@@ -1,13 +1,13 @@
 import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { calendarPath, useSchedule, type Habit } from '../api/lapQueries';
-import type { Schedule } from '../api/types';
-import { Working } from '../plan/Working';
-import { NumberField } from '../recipe/NumberField';
+import type { Schedule } from '../wire/types';
+import { Working } from '../form/Working';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { decimal } from '../units/units';
-import { ToolFields, ToolProblem, type ToolProps } from './Beside';
+import { ToolFields, ToolProblem, type ToolProps } from './Tool';
 
 const DAYS = [
   'MONDAY',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LapEvent, LapSock, LapStep, Work } from '../api/types';
+import type { LapEvent, LapSock, LapStep, Work } from '../wire/types';
 import { loopsAfter, placeAt, positionOf, stateWords, unitOf, wordsAt } from './place';
 
 function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
@@ -67,15 +67,11 @@ describe('a place in the work', () => {
 
 describe('what waits to be heard', () => {
   const sock: LapSock = { sock: 1, position: 4, trail: [2, 3], devices: 1 };
-  const waiting = (...presses: (readonly [LapEvent['kind'], number?, number?])[]) =>
-    presses.map(([kind, to, on = 1]): LapEvent => ({
-      id: '',
-      kind,
-      sock: on,
-      device: '',
-      at: '',
-      ...(to !== undefined && { to }),
-    }));
+  const waiting = (...presses: (readonly ['DONE' | 'UNDONE' | 'JUMPED', number?, number?])[]) =>
+    presses.map(([kind, to = 0, sock = 1]): LapEvent => {
+      const said = { id: '', sock, device: '', at: '' };
+      return kind === 'JUMPED' ? { ...said, kind, to } : { ...said, kind };
+    });
 
   it.each([
     [[], 4, true],

@@ -1,4 +1,4 @@
-import type { LapEvent, LapSock, LapStep, Work } from '../api/types';
+import type { LapEvent, LapSock, LapStep, Work } from '../wire/types';
 
 /** Where somebody is in a sock. */
 export interface Place {

@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { HeardAll, LapEvent } from '../api/types';
+import type { HeardAll, LapEvent } from '../wire/types';
 import { useQueue } from './queue';
 
 type Answer = 'heard' | 'silent' | 'gone' | 'refused';

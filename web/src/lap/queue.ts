@@ -1,13 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { call, Refused, Unreachable } from '../api/client';
-import type { Happening } from '../api/lapQueries';
-import type { Heard, HeardAll, LapEvent, LapSock } from '../api/types';
+import { eventOf, type Happening } from '../api/happening';
+import type { Heard, HeardAll, LapEvent, LapSock } from '../wire/types';
 import { inOneTab, Waiting } from './waiting';
 
 const AGAIN_MS = 2000;
 const MOST_AT_ONCE = 200;
-const DEVICE = 'round-pocket.device';
 
 /** The presses of a pair that wait to be heard, kept in the browser until they are. */
 export interface Queue {
@@ -15,35 +14,12 @@ export interface Queue {
   /** The socks as the server counted them last. */
   socks: readonly LapSock[];
   /** Notes what happened; what became of it is told once it was heard. */
-  press: (event: Happening, id?: string) => Promise<Heard>;
+  press: (happening: Happening, id?: string) => Promise<Heard>;
   /** Presses that count for nothing, and why. */
   refused: string | undefined;
   /** Whether the browser has no room to keep them in. */
   unkept: boolean;
   silent: boolean;
-}
-
-function device(): string {
-  try {
-    const known = localStorage.getItem(DEVICE);
-    if (known) {
-      return known;
-    }
-    const made = id().slice(0, 8);
-    localStorage.setItem(DEVICE, made);
-    return made;
-  } catch {
-    return 'unnamed';
-  }
-}
-
-/** An id of its own; also where the page is not on a secure address, as in a household's network. */
-function id(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
-  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return hex.replace(/(.{8})(.{4})(.{4})(.{4})(.{12})/, '$1-$2-$3-$4-$5');
 }
 
 /** Keeps presses in the browser and sends them in their order, again and again until they are heard. */
@@ -92,7 +68,7 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
           told.current.get(each.id)?.(each);
           told.current.delete(each.id);
         }
-        void client.invalidateQueries({ queryKey: ['laps'], exact: true });
+        void client.invalidateQueries({ queryKey: ['basket'] });
       }
     } catch (error) {
       setSilent(error instanceof Unreachable);
@@ -139,12 +115,12 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
     };
   }, [send, store, hear]);
 
-  const press: Queue['press'] = (event, own = id()) => {
+  const press: Queue['press'] = (happening, id) => {
     setRefused(undefined);
-    const kept = store.add({ ...event, id: own, device: device(), at: new Date().toISOString() });
-    setUnkept(!kept);
+    const event = eventOf(happening, id);
+    setUnkept(!store.add(event));
     setWaiting(store.list());
-    const heard = new Promise<Heard>((tell) => told.current.set(own, tell));
+    const heard = new Promise<Heard>((tell) => told.current.set(event.id, tell));
     void send();
     return heard;
   };

@@ -1,5 +1,5 @@
 import { useLayoutEffect } from 'react';
-import { covered, typing } from '../layout/typing';
+import { covered, typing } from '../form/typing';
 
 interface Keys {
   done: () => void;

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { useTried, type Happening } from '../api/lapQueries';
-import type { Tried } from '../api/types';
-import type { ToolProps } from './Beside';
+import type { Happening } from '../api/happening';
+import { useTried } from '../api/lapQueries';
+import type { Tried } from '../wire/types';
+import type { ToolProps } from './Tool';
 
 interface Trial {
   /** What it would change, where there is something to try. */

@@ -1,4 +1,4 @@
-import type { LapEvent } from '../api/types';
+import type { LapEvent } from '../wire/types';
 
 /**
  * The presses of a pair that wait to be heard, in the browser's storage: one entry a press, so that no tab overwrites what

@@ -1,7 +1,7 @@
 import { Box, Button, chakra, Flex, Input, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useAddNote, useNoteChoices } from '../api/logQueries';
-import type { LogNoteWrite } from '../api/types';
+import type { LogNoteWrite } from '../wire/types';
 import { today } from '../units/days';
 
 const PLACES = [

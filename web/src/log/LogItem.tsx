@@ -1,13 +1,14 @@
-import { Box, chakra, Flex, Grid, Link } from '@chakra-ui/react';
+import { Box, Flex, Grid, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useRemoveNote } from '../api/logQueries';
-import type { LogEntry, LogNote } from '../api/types';
+import type { LogEntry, LogNote } from '../wire/types';
 import { dayText } from '../units/days';
 import { useSettings, type Lengths } from '../settings/settings';
 import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
 import { NewHeel } from './NewHeel';
+import { LinkButton } from '../form/LinkButton';
 
 /** A finished pair. */
 export function LogItem({ entry }: { entry: LogEntry }) {
@@ -67,17 +68,9 @@ export function LogItem({ entry }: { entry: LogEntry }) {
             ))}
           </Box>
           <AddNote pairId={entry.pairId} name={name} />
-          <chakra.button
-            type="button"
-            aria-expanded={repair}
-            minH="44px"
-            color="chosen"
-            textDecoration="underline"
-            cursor="pointer"
-            onClick={() => setRepair(!repair)}
-          >
+          <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
             Replace a heel
-          </chakra.button>
+          </LinkButton>
           {repair && <NewHeel pairId={entry.pairId} />}
         </Box>
       </Grid>
@@ -151,18 +144,13 @@ function WornNote({ note }: { note: LogNote }) {
           {[dayText(note.on), note.advice].filter(Boolean).join(' · ')}
         </Box>
       </Box>
-      <chakra.button
-        type="button"
+      <LinkButton
         aria-label={`Remove the note ${note.title || note.words}`}
-        minH="44px"
         fontSize="sm"
-        color="chosen"
-        textDecoration="underline"
-        cursor="pointer"
         onClick={() => remove.mutate(note.id)}
       >
         Remove
-      </chakra.button>
+      </LinkButton>
     </Flex>
   );
 }

@@ -1,12 +1,14 @@
 import { Box, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useLog } from '../api/logQueries';
-import { Notice, Waiting } from '../layout/States';
+import { More, useMore } from '../form/More';
+import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
 
 /** Finished pairs: what was planned and what was knitted, how they fit, and what was learned. */
 export function LogPage() {
-  const log = useLog();
+  const shown = useMore();
+  const log = useLog(shown.most);
   return (
     <Box>
       <title>Log · Round Pocket</title>
@@ -14,7 +16,7 @@ export function LogPage() {
         Log
       </Box>
       {log.data ? (
-        log.data.length === 0 ? (
+        log.data.inAll === 0 ? (
           <Box maxW="38rem">
             <p>
               No pair is finished yet. Once both socks are done in the lap, the pair stands here
@@ -26,11 +28,14 @@ export function LogPage() {
             </Link>
           </Box>
         ) : (
-          <Box as="ul" listStyleType="none">
-            {log.data.map((entry) => (
-              <LogItem key={entry.pairId} entry={entry} />
-            ))}
-          </Box>
+          <>
+            <Box as="ul" listStyleType="none">
+              {log.data.entries.map((entry) => (
+                <LogItem key={entry.pairId} entry={entry} />
+              ))}
+            </Box>
+            <More {...shown} inAll={log.data.inAll} what="finished pairs" />
+          </>
         )
       ) : log.error ? (
         <Notice title="The log cannot be shown" error={log.error} />

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 
 /** Where the work can hurt someone: briefly, with the steps of the work that each belongs to. */
 export const Cautions = memo(function Cautions({ plan }: { plan: Plan }) {

@@ -1,11 +1,11 @@
 import { Box, Button, Flex, Grid, Table } from '@chakra-ui/react';
 import { useState } from 'react';
 import { usePreview, useVariants } from '../api/queries';
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import { differences } from '../recipe/effects';
 import { useSettings } from '../settings/settings';
 import { TwoSocks } from '../tape/TwoSocks';
-import type { Draft } from './draft';
+import type { Draft } from '../draft/draft';
 
 interface CompareProps {
   draft: Draft;

@@ -1,7 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Doubt, Plan } from '../api/types';
+import type { Doubt, Plan } from '../wire/types';
 import { openWord, wordFor } from './words';
+import { LinkButton } from '../form/LinkButton';
 
 const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
   STOPS: { colour: 'amiss', sign: '■' },
@@ -61,18 +62,10 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         </Box>
         <Box lineHeight="1.4">{doubt.message}</Box>
         {word && (
-          <chakra.button
-            type="button"
-            onClick={() => openWord(word)}
-            fontSize="sm"
-            minH="32px"
-            color="chosen"
-            textDecoration="underline"
-            cursor="pointer"
-          >
+          <LinkButton onClick={() => openWord(word)} fontSize="sm" minH="32px">
             Change this
             <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
-          </chakra.button>
+          </LinkButton>
         )}
       </Box>
     </Flex>

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureNumber } from '../units/units';
-import { entries, type Entry, type Place } from './figures';
+import { entries, type Entry, type Place } from '../tape/figures';
 
 interface FigureListProps {
   plan: Plan;

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
-import type { Figure, Plan } from '../api/types';
+import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { decimal, figureText, plusMinusText } from '../units/units';
 
@@ -14,7 +14,11 @@ interface FitPanelProps {
 export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProps) {
   const { lengths } = useSettings();
   const { fit, stitchCount, tube, heel } = plan;
-  const most = Math.max(...fit.options.map(({ stretch }) => stretch.value), fit.limit.value);
+  const { heelRoom, passing } = fit;
+  const most = Math.max(
+    ...heelRoom.options.map(({ stretch }) => stretch.value),
+    heelRoom.limit.value,
+  );
   const wide = (value: number) => `${decimal(Math.max(0, (value / most) * 100), 1)}%`;
   return (
     <Box className="figures">
@@ -30,21 +34,21 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
       <Line title="The sock’s foot" figure={tube.sockFoot} onWorking={onWorking}>
         {plusMinusText(tube.sockFoot.plusMinus, 'MILLIMETRES', lengths)}
       </Line>
-      <Line title="Stretches to pass the heel" figure={fit.passing} onWorking={onWorking}>
-        times: {fit.passesWords}
+      <Line title="Stretches to pass the heel" figure={passing.ratio} onWorking={onWorking}>
+        times: {passing.verdict.title}
       </Line>
       <Line
-        title={fit.stretch.value < 0 ? 'Slack at the heel' : 'Stretches at the heel'}
-        figure={fit.stretch}
-        shown={{ ...fit.stretch, value: Math.abs(fit.stretch.value) }}
+        title={heelRoom.stretch.value < 0 ? 'Slack at the heel' : 'Stretches at the heel'}
+        figure={heelRoom.stretch}
+        shown={{ ...heelRoom.stretch, value: Math.abs(heelRoom.stretch.value) }}
         onWorking={onWorking}
       >
-        {`${fit.sitsWords}; up to ${figureText(fit.limit, lengths)} is easy`}
+        {`${heelRoom.sits.title}; up to ${figureText(heelRoom.limit, lengths)} is easy`}
       </Line>
       <Box fontSize="sm" color="quiet" mt={3}>
-        {fit.advisedDo
-          ? `${rounds(fit.advised)} at the heel ${fit.advised === 1 ? 'is' : 'are'} the fewest that sit easily.`
-          : `Even ${rounds(fit.advised)} leave the heel tight.`}
+        {heelRoom.advisedDo
+          ? `${rounds(heelRoom.advised)} at the heel ${heelRoom.advised === 1 ? 'is' : 'are'} the fewest that sit easily.`
+          : `Even ${rounds(heelRoom.advised)} leave the heel tight.`}
       </Box>
       <Box
         as="table"
@@ -55,7 +59,7 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
       >
         <caption style={{ textAlign: 'start' }}>Stretch at the heel by plain rounds</caption>
         <tbody>
-          {fit.options.map(({ plainRounds, stretch, easy }) => {
+          {heelRoom.options.map(({ plainRounds, stretch, easy }) => {
             const taken = plainRounds === heel.plainRounds.value;
             return (
               <tr key={plainRounds}>

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Refused } from '../api/client';
 import { useCreatePair, usePreview } from '../api/queries';
-import { FirstMeasures } from '../basket/FirstMeasures';
-import { Waiting } from '../layout/States';
-import { keepDraft, loadDraft, writeOf, type Draft } from './draft';
+import { FirstMeasures } from './FirstMeasures';
+import { Waiting } from '../form/States';
+import { keepDraft, loadDraft, writeOf, type Draft } from '../draft/draft';
 import { PlanView } from './PlanView';
 
 /** A pair that is not kept yet: three measurements, then its plan, then its name. */

@@ -2,13 +2,13 @@ import { Box, Button, chakra, Flex } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePair, usePreview, usePreviewAhead } from '../api/queries';
-import type { Pair } from '../api/types';
-import { Notice, Waiting } from '../layout/States';
-import { typing } from '../layout/typing';
+import type { Pair } from '../wire/types';
+import { Notice, Waiting } from '../form/States';
+import { typing } from '../form/typing';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
 import { Proposals } from './Proposals';
-import type { Draft } from './draft';
+import type { Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
 

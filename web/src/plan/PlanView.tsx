@@ -2,23 +2,23 @@ import { Box, Grid } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
-import type { Figure, Plan } from '../api/types';
-import { covered, typing } from '../layout/typing';
+import type { Figure, Plan } from '../wire/types';
+import { covered, typing } from '../form/typing';
 import { timeText } from '../units/days';
 import { Recipe } from '../recipe/Recipe';
 import { handWords } from '../settings/hands';
 import { useSettings } from '../settings/settings';
 import { Tape } from '../tape/Tape';
 import { Compare } from './Compare';
-import type { Draft } from './draft';
+import type { Draft } from '../draft/draft';
 import { Cautions } from './Cautions';
 import { Doubts, HeavyDoubts } from './Doubts';
 import { FigureList } from './FigureList';
-import type { Entry, Place } from './figures';
+import type { Entry, Place } from '../tape/figures';
 import { FitPanel } from './FitPanel';
 import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
-import { Working } from './Working';
+import { PlanWorking } from '../form/Working';
 import { YarnSplit } from './YarnSplit';
 
 interface PlanViewProps {
@@ -99,10 +99,20 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         }}
       >
         <Box {...sheet}>
-          <Staircase name="Heel" shaping={drawn.heel} side={drawn.opening.heelSide.value} />
+          <Staircase
+            name="Heel"
+            shaping={drawn.heel}
+            rounds={drawn.heelRounds}
+            side={drawn.opening.heelSide.value}
+          />
         </Box>
         <Box {...sheet}>
-          <Staircase name="Toe" shaping={drawn.toe} side={drawn.stitchCount.half.value} />
+          <Staircase
+            name="Toe"
+            shaping={drawn.toe}
+            rounds={drawn.toeRounds}
+            side={drawn.stitchCount.half.value}
+          />
         </Box>
         <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
           <YarnSplit plan={drawn} colour={colour} onWorking={work} />
@@ -136,7 +146,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         {`k1: knit one. ssk: slip, slip, knit the two together, leaning ${hand.ssk}. k2tog: knit two together, leaning ${hand.k2tog}. m1: lift the bar between two stitches and knit it.`}
       </Box>
       {opened && (
-        <Working
+        <PlanWorking
           plan={plan}
           title={opened.title}
           figures={opened.figures}

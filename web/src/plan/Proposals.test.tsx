@@ -3,9 +3,9 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { Proposal } from '../api/types';
+import type { Proposal } from '../wire/types';
 import { system } from '../theme/system';
-import type { Draft } from './draft';
+import type { Draft } from '../draft/draft';
 import { Proposals } from './Proposals';
 
 const draft: Draft = {

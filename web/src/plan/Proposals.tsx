@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useAnswerProposal, useProposals } from '../api/logQueries';
-import type { Proposal } from '../api/types';
+import type { Proposal } from '../wire/types';
 import { dayText } from '../units/days';
-import { withChoices, type ChoicePath, type Draft } from './draft';
+import { withChoices, type ChoicePath, type Draft } from '../draft/draft';
 
 interface ProposalsProps {
   pairId: string;

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { memo, useState } from 'react';
 import { usePreviewWhen } from '../api/queries';
-import type { Figure, Spec } from '../api/types';
-import { NumberField } from '../recipe/NumberField';
+import type { Figure, Spec } from '../wire/types';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { figureText, valueText } from '../units/units';
 

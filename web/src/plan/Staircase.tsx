@@ -1,6 +1,6 @@
 import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState } from 'react';
-import type { Shaping } from '../api/types';
+import type { Shaping, ShapingRound } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { Polygon, Text } from '../tape/svg';
 import { valueText } from '../units/units';
@@ -13,17 +13,19 @@ const WIDTH = LEFT + BAR_AREA + 116;
 interface StaircaseProps {
   name: string;
   shaping: Shaping;
+  rounds: readonly ShapingRound[];
   /** Stitches of one side at the pick-up. */
   side: number;
 }
 
 /** The rounds of a heel or a toe, one bar a round, as wide as one side has stitches. */
-export const Staircase = memo(function Staircase({ name, shaping, side }: StaircaseProps) {
+export const Staircase = memo(function Staircase(props: StaircaseProps) {
   const [chosen, setChosen] = useState<number | undefined>();
   const { lengths } = useSettings();
-  const { list } = shaping;
+  const { name, shaping, rounds, side } = props;
+  const list = rounds.map(({ round }) => round);
   const height = list.length * ROW + 22;
-  const round = chosen === undefined ? undefined : list[chosen];
+  const at = chosen === undefined ? undefined : rounds[chosen];
   const middle = LEFT + BAR_AREA / 2;
   const wide = (stitches: number) => (stitches / side) * BAR_AREA;
   return (
@@ -32,7 +34,7 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
         {name}
       </Box>
       <Box fontSize="sm" color="quiet" mb={1}>
-        {`${shaping.title}: ${shaping.description}`}
+        {`${shaping.school.title}: ${shaping.school.description}`}
       </Box>
       <svg
         viewBox={`0 0 ${WIDTH} ${height}`}
@@ -77,8 +79,8 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
         </Text>
       </svg>
       <Box fontSize="sm" minH="3em" aria-hidden>
-        {round
-          ? `${round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${round.number}${round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${round.instruction}. By then ${round.cumulativeStitches} stitches and ${valueText(round.cumulativeG, 'GRAMS', lengths)}.`
+        {at
+          ? `${at.round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${at.round.number}${at.round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${at.round.instruction}. By then ${at.round.cumulative} stitches and ${valueText(at.cumulativeG, 'GRAMS', lengths)}.`
           : `Numbers at the right are stitches on each of the two sides. Touch a round for its instruction.`}
       </Box>
       <VisuallyHidden>
@@ -99,8 +101,10 @@ export const Staircase = memo(function Staircase({ name, shaping, side }: Stairc
   );
 });
 
+type Round = ShapingRound['round'];
+
 /** Stitches a side that a round takes away; negative where it adds. */
-function takenAway(list: Shaping['list'], i: number): number {
+function takenAway(list: readonly Round[], i: number): number {
   const round = list[i];
   switch (round?.kind) {
     case 'DECREASE':
@@ -115,7 +119,7 @@ function takenAway(list: Shaping['list'], i: number): number {
 }
 
 /** A round in a few words, beside its bar. */
-function rowWords(list: Shaping['list'], i: number): string {
+function rowWords(list: readonly Round[], i: number): string {
   const round = list[i];
   switch (round?.kind) {
     case 'DECREASE':
@@ -137,6 +141,6 @@ function endWords({ graftLoops, close, closingSide, begun }: Shaping): string {
   if (!graftLoops) {
     return begun ? `begun on ${closingSide.value} and ${closingSide.value}` : '';
   }
-  const verb = close === 'GRAFT' ? 'graft' : 'draw together';
+  const verb = close.id === 'GRAFT' ? 'graft' : 'draw together';
   return `${verb} ${graftLoops.value} and ${graftLoops.value}`;
 }

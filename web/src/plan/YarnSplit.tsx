@@ -1,6 +1,6 @@
 import { Box, Table } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Figure, Plan } from '../api/types';
+import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { YarnVerdict } from './YarnVerdict';
 import { decimal, figureNumber, plusMinusText } from '../units/units';
@@ -54,41 +54,43 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
             </Table.Row>
           </Table.Header>
           <Table.Body>
-            {yarn.sections.map(({ section, title, stitches, metres, grams: weight }) => (
-              <Table.Row key={section} bg="transparent">
-                <Table.Cell {...cell}>
-                  <button
-                    type="button"
-                    style={{
-                      cursor: 'pointer',
-                      textDecoration: 'underline dotted',
-                      textAlign: 'left',
-                    }}
-                    onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
-                  >
-                    {title}
-                  </button>
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end">
-                  {figureNumber(stitches, lengths)}
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end">
-                  {figureNumber(metres, lengths)}
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-                  {grams(weight)}
-                </Table.Cell>
-                <Table.Cell {...cell}>
-                  <Box
-                    h="10px"
-                    w={`${decimal((weight.value / most) * 100, 1)}%`}
-                    borderWidth="1px"
-                    borderColor="ink"
-                    style={{ background: colour ?? 'transparent' }}
-                  />
-                </Table.Cell>
-              </Table.Row>
-            ))}
+            {yarn.sections.map(
+              ({ section: { id: section, title }, stitches, metres, grams: weight }) => (
+                <Table.Row key={section} bg="transparent">
+                  <Table.Cell {...cell}>
+                    <button
+                      type="button"
+                      style={{
+                        cursor: 'pointer',
+                        textDecoration: 'underline dotted',
+                        textAlign: 'left',
+                      }}
+                      onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
+                    >
+                      {title}
+                    </button>
+                  </Table.Cell>
+                  <Table.Cell {...cell} textAlign="end">
+                    {figureNumber(stitches, lengths)}
+                  </Table.Cell>
+                  <Table.Cell {...cell} textAlign="end">
+                    {figureNumber(metres, lengths)}
+                  </Table.Cell>
+                  <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+                    {grams(weight)}
+                  </Table.Cell>
+                  <Table.Cell {...cell}>
+                    <Box
+                      h="10px"
+                      w={`${decimal((weight.value / most) * 100, 1)}%`}
+                      borderWidth="1px"
+                      borderColor="ink"
+                      style={{ background: colour ?? 'transparent' }}
+                    />
+                  </Table.Cell>
+                </Table.Row>
+              ),
+            )}
             <Table.Row bg="transparent" fontWeight="700">
               <Table.Cell {...cell}>one sock</Table.Cell>
               <Table.Cell {...cell} />

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { Figure, Plan } from '../api/types';
+import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureText, plusMinusText, valueText } from '../units/units';
 import { Line } from './FitPanel';
@@ -15,11 +15,15 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
   const { yarn } = plan;
   return (
     <Box mt={3} className="figures">
-      {yarn.roles.map(({ role, title, pairGrams, left, afterTwoPairs }) => (
-        <Box key={role}>
-          <Line title={`${capital(title)} for the pair`} figure={pairGrams} onWorking={onWorking}>
+      {yarn.roles.map(({ role, pairGrams, left, afterTwoPairs }) => (
+        <Box key={role.id}>
+          <Line
+            title={`${capital(role.title)} for the pair`}
+            figure={pairGrams}
+            onWorking={onWorking}
+          >
             {left
-              ? `of ${figureText(left.atHand, lengths)} at hand: ${left.words}, ${left.meaning}`
+              ? `of ${figureText(left.atHand, lengths)} at hand: ${left.enough.title}, ${left.enough.description}`
               : 'what is at hand was not weighed'}
           </Line>
           {left && (
@@ -28,7 +32,7 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
               figure={{ ...left.left, value: Math.abs(left.left.value) }}
               onWorking={(heading) => onWorking(heading, [left.left])}
             >
-              {`${plusMinusText(left.left.plusMinus, 'GRAMS', lengths)}${afterTwoPairs ? `; two such pairs: ${afterTwoPairs.words}` : ''}`}
+              {`${plusMinusText(left.left.plusMinus, 'GRAMS', lengths)}${afterTwoPairs ? `; two such pairs: ${afterTwoPairs.enough.title}` : ''}`}
             </Line>
           )}
         </Box>

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
-import type { Pair } from '../api/types';
-import { leaveBehind, pageOpened, type LeftBehind } from './leftBehind';
-import { draftOf, writeOf, type Draft } from './draft';
+import type { Pair } from '../wire/types';
+import { leaveBehind, pageOpened, type LeftBehind } from '../api/leftBehind';
+import { draftOf, writeOf, type Draft } from '../draft/draft';
 
 /** A pause in typing after which what was typed is stored, in milliseconds. */
 const PAUSE_MS = 350;

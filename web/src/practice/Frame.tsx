@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Verdict } from '../api/types';
+import type { Verdict } from '../wire/types';
+import { LinkButton } from '../form/LinkButton';
 
 interface FrameProps {
   task: string;
@@ -49,16 +50,7 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
             <span data-testid="wrong">
               {wrong === 0 ? 'Nothing wrong so far' : `${wrong} wrong so far`}
             </span>
-            <chakra.button
-              type="button"
-              minH="44px"
-              color="chosen"
-              textDecoration="underline"
-              cursor="pointer"
-              onClick={onAnother}
-            >
-              Another piece
-            </chakra.button>
+            <LinkButton onClick={onAnother}>Another piece</LinkButton>
           </Flex>
         </Box>
       </Flex>

@@ -1,9 +1,9 @@
 import { Flex } from '@chakra-ui/react';
 import { useLayoutEffect, useState } from 'react';
-import type { GraftPiece } from '../api/types';
+import type { GraftPiece } from '../wire/types';
 import { Loop, Stitch } from '../fabric/Stitch';
-import { Switch } from '../layout/Switch';
-import { covered, typing } from '../layout/typing';
+import { Switch } from '../form/Switch';
+import { covered, typing } from '../form/typing';
 import { Line, Text } from '../tape/svg';
 import { Answer, Frame } from './Frame';
 import { useGuesses, usePiece } from './usePiece';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { PickUpPiece } from '../api/types';
+import type { PickUpPiece } from '../wire/types';
 import { Leg } from '../fabric/Stitch';
 import { useSettings } from '../settings/settings';
 import { Line } from '../tape/svg';

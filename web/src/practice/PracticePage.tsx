@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
-import { Switch } from '../layout/Switch';
+import { Switch } from '../form/Switch';
 import { GraftTrainer } from './GraftTrainer';
 import { PickUpTrainer } from './PickUpTrainer';
 import { ReadingTrainer } from './ReadingTrainer';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { ReadingPiece } from '../api/types';
+import type { ReadingPiece } from '../wire/types';
 import { Stitch } from '../fabric/Stitch';
 import { Line, Rect } from '../tape/svg';
 import { Answer, Frame } from './Frame';

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/client';
-import type { Verdict } from '../api/types';
+import type { Verdict } from '../wire/types';
 
 type Values = Readonly<Record<string, string | number | boolean>>;
 

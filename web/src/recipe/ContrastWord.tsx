@@ -1,12 +1,13 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
-import type { Spec, Yarn } from '../api/types';
+import type { Spec, Yarn } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { labelText } from '../units/units';
 import { Choice } from './Choice';
 import { LabelFields } from './LabelFields';
-import type { WordsProps } from './Recipe';
+import type { WordsProps } from './props';
 import { Why, Word } from './Word';
+import { SmallButton } from '../form/SmallButton';
 
 type Sections = NonNullable<Spec['contrastSections']>;
 
@@ -75,17 +76,9 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
             ))}
           </Box>
           <LabelFields yarn={contrast} at="contrast" change={change} problemAt={problemAt} />
-          <Button
-            mt={3}
-            variant="outline"
-            borderColor="line"
-            color="ink"
-            size="sm"
-            minH="44px"
-            onClick={() => set([], undefined)}
-          >
+          <SmallButton mt={3} onClick={() => set([], undefined)}>
             Back to the usual: one yarn
-          </Button>
+          </SmallButton>
         </>
       )}
       <Why>

@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
 import { useAlmanac } from '../api/queries';
-import type { Fabric } from '../api/types';
+import type { Fabric } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, gaugeSpanText } from '../units/units';
-import { Select } from './Select';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
-import { useTitles } from './titles';
+import { Select } from '../form/Select';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
+import { useTitles } from '../api/titles';
 import { Why, Word } from './Word';
 
 /** A needle's size as the almanac writes it: 2 mm are 2.0. */
@@ -31,6 +31,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
   };
   const perSpan = gaugeSpanMm(lengths) / 100;
   const { gaugeAdvice } = plan;
+  const next = gaugeAdvice?.tryNext;
   const us = almanac.data?.find(
     ({ id }) => id === `swatch.needle.${pointed(fabric.needleMm)}`,
   )?.text;
@@ -94,9 +95,9 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
       </Box>
       {gaugeAdvice && (
         <Box mt={2} fontSize="sm">
-          {gaugeAdvice.words}
-          {gaugeAdvice.tryMm !== undefined &&
-            `; next is ${needles === 'US' ? `US ${gaugeAdvice.tryUs}, ${gaugeAdvice.tryMm} mm` : `${gaugeAdvice.tryMm} mm, US ${gaugeAdvice.tryUs}`}`}
+          {gaugeAdvice.verdict.title}
+          {next &&
+            `; next is ${needles === 'US' ? `US ${next.us}, ${next.mm} mm` : `${next.mm} mm, US ${next.us}`}`}
         </Box>
       )}
       <Why>

@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
-import type { Foot, Spec } from '../api/types';
+import type { Foot, Spec } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { Choice } from './Choice';
 import { MoreMeasures } from './MoreMeasures';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
 import { Why, Word } from './Word';
 
 /** Whose feet, and their measures. */

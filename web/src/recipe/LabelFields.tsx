@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Yarn } from '../api/types';
+import type { Yarn } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { NumberField } from './NumberField';
+import { NumberField } from '../form/NumberField';
 
 interface LabelFieldsProps {
   yarn: Yarn;

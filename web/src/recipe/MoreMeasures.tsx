@@ -1,14 +1,15 @@
-import { Box, Button } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
-import type { Foot, Spec } from '../api/types';
+import type { Foot, Spec } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { Choice } from './Choice';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
-import { Select } from './Select';
-import { ToeAndShoe } from './ToeAndShoe';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
+import { Select } from '../form/Select';
+import { ToeAndShoe } from '../form/ToeAndShoe';
 import { Why, Word } from './Word';
+import { SmallButton } from '../form/SmallButton';
 
 /** What else is known of the feet: heel, leg, toes, shoe size, and the other foot. */
 export function MoreMeasures(words: WordsProps) {
@@ -118,17 +119,9 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
             none="the longer and the wider, as usual"
             onChange={(on) => spec({ planOn: (on || undefined) as Spec['planOn'] })}
           />
-          <Button
-            mt={2}
-            size="sm"
-            minH="44px"
-            variant="outline"
-            borderColor="line"
-            color="ink"
-            onClick={() => spec({ otherFoot: undefined, planOn: undefined })}
-          >
+          <SmallButton mt={2} onClick={() => spec({ otherFoot: undefined, planOn: undefined })}>
             Both feet alike
-          </Button>
+          </SmallButton>
         </>
       )}
       {feet.data && feet.data.length > 1 && (

@@ -1,79 +1,63 @@
-import { Button } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { useAlmanac } from '../api/queries';
-import { choiceOf, withChoices, type ChoicePath } from '../plan/draft';
-import type { WordsProps } from './Recipe';
+import { choiceOf, withChoices, type ChoicePath } from '../draft/draft';
+import type { WordsProps } from './props';
 import { TryList, type Trial } from './TryList';
 import { Word } from './Word';
+import { SmallButton } from '../form/SmallButton';
 
 interface OptionWordProps extends WordsProps {
   id: string;
-  title: string;
-  text: string;
   choice: ChoicePath;
-  /** The name of the schools in the almanac. */
-  schools: string;
-  after?: string;
+  /** What is taken, where the sentence needs other words than the core's. */
+  text?: (phrase: string) => string;
+  after?: string | undefined;
   /** Other choices that go with one of these; undefined gives a choice back to the usual. */
   along?: (value: string) => Partial<Record<ChoicePath, unknown>>;
-  /** The school that is taken where nothing was chosen. */
-  taken: string;
-  /** Schools that do not apply here. */
-  leaveOut?: readonly string[];
   children?: ReactNode;
 }
 
-/** A word that stands for one of several schools or ways, told in the almanac's words. */
+/** A word that stands for one of several schools or ways; nothing where this plan has no such choice. */
 export function OptionWord(props: OptionWordProps) {
-  const { id, title, text, choice, schools, after, along, leaveOut, draft, onChange, children } =
-    props;
-  const almanac = useAlmanac();
+  const { id, text, choice, after, along, draft, plan, onChange, problemAt, children } = props;
+  const handed = plan.recipe.options.find(({ path }) => path === choice);
+  if (!handed) {
+    return null;
+  }
+  const { title, taken, phrase, options } = handed;
   const value = choiceOf(draft, choice) as string | undefined;
-  const problem = props.problems.find(({ field }) => field === `choices.${choice}`)?.message;
-  const prefix = `school.${schools}.`;
-  const trials = (almanac.data ?? [])
-    .filter((entry) => entry.id.startsWith(prefix))
-    .map((entry): Trial => {
-      const name = entry.id.slice(prefix.length);
-      return {
-        key: name,
-        title: entry.title,
-        chosen: name === (value ?? props.taken),
-        why: [sentence(entry.text), entry.goodFor && `Good for: ${entry.goodFor}.`]
-          .filter(Boolean)
-          .join(' '),
-        draft: withChoices(draft, { [choice]: name, ...along?.(name) }),
-      };
-    })
-    .filter((trial) => !leaveOut?.includes(trial.key));
+  // What can be taken stands first.
+  const inTurn = options.toSorted((one, other) => Number(!!one.notNow) - Number(!!other.notNow));
+  const trials = inTurn.map(({ id: key, title: name, description, goodFor, notNow }): Trial => ({
+    key,
+    title: name,
+    chosen: key === (value ?? taken),
+    notNow,
+    why: [sentence(description), goodFor && `Good for: ${goodFor}.`].filter(Boolean).join(' '),
+    draft: withChoices(draft, { [choice]: key, ...along?.(key) }),
+  }));
   return (
     <Word
       id={id}
       title={title}
-      text={text}
+      text={text ? text(phrase) : phrase}
       after={after}
       state={value === undefined ? 'usual' : 'own'}
-      problem={problem}
+      problem={problemAt(`choices.${choice}`)}
     >
       <TryList draft={draft} trials={trials} onChange={onChange} />
       {children}
       {value !== undefined && (
-        <Button
-          variant="outline"
-          borderColor="line"
-          color="ink"
-          size="sm"
-          minH="44px"
+        <SmallButton
           mt={2}
           onClick={() => onChange(withChoices(draft, { [choice]: undefined, ...along?.('') }))}
         >
           Back to the usual
-        </Button>
+        </SmallButton>
       )}
     </Word>
   );
 }
 
-function sentence(text: string): string {
+function sentence(text: string | undefined): string {
   return text ? `${text.charAt(0).toUpperCase()}${text.slice(1)}.` : '';
 }

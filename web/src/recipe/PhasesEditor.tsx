@@ -1,9 +1,11 @@
-import { Box, Button, chakra, Flex } from '@chakra-ui/react';
-import type { Phase } from '../api/types';
-import { choiceOf, withChoices } from '../plan/draft';
+import { Box, Flex } from '@chakra-ui/react';
+import type { Phase } from '../wire/types';
+import { choiceOf, withChoices } from '../draft/draft';
 import { useSettings } from '../settings/settings';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
+import { LinkButton } from '../form/LinkButton';
+import { SmallButton } from '../form/SmallButton';
 
 interface PhasesEditorProps extends WordsProps {
   name: 'heel' | 'toe';
@@ -49,13 +51,9 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
             />
           </Box>
           <Flex gap={3} w="100%">
-            <chakra.button
-              type="button"
+            <LinkButton
               minH="32px"
               fontSize="sm"
-              color="chosen"
-              textDecoration="underline"
-              cursor="pointer"
               onClick={() =>
                 set(
                   phases.map((each, at) =>
@@ -69,47 +67,33 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
               }
             >
               {phase.times === undefined ? 'say how often instead' : 'say how far instead'}
-            </chakra.button>
+            </LinkButton>
             {phases.length > 1 && (
-              <chakra.button
-                type="button"
+              <LinkButton
                 minH="32px"
                 fontSize="sm"
-                color="chosen"
-                textDecoration="underline"
-                cursor="pointer"
                 onClick={() => set(phases.filter((_, at) => at !== i))}
               >
                 leave this phase out
-              </chakra.button>
+              </LinkButton>
             )}
           </Flex>
         </Flex>
       ))}
       <Flex gap={3} mt={2} wrap="wrap">
-        <Button
-          size="sm"
-          minH="44px"
-          variant="outline"
-          borderColor="line"
-          color="ink"
+        <SmallButton
           disabled={phases.length >= 8}
           onClick={() => set([...phases, { every: 1, until: 8 }])}
         >
           Another phase
-        </Button>
-        <chakra.button
-          type="button"
+        </SmallButton>
+        <LinkButton
           aria-pressed={keep}
-          minH="44px"
           fontSize="sm"
-          cursor="pointer"
-          color="chosen"
-          textDecoration="underline"
           onClick={() => onChange(withChoices(draft, { [`${name}.plainBeforeClose`]: !keep }))}
         >
           {keep ? 'a plain round before the close: yes' : 'a plain round before the close: no'}
-        </chakra.button>
+        </LinkButton>
       </Flex>
     </Box>
   );

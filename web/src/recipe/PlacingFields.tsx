@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
-import { Switch } from '../layout/Switch';
-import { choiceOf, withChoices, type ChoicePath } from '../plan/draft';
+import { Switch } from '../form/Switch';
+import { choiceOf, withChoices, type ChoicePath } from '../draft/draft';
 import { useSettings } from '../settings/settings';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
 
 type From = 'TOE_TIP' | 'END_OF_TOE' | 'START_OF_LEG' | 'CUFF_EDGE';
 
@@ -19,7 +19,7 @@ const AT_THE_CUFF: readonly (readonly [From, string, string])[] = [
 /** A placing of the knitter's own: what she measured or marked, and from where. */
 export function PlacingFields(words: WordsProps) {
   const { plan, draft } = words;
-  switch (plan.tube.placing.school) {
+  switch (plan.tube.placing.school.id) {
     case 'OWN_DISTANCE':
       return (
         <Box mt={3}>
@@ -45,7 +45,7 @@ function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
     TOE_UP: plan.toe.begun ? 'TOE_TIP' : 'END_OF_TOE',
     CUFF_DOWN: 'CUFF_EDGE',
     READY_TUBE: 'START_OF_LEG',
-  }[plan.tube.way] as From;
+  }[plan.tube.way.id] as From;
   return (
     <Box mt={3}>
       <Switch

@@ -1,9 +1,10 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import type { Figure, Reading } from '../api/types';
+import type { Figure, Reading } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { figureText, gaugeSpanMm, plusMinusText } from '../units/units';
-import { NumberField } from './NumberField';
+import { NumberField } from '../form/NumberField';
 import { Why } from './Word';
+import { SmallButton } from '../form/SmallButton';
 
 interface ReadingsPanelProps {
   what: 'stitches' | 'rounds';
@@ -60,19 +61,14 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           )}
         </Flex>
       ))}
-      <Button
-        variant="outline"
-        borderColor="line"
-        color="ink"
-        size="sm"
-        minH="44px"
+      <SmallButton
         disabled={readings.length >= 20}
         onClick={() =>
           onChange([...readings, readings.at(-1) ?? { count: 30, spanMm: gaugeSpanMm(lengths) }])
         }
       >
         Count in another place
-      </Button>
+      </SmallButton>
       <Why>
         {`Comes to ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}
         Half {what} count. Longer spans and more places make it surer. Count on washed fabric,

@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
 import { useAlmanac } from '../api/queries';
-import type { Plan } from '../api/types';
-import { choiceOf, withChoices, type ChoiceValue } from '../plan/draft';
-import { Switch } from '../layout/Switch';
+import type { Plan } from '../wire/types';
+import { choiceOf, withChoices, type ChoiceValue } from '../draft/draft';
+import { Switch } from '../form/Switch';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, lengthText, valueText } from '../units/units';
-import { NumberField } from './NumberField';
-import type { WordsProps } from './Recipe';
+import { NumberField } from '../form/NumberField';
+import type { WordsProps } from './props';
 import { TryList } from './TryList';
 import { Word } from './Word';
 

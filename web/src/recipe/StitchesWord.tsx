@@ -1,9 +1,9 @@
-import { choiceOf, withChoice } from '../plan/draft';
+import { choiceOf, withChoice } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import { Choice } from './Choice';
-import type { WordsProps } from './Recipe';
-import { NumberField } from './NumberField';
+import type { WordsProps } from './props';
+import { NumberField } from '../form/NumberField';
 import { Why, Word } from './Word';
 
 /** The stitch count: from the ease, or the knitter's own, with what its neighbours would give. */

@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import { useSwatches } from '../api/queries';
-import type { Reading } from '../api/types';
+import type { Reading } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm } from '../units/units';
 import { Choice } from './Choice';
 import { ReadingsPanel } from './ReadingsPanel';
-import type { WordsProps } from './Recipe';
+import type { WordsProps } from './props';
 import { Word } from './Word';
 
 interface SwatchWordProps extends WordsProps {

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useVariants } from '../api/queries';
-import type { Draft } from '../plan/draft';
+import type { Draft } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { Choice } from './Choice';
 import { effectWords } from './effects';
@@ -12,6 +12,8 @@ export interface Trial {
   chosen: boolean;
   /** Why people choose it. */
   why?: string | undefined;
+  /** Why it cannot be taken as things are. */
+  notNow?: string | undefined;
   draft: Draft;
 }
 
@@ -32,10 +34,11 @@ export function TryList({
     <Box maxH="23rem" overflowY="auto" tabIndex={-1}>
       {trials.map((trial, i) => {
         const variant = variants.data?.[i + 1];
+        const refused = trial.notNow ?? variant?.refused;
         const effect = trial.chosen
           ? 'as it is now'
-          : variant?.refused
-            ? `Not with this sock. ${variant.refused}`
+          : refused
+            ? `Not with this sock. ${refused}`
             : variant?.figures && now
               ? effectWords(now, variant.figures, lengths)
               : '…';
@@ -43,7 +46,7 @@ export function TryList({
           <Choice
             key={trial.key}
             chosen={trial.chosen}
-            refused={variant?.refused !== undefined && !trial.chosen}
+            refused={refused !== undefined && !trial.chosen}
             title={trial.title}
             note={effect}
             why={trial.why}

@@ -1,12 +1,13 @@
-import { Box, Button } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
-import type { Yarn } from '../api/types';
+import type { Yarn } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { labelText } from '../units/units';
 import { Choice } from './Choice';
 import { LabelFields } from './LabelFields';
-import type { WordsProps } from './Recipe';
+import type { WordsProps } from './props';
 import { Why, Word } from './Word';
+import { SmallButton } from '../form/SmallButton';
 
 /** What stands in while no yarn is named; the server takes the same. */
 const USUAL: Yarn = { lengthM: 420, massG: 100 };
@@ -44,19 +45,14 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
       )}
       <LabelFields yarn={label} at="yarn" change={set} problemAt={problemAt} />
       {yarn && (
-        <Button
+        <SmallButton
           mt={3}
-          variant="outline"
-          borderColor="line"
-          color="ink"
-          size="sm"
-          minH="44px"
           onClick={() =>
             onChange({ ...draft, yarn: undefined, spec: { ...draft.spec, yarn: undefined } })
           }
         >
           {`Back to the usual: ${labelText(USUAL, lengths)}`}
-        </Button>
+        </SmallButton>
       )}
       <Why>
         Metres in grams say how fine it is; with that and the gauge the plan knows how much every

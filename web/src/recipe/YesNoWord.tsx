@@ -1,6 +1,6 @@
-import { Button } from '@chakra-ui/react';
-import { choiceOf, withChoices, type ChoicePath, type ChoiceValue } from '../plan/draft';
-import type { WordsProps } from './Recipe';
+import { choiceOf, withChoices, type ChoicePath, type ChoiceValue } from '../draft/draft';
+import { SmallButton } from '../form/SmallButton';
+import type { WordsProps } from './props';
 import { TryList } from './TryList';
 import { Why, Word } from './Word';
 
@@ -11,20 +11,20 @@ type YesNoChoice = {
 
 interface YesNoWordProps extends WordsProps {
   id: string;
-  title: string;
   choice: YesNoChoice;
-  usual: boolean;
-  yes: string;
-  no: string;
-  why: string;
   after?: string | undefined;
 }
 
-/** A word that is one of two. */
+/** A word that is one of two; nothing where this plan has no such choice. */
 export function YesNoWord(props: YesNoWordProps) {
-  const { id, title, choice, usual, yes, no, why, after, draft, onChange, problemAt } = props;
+  const { id, choice, after, draft, plan, onChange, problemAt } = props;
+  const handed = plan.recipe.switches.find(({ path }) => path === choice);
+  if (!handed) {
+    return null;
+  }
+  const { title, why, usual, yes, no } = handed;
   const value = choiceOf(draft, choice);
-  const taken = value ?? usual;
+  const taken = value ?? handed.taken;
   return (
     <Word
       id={id}
@@ -45,17 +45,9 @@ export function YesNoWord(props: YesNoWordProps) {
         }))}
       />
       {value !== undefined && (
-        <Button
-          variant="outline"
-          borderColor="line"
-          color="ink"
-          size="sm"
-          minH="44px"
-          mt={1}
-          onClick={() => onChange(withChoices(draft, { [choice]: undefined }))}
-        >
+        <SmallButton mt={2} onClick={() => onChange(withChoices(draft, { [choice]: undefined }))}>
           {`Back to the usual: ${usual ? yes : no}`}
-        </Button>
+        </SmallButton>
       )}
       <Why>{why}</Why>
     </Word>

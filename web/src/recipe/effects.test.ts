@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { VariantFigures } from '../api/types';
+import type { VariantFigures } from '../wire/types';
 import { effectWords } from './effects';
 
 const now: VariantFigures = {

@@ -1,4 +1,4 @@
-import type { VariantFigures } from '../api/types';
+import type { VariantFigures } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { lengthText, valueText } from '../units/units';
 

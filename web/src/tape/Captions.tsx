@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { SECTION_NAMES } from './reading';
@@ -74,7 +74,7 @@ export function PocketCaption({
   const x = onLeft ? centre - half - 14 : centre + half + 14;
   const lines = [
     'heel pocket, laid flat',
-    `${plan.heel.list.length} ${plan.heel.school === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.depth, lengths)} deep`,
+    `${plan.heelRounds.length} ${plan.heel.school.id === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.depth, lengths)} deep`,
     `${plan.opening.heelSide.value} → ${plan.heel.closingSide.value} stitches a side`,
   ];
   return (

@@ -1,5 +1,5 @@
-import type { Plan } from '../api/types';
-import type { Place } from '../plan/figures';
+import type { Plan } from '../wire/types';
+import type { Place } from './figures';
 import { SECTION_NAMES } from './reading';
 import type { Scale } from './scale';
 import { YARN_HEIGHT } from './YarnLane';

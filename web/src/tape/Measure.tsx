@@ -1,4 +1,4 @@
-import type { AxisRound } from '../api/types';
+import type { AxisRound } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import type { Scale } from './scale';
 import { Line, Rect, Text } from './svg';

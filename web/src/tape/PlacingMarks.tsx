@@ -1,4 +1,4 @@
-import type { Figure, Placing, Plan } from '../api/types';
+import type { Figure, Placing, Plan } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Scale } from './scale';
@@ -26,10 +26,10 @@ export function placingLane(plan: Plan, scale: Scale, width: number): PlacedMark
   return plan.tube.placings
     .toSorted((a, b) => a.distance.value - b.distance.value)
     .map((placing) => {
-      const own = placing.school === plan.tube.placing.school;
+      const own = placing.school.id === plan.tube.placing.school.id;
       const at = own ? plan.tube.openingFromToe : placing.distance;
       const x = scale.x(at.value);
-      const room = (placing.title.length + ROOM_FOR_LENGTH) * PER_SIGN + 14;
+      const room = (placing.school.title.length + ROOM_FOR_LENGTH) * PER_SIGN + 14;
       const left = x + room > width;
       const span: [number, number] = left ? [x - room, x + 6] : [x - 6, x + room];
       let row = 0;
@@ -59,7 +59,7 @@ export function PlacingMarks({ marks, top, bottom, lengths }: PlacingMarksProps)
       {marks.map(({ placing, at, x, row, left, own }) => {
         const y = top + row * ROW + 11;
         return (
-          <g key={placing.school}>
+          <g key={placing.school.id}>
             <Line x1={x} x2={x} y1={y} y2={bottom - 9} stroke="line" strokeWidth="1" />
             <Path
               d={`M${x - 5} ${bottom - 10} h10 l-5 9z`}
@@ -75,7 +75,7 @@ export function PlacingMarks({ marks, top, bottom, lengths }: PlacingMarksProps)
               fontWeight={own ? '700' : '400'}
               fill="ink"
             >
-              {`${placing.title}, ${figureText(at, lengths)}`}
+              {`${placing.school.title}, ${figureText(at, lengths)}`}
             </Text>
           </g>
         );

@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
 
@@ -27,7 +27,7 @@ export function SectionTable({ plan }: { plan: Plan }) {
         ))}
         <tr>
           <th scope="row">heel, hanging from its opening</th>
-          <td>{plan.heel.list.length}</td>
+          <td>{plan.heelRounds.length}</td>
           <td>{lengthText(plan.outline.openingMm, lengths)}</td>
           <td>{lengthText(plan.outline.openingMm, lengths)}</td>
         </tr>

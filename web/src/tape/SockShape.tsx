@@ -1,4 +1,4 @@
-import type { Outline } from '../api/types';
+import type { Outline } from '../wire/types';
 import { points, type Scale } from './scale';
 import { Line, Polygon, Rect } from './svg';
 

@@ -1,13 +1,13 @@
-import { Box, chakra, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import { Captions, PocketCaption } from './Captions';
 import { Measure, TAPE_HEIGHT } from './Measure';
 import { scaleFor, type Scale } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
-import type { Place } from '../plan/figures';
+import type { Place } from './figures';
 import { PlacingMarks, placingHeight, placingLane } from './PlacingMarks';
 import { lastBeforeOpening, placeOf, reading } from './reading';
 import { Lit } from './Lit';
@@ -15,6 +15,7 @@ import { SectionTable } from './SectionTable';
 import { useWidth } from './useWidth';
 import { YARN_HEIGHT, YarnLane } from './YarnLane';
 import { Line, Path, Text } from './svg';
+import { LinkButton } from '../form/LinkButton';
 
 const MARGIN = 14;
 const MARK_LANE = 26;
@@ -125,19 +126,15 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         <Words fontSize="sm" flex="1 1 16rem">
           {at ? reading(plan, at, lengths) : ''}
         </Words>
-        <chakra.button
-          type="button"
+        <LinkButton
           aria-pressed={schools}
           onClick={() => setSchools(!schools)}
           fontSize="sm"
-          color="chosen"
-          textDecoration="underline"
-          cursor="pointer"
           minH="24px"
           className="no-print"
         >
           {schools ? 'Hide other schools’ openings' : 'Show other schools’ openings'}
-        </chakra.button>
+        </LinkButton>
       </Flex>
       <VisuallyHidden>
         <SectionTable plan={plan} />
@@ -195,7 +192,7 @@ function OpeningMark({
   const words =
     width < 560
       ? `heel opens at ${where}`
-      : `heel opens ${where} from the toe, ${plan.tube.placing.title}`;
+      : `heel opens ${where} from the toe, ${plan.tube.placing.school.title}`;
   return (
     <g>
       <Path d={`M${x - 5} ${top + 12} h10 l-5 9z`} fill="ink" />

@@ -1,4 +1,4 @@
-import type { Outline } from '../api/types';
+import type { Outline } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { LengthTicks } from './Measure';
 import { scaleFor } from './scale';

@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Plan } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { valueText } from '../units/units';
 import { points, type Scale } from './scale';

@@ -1,5 +1,5 @@
-import type { AxisRound, Plan, Section } from '../api/types';
-import type { Place } from '../plan/figures';
+import type { AxisRound, Plan, Section } from '../wire/types';
+import type { Place } from './figures';
 import type { Lengths } from '../settings/settings';
 import { lengthText, valueText } from '../units/units';
 
@@ -23,7 +23,7 @@ export function placeOf(section: Section, belowTube: boolean, belowPocket: boole
 
 /** The round on the tape that is knitted last before the heel opens; cuff-down it lies on the leg's side. */
 export function lastBeforeOpening({ tube }: Plan): number {
-  return tube.openingRound.value + (tube.way === 'TOE_UP' ? 0 : 1);
+  return tube.openingRound.value + (tube.way.id === 'TOE_UP' ? 0 : 1);
 }
 
 /** What the needle reads in every lane. */
@@ -31,7 +31,7 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
   const pickedUp = at.section === 'TOE' && !plan.toe.begun;
   const here = pickedUp
     ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
-    : `round ${at.counted} from ${plan.tube.count.title}, in the ${SECTION_NAMES[at.section]}`;
+    : `round ${at.counted} from ${plan.tube.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
   const opening = at.round === lastBeforeOpening(plan) ? ' · the heel opens after it' : '';
   const { leg } = plan.yarn;
   const yarn =

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { Outline } from '../api/types';
+import type { Outline } from '../wire/types';
 import { points, scaleFor } from './scale';
 
 const outline: Outline = {

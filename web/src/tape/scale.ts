@@ -1,4 +1,4 @@
-import type { Outline } from '../api/types';
+import type { Outline } from '../wire/types';
 
 /** How millimetres of the sock become pixels of the drawing, the same along and across. */
 export interface Scale {

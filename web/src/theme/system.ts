@@ -1,4 +1,27 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
+import {
+  animationStyles,
+  breakpoints,
+  buttonRecipe,
+  cssVarsPrefix,
+  cssVarsRoot,
+  dialogSlotRecipe,
+  drawerSlotRecipe,
+  fieldSlotRecipe,
+  globalCss,
+  inputRecipe,
+  keyframes,
+  layerStyles,
+  linkRecipe,
+  nativeSelectSlotRecipe,
+  popoverSlotRecipe,
+  semanticTokens,
+  tableSlotRecipe,
+  textareaRecipe,
+  textStyles,
+  tokens,
+} from '@chakra-ui/react/theme';
 
 /** The roles of the two lights. Colour never says anything alone. */
 const roles = {
@@ -32,8 +55,40 @@ const colours = Object.fromEntries(
 
 const same = (role: Role) => ({ value: `{colors.${role}}` });
 
+/** The library's own looks, of the parts alone that are used here: those of all are a tenth of the first script. */
+const used = defineConfig({
+  preflight: true,
+  cssVarsPrefix,
+  cssVarsRoot,
+  globalCss,
+  theme: {
+    breakpoints,
+    keyframes,
+    tokens,
+    semanticTokens,
+    textStyles,
+    layerStyles,
+    animationStyles,
+    recipes: {
+      button: buttonRecipe,
+      input: inputRecipe,
+      link: linkRecipe,
+      textarea: textareaRecipe,
+    },
+    slotRecipes: {
+      dialog: dialogSlotRecipe,
+      drawer: drawerSlotRecipe,
+      field: fieldSlotRecipe,
+      nativeSelect: nativeSelectSlotRecipe,
+      popover: popoverSlotRecipe,
+      table: tableSlotRecipe,
+    },
+  },
+});
+
 export const system = createSystem(
-  defaultConfig,
+  defaultBaseConfig,
+  used,
   defineConfig({
     globalCss: {
       html: { fontSize: '100%' },

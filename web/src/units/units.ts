@@ -1,4 +1,4 @@
-import type { Figure, Unit } from '../api/types';
+import type { Figure, Unit } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 
 /** Millimetres in an inch, exact (international yard and pound agreement, 1959). */

@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { KeptSwatch, Reading } from '../api/types';
-import { NotesField } from '../layout/NotesField';
-import { ShelfItem } from '../layout/ShelfItem';
-import { NumberField } from '../recipe/NumberField';
-import { useTitles } from '../recipe/titles';
+import type { KeptSwatch, Reading } from '../wire/types';
+import { NotesField } from '../form/NotesField';
+import { ShelfItem } from '../form/ShelfItem';
+import { NumberField } from '../form/NumberField';
+import { useTitles } from '../api/titles';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, lengthText } from '../units/units';
 

@@ -1,8 +1,9 @@
 import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
-import type { Cake, Stripe, Yarn } from '../api/types';
-import { NotesField } from '../layout/NotesField';
-import { NumberField } from '../recipe/NumberField';
+import type { Cake, Stripe, Yarn } from '../wire/types';
+import { NotesField } from '../form/NotesField';
+import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
+import { LinkButton } from '../form/LinkButton';
 
 /** A yarn while it is typed. */
 export type TypedYarn = Partial<Yarn> & Cake & { colour?: string };
@@ -240,16 +241,8 @@ interface PlainButtonProps {
 
 function PlainButton({ label, onClick, children }: PlainButtonProps) {
   return (
-    <chakra.button
-      type="button"
-      {...(label && { 'aria-label': label })}
-      color="chosen"
-      textDecoration="underline"
-      minH="44px"
-      cursor="pointer"
-      onClick={onClick}
-    >
+    <LinkButton {...(label && { 'aria-label': label })} onClick={onClick}>
       {children}
-    </chakra.button>
+    </LinkButton>
   );
 }

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { KeptYarn } from '../api/types';
-import { ShelfItem } from '../layout/ShelfItem';
+import type { KeptYarn } from '../wire/types';
+import { ShelfItem } from '../form/ShelfItem';
 import { useSettings } from '../settings/settings';
 import { decimal, labelText, roughMass } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';

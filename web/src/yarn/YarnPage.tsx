@@ -1,8 +1,8 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useSwatches, useYarns } from '../api/queries';
-import { CsvFile } from '../layout/CsvFile';
-import { Notice, Waiting } from '../layout/States';
+import { CsvFile } from '../form/CsvFile';
+import { Notice, Waiting } from '../form/States';
 import { SwatchItem } from './SwatchItem';
 import { YarnItem } from './YarnItem';
 

@@ -1,7 +1,7 @@
 import { Box, chakra, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useYarnUses } from '../api/queries';
-import type { YarnUse } from '../api/types';
+import type { YarnUse } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { roughMass } from '../units/units';
 

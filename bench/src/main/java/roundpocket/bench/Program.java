@@ -117,7 +117,7 @@ final class Program implements AutoCloseable {
         }
     }
 
-    private static double time(HttpRequest.Builder request) throws IOException, InterruptedException {
+    double time(HttpRequest.Builder request) throws IOException, InterruptedException {
         long begun = System.nanoTime();
         int status = send(request);
         if (status != 200) {

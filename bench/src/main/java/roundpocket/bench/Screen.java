@@ -2,10 +2,8 @@ package roundpocket.bench;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
@@ -15,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import roundpocket.browser.Chromium;
 
 /** Round Pocket in Chromium, as somebody sees it who sits before it. */
 final class Screen implements AutoCloseable {
@@ -63,24 +62,13 @@ final class Screen implements AutoCloseable {
 
     private final String address;
     private final Path assets;
-    private final Playwright playwright = Playwright.create();
+    private final Chromium chromium = new Chromium();
     private final Browser browser;
 
     Screen(String address, Path project) {
         this.address = address;
         this.assets = project.resolve("web/target/classes/META-INF/resources/assets");
-        this.browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-dev-shm-usage",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync",
-                                "--no-first-run")));
+        this.browser = chromium.browser();
     }
 
     /** The basket with a pair in it, by a visitor who never was here, and again by the same. */
@@ -207,6 +195,6 @@ final class Screen implements AutoCloseable {
 
     @Override
     public void close() {
-        playwright.close();
+        chromium.close();
     }
 }

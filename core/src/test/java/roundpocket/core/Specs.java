@@ -9,7 +9,7 @@ import java.util.Random;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.foot.Foot;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
@@ -28,15 +28,14 @@ public final class Specs {
 
     /** The whole example of the trade: foot 9½ in, 8 stitches and 10 rounds an inch, an 8 in tube, leg 5 in. */
     public static SockSpec wholeExample() {
-        double ballMm = Length.ofInches(9).mm();
+        double ballMm = 9 * LengthUnit.INCH_MM;
         return new SockSpec(
-                new Foot(Length.ofInches(9.5).mm(), ballMm),
-                swatch(32, 40, Length.ofInches(4).mm()),
+                new Foot(9.5 * LengthUnit.INCH_MM, ballMm),
+                swatch(32, 40, 4 * LengthUnit.INCH_MM),
                 SOCK_YARN,
                 choices(4, 4)
                         .withSize(SizeChoice.ofEase(1 - 8.0 / 9.0))
-                        .withTube(
-                                TubeChoice.usual().withLegMm(Length.ofInches(5).mm()))
+                        .withTube(TubeChoice.usual().withLegMm(5 * LengthUnit.INCH_MM))
                         .withFinish(FinishChoice.cuff(15)));
     }
 

@@ -20,8 +20,13 @@ import tools.jackson.databind.JsonNode;
 /** Copies of everything, brought back by the page; and a file that was damaged. */
 public class BackupTest extends BrowserTest {
     @Override
-    protected String[] arguments() {
-        return new String[] {"--pocket.demo=true"};
+    protected Server.Holding holding() {
+        return Server.Holding.DEMO;
+    }
+
+    @Override
+    protected boolean alone() {
+        return true;
     }
 
     private static Locator button(Page page, String name) {
@@ -96,8 +101,11 @@ public class BackupTest extends BrowserTest {
     private static void damage(Path file, String text) {
         try {
             byte[] bytes = Files.readAllBytes(file);
-            int at = new String(bytes, StandardCharsets.ISO_8859_1).indexOf(text);
-            bytes[at]++;
+            String all = new String(bytes, StandardCharsets.ISO_8859_1);
+            // Also where the file still holds what it has written anew elsewhere.
+            for (int at = all.indexOf(text); at >= 0; at = all.indexOf(text, at + 1)) {
+                bytes[at]++;
+            }
             Files.write(file, bytes);
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);

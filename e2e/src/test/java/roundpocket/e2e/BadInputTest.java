@@ -17,8 +17,8 @@ public class BadInputTest extends BrowserTest {
     private static final double LONGER_THAN_THE_PAUSE_MS = 900;
 
     @Override
-    protected String[] arguments() {
-        return new String[] {"--pocket.demo=true"};
+    protected Server.Holding holding() {
+        return Server.Holding.DEMO;
     }
 
     private JsonNode pair() {
@@ -135,6 +135,7 @@ public class BadInputTest extends BrowserTest {
         server().kill();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Feet"))
                 .click();
+        page.waitForURL("**/feet");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Basket"))
                 .click();
         assertThat(page.getByTestId("silence")).containsText("has not answered since");

@@ -15,8 +15,8 @@ import tools.jackson.databind.JsonNode;
 /** The basket with the demo data in it, and what can be taken from the shelves. */
 public class BasketTest extends BrowserTest {
     @Override
-    protected String[] arguments() {
-        return new String[] {"--pocket.demo=true"};
+    protected Server.Holding holding() {
+        return Server.Holding.DEMO;
     }
 
     private static Locator row(Page page, String name) {

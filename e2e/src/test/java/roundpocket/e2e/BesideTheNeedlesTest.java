@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -139,6 +140,19 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(sheet).hasCount(0);
         assertThat(rounds(2, "foot")).isEqualTo(foot + 3);
         assertThat(page.locator("[data-press]")).containsText("Heel line");
+    }
+
+    /** In a browser that has never been here, so that nothing is left of an earlier visit. */
+    @Test
+    public void aSheetOpensWhileTheServerIsAway() {
+        jump(5);
+        Page page = visitOnAnotherDevice("/pairs/" + pairId + "/lap");
+        assertThat(page.locator("[data-press]")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        server().kill();
+        page.keyboard().press("n");
+        assertThat(sheet(page)).isVisible();
+        server().start();
     }
 
     @Test

@@ -3,15 +3,10 @@ package roundpocket.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import com.microsoft.playwright.options.ReducedMotion;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.AfterClass;
@@ -19,47 +14,38 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
-/** A browser before a server with a home of its own; a fresh visitor for each test. */
+/**
+ * A browser before a server. All classes share the one browser and, unless they do something to it that others would
+ * notice, the one server; its store is made fresh for each class, and the visitor has been here never before in each test.
+ */
 abstract class BrowserTest {
     private static final double PATIENCE_MS = Integer.getInteger("pocket.patience", 45_000);
 
     private final List<String> complaints = new ArrayList<>();
     private final List<BrowserContext> others = new ArrayList<>();
-    private Playwright playwright;
-    private Browser browser;
-    private BrowserContext visitor;
+    private House house;
     private Server server;
 
-    /** Arguments that the server is started with. */
-    protected String[] arguments() {
-        return new String[0];
+    /** What the store holds before the first test of a class. */
+    protected Server.Holding holding() {
+        return Server.Holding.NOTHING;
+    }
+
+    /** Whether this class has a server of its own. */
+    protected boolean alone() {
+        return false;
     }
 
     @BeforeClass
     public void open() {
-        server = Server.onEmptyHome(arguments());
-        playwright = Playwright.create();
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-dev-shm-usage",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync",
-                                "--no-first-run")));
+        house = House.open();
+        server = alone() ? Server.holding(holding()) : house.server(holding());
     }
 
     @AfterClass(alwaysRun = true)
     public void close() {
-        if (playwright != null) {
-            playwright.close();
-        }
-        if (server != null) {
+        if (server != null && alone()) {
             server.stop();
         }
     }
@@ -67,16 +53,13 @@ abstract class BrowserTest {
     @BeforeMethod
     public void newVisitor() {
         complaints.clear();
-        visitor = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
-        visitor.setDefaultTimeout(PATIENCE_MS);
+        server.startIfKilled();
+        house.visitor().setDefaultTimeout(PATIENCE_MS);
     }
 
     @AfterMethod(alwaysRun = true)
     public void nothingWentWrongUnseen() {
-        if (visitor != null) {
-            visitor.close();
-        }
+        house.forget(server.url(""));
         others.forEach(BrowserContext::close);
         others.clear();
         assertThat(complaints).as("errors on the browser's console").isEmpty();
@@ -88,12 +71,12 @@ abstract class BrowserTest {
 
     /** Opens a page; a script error on it fails the test. */
     protected Page visit(String path) {
-        return visit(visitor, path);
+        return visit(house.visitor(), path);
     }
 
     /** Opens a page in a browser that knows nothing of the first, as on another device. */
     protected Page visitOnAnotherDevice(String path) {
-        BrowserContext other = browser.newContext();
+        BrowserContext other = house.anotherDevice();
         other.setDefaultTimeout(PATIENCE_MS);
         others.add(other);
         return visit(other, path);
@@ -115,7 +98,16 @@ abstract class BrowserTest {
     }
 
     protected static void assertAccessible(Page page) {
-        var violations = new AxeBuilder(page).analyze().getViolations();
+        assertAccessible(page, new AxeBuilder(page));
+    }
+
+    /** Only what the light can change: the page is built the same in either. */
+    protected static void assertReadable(Page page) {
+        assertAccessible(page, new AxeBuilder(page).withRules(List.of("color-contrast", "link-in-text-block")));
+    }
+
+    private static void assertAccessible(Page page, AxeBuilder axe) {
+        var violations = axe.analyze().getViolations();
         assertThat(violations)
                 .as(page.url())
                 .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())

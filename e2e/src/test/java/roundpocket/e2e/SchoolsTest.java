@@ -99,8 +99,8 @@ public class SchoolsTest extends BrowserTest {
 
     /** Rounds to the heel line: top-down without the cuff, which is a figure of its own before it. */
     private static int toTheLine(JsonNode plan) {
-        boolean cuffDown = plan.at("/tube/way").asString().equals("CUFF_DOWN");
-        int cuff = cuffDown ? plan.at("/choices/cuff/value").asInt() : 0;
+        boolean cuffDown = plan.at("/tube/way/id").asString().equals("CUFF_DOWN");
+        int cuff = cuffDown ? plan.at("/cuff/rounds/value").asInt() : 0;
         return plan.at("/tube/count/rounds/value").asInt() - cuff;
     }
 

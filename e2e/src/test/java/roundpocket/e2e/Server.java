@@ -1,5 +1,6 @@
 package roundpocket.e2e;
 
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -11,7 +12,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,8 +22,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** The application's jar, run as its users run it, on a port and in a home of its own. */
 final class Server {
     private static final Duration STARTS_WITHIN = Duration.ofSeconds(120);
+    private static final String DEMO_DATA = "--pocket.demo=true";
     private static final JsonMapper JSON = new JsonMapper();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private static final Map<Holding, byte[]> BACKUPS = new EnumMap<>(Holding.class);
 
     private final Path home;
     private final int port;
@@ -33,12 +39,52 @@ final class Server {
         this.arguments = arguments;
     }
 
-    /** Starts with an empty home. */
-    static Server onEmptyHome(String... arguments) {
+    /** What a store holds. */
+    enum Holding {
+        NOTHING,
+        DEMO(DEMO_DATA);
+
+        private final List<String> arguments;
+
+        Holding(String... arguments) {
+            this.arguments = List.of(arguments);
+        }
+    }
+
+    /** Starts with a home that holds just this. */
+    static Server holding(Holding holding) {
         try {
-            Server server = new Server(Files.createTempDirectory("round-pocket-e2e"), List.of(arguments));
+            Server server = new Server(Files.createTempDirectory("round-pocket-e2e"), holding.arguments);
             server.start();
+            BACKUPS.computeIfAbsent(holding, now -> server.backup());
             return server;
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
+    /** Puts just this in the place of everything that the running one holds; starts it where it is not running. */
+    void hold(Holding holding) {
+        startIfKilled();
+        if (!BACKUPS.containsKey(holding)) {
+            holding(holding).stop();
+        }
+        JsonNode look = JSON.readTree(send(HttpRequest.newBuilder(URI.create(url("/api/home/incoming")))
+                        .header("Content-Type", "application/zip")
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(BACKUPS.get(holding))))
+                .body());
+        HttpResponse<String> restored = post(
+                "/api/home/restore", "{\"source\": \"" + look.get("source").asString() + "\", \"mode\": \"REPLACE\"}");
+        if (restored.statusCode() != 200) {
+            throw new IllegalStateException(restored.body());
+        }
+    }
+
+    private byte[] backup() {
+        String name =
+                JSON.readTree(post("/api/home/backups", "").body()).get("name").asString();
+        try {
+            return Files.readAllBytes(home.resolve("backups").resolve(name));
         } catch (IOException cannot) {
             throw new UncheckedIOException(cannot);
         }
@@ -87,13 +133,18 @@ final class Server {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
+                "-Xshare:auto",
+                "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
+                "-XX:SharedArchiveFile=classes.jsa",
                 "-jar",
-                System.getProperty("pocket.jar"),
+                "round-pocket-exec.jar",
                 "--pocket.home=" + home,
                 "--server.port=" + port));
         command.addAll(arguments);
         try {
             process = new ProcessBuilder(command)
+                    .directory(new File(System.getProperty("pocket.app")))
                     .redirectErrorStream(true)
                     .redirectOutput(home.resolve("server.log").toFile())
                     .start();
@@ -115,6 +166,13 @@ final class Server {
             }
         }
         throw new IllegalStateException("Round Pocket did not start; see " + home.resolve("server.log"));
+    }
+
+    /** Starts it where a test that did not come to its end left it killed. */
+    void startIfKilled() {
+        if (!process.isAlive()) {
+            start();
+        }
     }
 
     /** SIGKILL: no goodbye. */

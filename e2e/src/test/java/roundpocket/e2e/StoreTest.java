@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What was acknowledged is there, however the process ended. */
 public class StoreTest {
@@ -17,7 +15,7 @@ public class StoreTest {
 
     @BeforeMethod
     public void start() {
-        server = Server.onEmptyHome();
+        server = Server.holding(Server.Holding.NOTHING);
     }
 
     @AfterMethod(alwaysRun = true)
@@ -51,34 +49,6 @@ public class StoreTest {
         assertThat(there).containsExactlyInAnyOrderElementsOf(acknowledged);
         assertThat(server.json("/api/feet").size()).isEqualTo(50);
         assertThat(server.json("/api/swatches").size()).isEqualTo(50);
-    }
-
-    /** Presses are sent again until they are acknowledged, as the page does; the server is killed in between. */
-    @Test
-    public void everyPressCountsOnceThroughThreeKills() {
-        String spec = "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}, \"swatch\": {"
-                + "\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}}";
-        String id = new JsonMapper()
-                .readTree(server.post("/api/pairs", "{\"name\": \"pressed\", \"spec\": " + spec + "}")
-                        .body())
-                .get("id")
-                .asString();
-        server.post("/api/laps/" + id, "{}");
-        List<String> sent = new ArrayList<>();
-        for (int i = 0; i < 120; i++) {
-            sent.add("[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": 1, \"kind\": \"DONE\", \"device\": \"d\","
-                    + " \"at\": \"2026-11-23T19:00:00Z\"}]");
-            assertThat(server.post("/api/laps/" + id + "/events", sent.get(i)).statusCode())
-                    .isEqualTo(200);
-            if (i % 40 == 20) {
-                server.kill();
-                server.start();
-                // what was not sure to have been heard is sent once more
-                server.post("/api/laps/" + id + "/events", sent.get(i));
-            }
-        }
-        assertThat(server.json("/api/laps/" + id).at("/socks/0/position").asInt())
-                .isEqualTo(120);
     }
 
     @Test

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
-import roundpocket.app.laps.LapEventWrite;
+import roundpocket.app.laps.LapEvent;
 import roundpocket.app.laps.LapStartWrite;
 import roundpocket.app.laps.LapViews.LapWorkView;
 import roundpocket.app.laps.Laps;
@@ -115,10 +115,10 @@ class RingersSocks {
     private void halfKnit(UUID pairId) {
         laps.start(pairId, new LapStartWrite(null, null), LengthUnit.CM);
         Instant evening = Instant.parse("2026-11-20T18:30:00Z");
-        List<LapEventWrite> presses = new ArrayList<>();
+        List<LapEvent> presses = new ArrayList<>();
         for (int i = 0; i < HALF_A_FOOT; i++) {
             Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
-            presses.add(LapEventWrite.done(new UUID(pairId.getMostSignificantBits(), i), 1, DEVICE, at));
+            presses.add(new LapEvent.Done(new UUID(pairId.getMostSignificantBits(), i), 1, DEVICE, at));
         }
         laps.hear(pairId, presses, LengthUnit.CM);
     }
@@ -150,16 +150,16 @@ class RingersSocks {
         hear(
                 pair,
                 jumped(1, line, "2026-11-10T20:00:00Z"),
-                LapEventWrite.worked(
-                        UUID.randomUUID(), 1, Section.FOOT, foot + 3.0, DEVICE, Instant.parse("2026-11-10T20:01:00Z")));
+                new LapEvent.Worked(
+                        UUID.randomUUID(), 1, DEVICE, Instant.parse("2026-11-10T20:01:00Z"), Section.FOOT, foot + 3));
         hear(
                 pair,
-                LapEventWrite.noted(
+                new LapEvent.Noted(
                         UUID.randomUUID(),
                         1,
-                        "Three rounds over in the foot; left in, the second gets them too.",
                         DEVICE,
-                        Instant.parse("2026-11-10T20:02:00Z")));
+                        Instant.parse("2026-11-10T20:02:00Z"),
+                        "Three rounds over in the foot; left in, the second gets them too."));
         hear(pair, jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-11-21T21:00:00Z"));
     }
 
@@ -200,16 +200,16 @@ class RingersSocks {
                         LocalDate.of(2026, 11, 15)));
     }
 
-    private void hear(UUID pair, LapEventWrite... events) {
+    private void hear(UUID pair, LapEvent... events) {
         laps.hear(pair, List.of(events), LengthUnit.CM);
     }
 
-    private static LapEventWrite jumped(int sock, int to, String at) {
-        return LapEventWrite.jumped(UUID.randomUUID(), sock, to, DEVICE, Instant.parse(at));
+    private static LapEvent jumped(int sock, int to, String at) {
+        return new LapEvent.Jumped(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), to);
     }
 
-    private static LapEventWrite weighed(int sock, double grams, String at) {
-        return LapEventWrite.weighed(UUID.randomUUID(), sock, grams, DEVICE, Instant.parse(at));
+    private static LapEvent weighed(int sock, double grams, String at) {
+        return LapEvent.Weighed.of(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), grams);
     }
 
     /** The position at which a step of the first sock begins. */

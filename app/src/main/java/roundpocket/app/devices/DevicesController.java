@@ -49,7 +49,11 @@ class DevicesController {
     /** What lies on the simulated scale. */
     record Load(double grams) {}
 
-    /** On which pair the pedal is to press. */
+    /**
+     * On which pair the pedal is to press.
+     *
+     * @param pair the pair's id
+     */
     record PedalWrite(UUID pair) {}
 
     /** What the scale shows, several times a second, as server-sent events. */

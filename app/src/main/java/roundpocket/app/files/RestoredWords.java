@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import roundpocket.app.home.RestoreCheck;
-import roundpocket.app.laps.LapEventKind;
 import roundpocket.app.log.LogNoteKind;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.yarns.CakeForm;
@@ -21,7 +20,6 @@ import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.plan.Section;
-import roundpocket.core.plan.YarnRole;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
@@ -31,7 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Whether every plan and every word in a backup is one that this program reads. */
 @Component
 class RestoredWords implements RestoreCheck {
-    private static final List<String> PLANS = List.of("sock_pair", "pair_change", "lap", "lap_event");
+    private static final List<String> PLANS = List.of("sock_pair", "pair_change", "lap");
 
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
             Map.entry("foot.shoe_system", ShoeSystem.class),
@@ -45,9 +43,6 @@ class RestoredWords implements RestoreCheck {
             Map.entry("swatch.state", FabricState.class),
             Map.entry("yarn.form", CakeForm.class),
             Map.entry("lap.heel_when", HeelWhen.class),
-            Map.entry("lap_event.kind", LapEventKind.class),
-            Map.entry("lap_event.section", Section.class),
-            Map.entry("lap_event.role", YarnRole.class),
             Map.entry("log_note.kind", LogNoteKind.class),
             Map.entry("log_note.fit", FitNote.class),
             Map.entry("log_note.wear", WearNote.class),

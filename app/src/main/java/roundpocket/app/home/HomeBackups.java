@@ -48,7 +48,7 @@ public class HomeBackups {
 
     private final HomeKeeper keeper;
     private final DataSource store;
-    private final RestoreCheck check;
+    private final List<RestoreCheck> checks;
     private final ApplicationEventPublisher events;
     private final Clock clock;
     private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -59,10 +59,14 @@ public class HomeBackups {
     private volatile List<String> unsound = List.of();
 
     HomeBackups(
-            HomeKeeper keeper, DataSource store, RestoreCheck check, ApplicationEventPublisher events, Clock clock) {
+            HomeKeeper keeper,
+            DataSource store,
+            List<RestoreCheck> checks,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.keeper = keeper;
         this.store = store;
-        this.check = check;
+        this.checks = checks;
         this.events = events;
         this.clock = clock;
     }
@@ -277,7 +281,9 @@ public class HomeBackups {
                 manifest = backup.manifest();
                 backup.readInto(database);
                 opened = database.connect();
-                check.check(opened);
+                for (RestoreCheck check : checks) {
+                    check.check(opened);
+                }
                 connection = opened;
             } catch (SQLException | IOException | RuntimeException refused) {
                 if (opened != null) {

@@ -3,7 +3,10 @@ package roundpocket.app.kept;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +42,23 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
     @Transactional(readOnly = true)
     public List<V> list() {
         return repository.findAllByOrderByCreatedAtAscNameAsc().stream()
+                .map(this::view)
+                .toList();
+    }
+
+    /** The ids of everything on it, in the order in which it was put there. */
+    @Transactional(readOnly = true)
+    public List<UUID> ids() {
+        return repository.ids();
+    }
+
+    /** Some of it, in the order asked for. */
+    @Transactional(readOnly = true)
+    public List<V> list(List<UUID> some) {
+        Map<UUID, R> rows = repository.findAllById(some).stream().collect(Collectors.toMap(KeptRow::getId, row -> row));
+        return some.stream()
+                .map(rows::get)
+                .filter(Objects::nonNull)
                 .map(this::view)
                 .toList();
     }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.context.event.EventListener;
@@ -16,8 +17,9 @@ import roundpocket.app.home.StoreRenewedEvent;
 
 /**
  * Keeps in memory what the events of a pair come to, so that a press on a pair with thousands of them is as quick as the
- * first. What is kept is what was committed; a pair's generation grows with every change, and nothing of an earlier one is
- * used.
+ * first. What is kept is what was committed. A pair's generation grows when somebody takes its lock to change it, and once
+ * more when that is committed: nothing of an earlier one is used, so neither what a reader folded meanwhile, nor what a
+ * change left behind whose lock the next one already holds.
  */
 @Component
 class Folds {
@@ -88,9 +90,15 @@ class Folds {
                 knitting = fold.knitting;
             }
         }
-        Knitting taken = knitting == null ? make.get() : knitting;
-        afterCommit(pair, () -> folds.put(pair, new Fold(generation(pair), taken)));
-        return taken;
+        long taken = changes.merge(pair, 1L, Long::sum);
+        Knitting used = knitting == null ? make.get() : knitting;
+        afterCompletion(committed -> {
+            // Where the next has taken the lock meanwhile, the fold is its own to make.
+            if (changes.replace(pair, taken, taken + 1) && committed) {
+                folds.put(pair, new Fold(new Generation(renewed.get(), taken + 1), used));
+            }
+        });
+        return used;
     }
 
     /** What is said of a pair in short; made anew after a change. */
@@ -106,17 +114,15 @@ class Folds {
 
     /** That something of a pair changes in this transaction. */
     void changes(UUID pair) {
-        afterCommit(pair, () -> {});
+        changes.merge(pair, 1L, Long::sum);
+        afterCompletion(committed -> changes.merge(pair, 1L, Long::sum));
     }
 
-    private void afterCommit(UUID pair, Runnable then) {
+    private static void afterCompletion(Consumer<Boolean> then) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
-                changes.merge(pair, 1L, Long::sum);
-                if (status == STATUS_COMMITTED) {
-                    then.run();
-                }
+                then.accept(status == STATUS_COMMITTED);
             }
         });
     }

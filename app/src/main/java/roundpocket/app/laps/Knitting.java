@@ -4,30 +4,26 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.laps.LapViews.LapSockView;
 import roundpocket.app.laps.LapViews.WeighedView;
+import roundpocket.app.plans.SpecPart;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
-import roundpocket.core.plan.SockSpec;
 
 /** A pair on the needles as it was heard of: the core's work, and who told what when. */
 final class Knitting {
     private static final int SHOWN_TRAIL = 60;
 
     private final PairWork work;
-    private final Function<String, SockSpec> read;
-    private final List<LapEventRow> heard = new ArrayList<>();
+    private final List<LapEvent> heard = new ArrayList<>();
 
-    Knitting(PairWork work, Function<String, SockSpec> read, List<LapEventRow> events) {
+    Knitting(PairWork work, Stream<LapEvent> events) {
         this.work = work;
-        this.read = read;
         events.forEach(this::hear);
     }
 
@@ -41,31 +37,33 @@ final class Knitting {
     }
 
     /** Takes in what happened; false where it changes nothing. */
-    boolean hear(LapEventRow event) {
-        boolean counts = event.kind() == LapEventKind.WITHDRAWN && note(event.takenBack())
-                || event.happening(read).map(work::hear).orElse(true);
+    boolean hear(LapEvent event) {
+        boolean counts = event instanceof LapEvent.Withdrawn withdrawn && note(withdrawn.takenBack())
+                || event.happening().map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
         }
         return counts;
     }
 
-    private boolean note(@Nullable UUID id) {
-        return heard.stream()
-                .anyMatch(event ->
-                        event.kind() == LapEventKind.NOTED && event.id().equals(id));
+    private boolean note(UUID id) {
+        return each(LapEvent.Noted.class).anyMatch(note -> note.id().equals(id));
+    }
+
+    private <E extends LapEvent> Stream<E> each(Class<E> kind) {
+        return heard.stream().filter(kind::isInstance).map(kind::cast);
     }
 
     /** Grows with everything that is no press, so that a page knows when more than the count has changed. */
     int revision() {
-        return (int) heard.stream().filter(event -> !event.kind().press()).count();
+        return (int)
+                heard.stream().filter(event -> !LapEventKind.of(event).press()).count();
     }
 
-    /** The edited plan that was taken over last, in its stored form; empty where none was. */
-    Optional<String> replanned() {
-        return heard.stream()
-                .filter(event -> event.kind() == LapEventKind.REPLANNED)
-                .map(event -> Objects.requireNonNull(event.spec()))
+    /** The edited plan that was taken over last; empty where none was. */
+    Optional<SpecPart> replanned() {
+        return each(LapEvent.Replanned.class)
+                .flatMap(event -> Stream.ofNullable(event.spec()))
                 .reduce((earlier, later) -> later);
     }
 
@@ -81,33 +79,30 @@ final class Knitting {
     private LapSockView sock(int number) {
         SockWork sock = work.sock(number);
         OptionalDouble pace = sock.roundsPerHour();
-        List<LapEventRow> mine =
+        List<LapEvent> mine =
                 heard.stream().filter(event -> event.sock() == number).toList();
         return new LapSockView(
                 number,
                 sock.position(),
                 sock.trail(SHOWN_TRAIL),
-                (int) mine.stream().map(LapEventRow::device).distinct().count(),
+                (int) mine.stream().map(LapEvent::device).distinct().count(),
                 pace.isPresent() ? pace.getAsDouble() : null,
-                mine.stream()
-                        .map(LapEventRow::pressedAt)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null));
+                mine.stream().map(LapEvent::at).max(Comparator.naturalOrder()).orElse(null));
     }
 
     /** When it was begun: at the start, or with the first press, which may have been made before it was heard. */
     Instant begunAt(Instant started) {
         return heard.stream()
-                .map(LapEventRow::pressedAt)
+                .map(LapEvent::at)
                 .filter(started::isAfter)
                 .min(Comparator.naturalOrder())
                 .orElse(started);
     }
 
     List<LapNoteView> notes() {
-        return heard.stream()
-                .filter(event -> event.kind() == LapEventKind.NOTED && !takenBack(event.id()))
-                .map(event -> new LapNoteView(event.id(), event.sock(), event.pressedAt(), event.words()))
+        return each(LapEvent.Noted.class)
+                .filter(note -> !takenBack(note.id()))
+                .map(note -> new LapNoteView(note.id(), note.sock(), note.at(), note.words()))
                 .toList();
     }
 
@@ -127,12 +122,12 @@ final class Knitting {
     private Instant at(String id) {
         return heard.stream()
                 .filter(event -> event.id().toString().equals(id))
-                .map(LapEventRow::pressedAt)
+                .map(LapEvent::at)
                 .findFirst()
                 .orElseThrow();
     }
 
     private boolean takenBack(UUID id) {
-        return heard.stream().anyMatch(event -> id.equals(event.takenBack()));
+        return each(LapEvent.Withdrawn.class).anyMatch(event -> id.equals(event.takenBack()));
     }
 }

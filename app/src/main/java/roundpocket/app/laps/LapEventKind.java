@@ -1,25 +1,36 @@
 package roundpocket.app.laps;
 
-/** What can happen to a pair on the needles. */
+import java.util.Arrays;
+
+/** What can happen to a pair on the needles, by the name under which it is sent and stored. */
 public enum LapEventKind {
-    /** One round, move or step is done. */
-    DONE,
-    /** The last press that still stands is taken back. */
-    UNDONE,
-    /** The knitter is somewhere else in the work. */
-    JUMPED,
-    /** The tube was measured, and the rest is planned anew by it. */
-    MEASURED,
-    /** A section has so many rounds, whatever was planned. */
-    WORKED,
-    /** A cake was weighed. */
-    WEIGHED,
-    /** The plan that was edited on the way is taken over for what is still to come. */
-    REPLANNED,
-    /** Something is noted. */
-    NOTED,
-    /** A weighing or a note is taken back. */
-    WITHDRAWN;
+    DONE(LapEvent.Done.class),
+    UNDONE(LapEvent.Undone.class),
+    JUMPED(LapEvent.Jumped.class),
+    MEASURED(LapEvent.Measured.class),
+    WORKED(LapEvent.Worked.class),
+    WEIGHED(LapEvent.Weighed.class),
+    REPLANNED(LapEvent.Replanned.class),
+    NOTED(LapEvent.Noted.class),
+    WITHDRAWN(LapEvent.Withdrawn.class);
+
+    private final Class<? extends LapEvent> type;
+
+    LapEventKind(Class<? extends LapEvent> type) {
+        this.type = type;
+    }
+
+    /** What is sent and stored under this name. */
+    public Class<? extends LapEvent> type() {
+        return type;
+    }
+
+    static LapEventKind of(LapEvent event) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.type == event.getClass())
+                .findFirst()
+                .orElseThrow();
+    }
 
     /** Whether it is a press, of which there are many and none of which changes the plan. */
     boolean press() {

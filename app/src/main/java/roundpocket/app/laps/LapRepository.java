@@ -6,10 +6,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 /** The stored laps. */
 public interface LapRepository extends JpaRepository<LapRow, UUID> {
-    List<LapRow> findAllByOrderByStartedAtAscPairIdAsc();
+    /** The pairs that are begun, in the order in which they were. */
+    @Query("select lap.pairId from LapRow lap order by lap.startedAt, lap.pairId")
+    List<UUID> begun();
 
     /** The lap, locked until the transaction ends, so that presses are heard one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -233,7 +233,7 @@ public final class LapViews {
                             .filter(caution -> step.stage()
                                     .filter(caution.stages()::contains)
                                     .isPresent())
-                            .map(caution -> new LapCautionView(caution.title(), caution.text()))
+                            .map(caution -> new LapCautionView(caution.title(), caution.description()))
                             .toList());
         }
 
@@ -287,6 +287,7 @@ public final class LapViews {
      * @param knitted how much of each section of that sock is knitted, from 0 to 1
      * @param next the next thing to do, in words
      * @param finished whether both socks are done
+     * @param lastAt when one of them was pressed last
      */
     public record LapGistView(
             UUID pairId,
@@ -295,7 +296,8 @@ public final class LapViews {
             int sock,
             List<KnittedView> knitted,
             String next,
-            boolean finished) {}
+            boolean finished,
+            @Nullable Instant lastAt) {}
 
     /** How much of a section is knitted, from 0 to 1. */
     public record KnittedView(Section section, double share) {}

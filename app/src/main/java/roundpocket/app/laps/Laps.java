@@ -3,17 +3,20 @@ package roundpocket.app.laps;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.kept.WriteThrough;
 import roundpocket.app.laps.LapViews.CakeView;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
@@ -33,41 +36,44 @@ import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
-import roundpocket.core.lap.LapPlan.Place;
-import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.measure.LengthUnit;
-import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
-import roundpocket.core.tube.Way;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The work on every pair. */
+/** The work on every pair. What of it was acknowledged is on the disk. */
 @Service
 @Transactional
 public class Laps {
     private final LapRepository laps;
-    private final LapEventRepository events;
+    private final LapEventRepository rows;
+    private final LapEvents events;
     private final PairsShelf pairs;
     private final Settling settling;
     private final Folds folds;
+    private final WriteThrough disk;
     private final JsonMapper mapper;
     private final Clock clock;
 
     Laps(
             LapRepository laps,
-            LapEventRepository events,
+            LapEventRepository rows,
+            LapEvents events,
             PairsShelf pairs,
             Settling settling,
             Folds folds,
+            WriteThrough disk,
             JsonMapper mapper,
             Clock clock) {
         this.laps = laps;
+        this.rows = rows;
         this.events = events;
         this.pairs = pairs;
         this.settling = settling;
         this.folds = folds;
+        this.disk = disk;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -82,6 +88,7 @@ public class Laps {
     /** Begins a pair: its plan is kept as it is now. Once begun, nothing changes that. */
     public LapView start(UUID pairId, LapStartWrite write, LengthUnit lengths) {
         PairView pair = pairs.read(pairId);
+        disk.onCommit();
         folds.changes(pairId);
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
             HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
@@ -98,8 +105,9 @@ public class Laps {
 
     /** Takes the start back: the pair is a plan again. Refuses once anything has happened since. */
     public void takeBack(UUID pairId) {
+        disk.onCommit();
         LapRow row = locked(pairId);
-        if (!events.findByPairIdOrderBySeq(pairId).isEmpty()) {
+        if (!rows.findByPairIdOrderBySeq(pairId).isEmpty()) {
             throw new Refusal(List.of(new Problem(
                     "lap.start.knitted",
                     "",
@@ -113,103 +121,77 @@ public class Laps {
     }
 
     /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
-    public HeardAllView hear(UUID pairId, List<LapEventWrite> writes, LengthUnit lengths) {
-        EventCheck.check(writes);
+    public HeardAllView hear(UUID pairId, List<LapEvent> sent, LengthUnit lengths) {
+        LapEvents.check(sent);
+        disk.onCommit();
         LapRow lap = locked(pairId);
         Knitting knitting = folds.take(pairId, () -> knitting(lap));
         Instant now = clock.instant();
         List<HeardView> heard = new ArrayList<>();
-        for (LapEventWrite write : writes) {
-            Optional<LapEventRow> before = events.findFirstById(write.id());
+        for (LapEvent each : sent) {
+            Optional<LapEventRow> before = rows.findFirstById(each.id());
             if (before.isPresent()) {
                 boolean here = before.get().pairId().equals(pairId);
-                heard.add(new HeardView(write.id(), here, here ? null : "This was counted on another pair already."));
+                heard.add(new HeardView(each.id(), here, here ? null : "This was counted on another pair already."));
                 continue;
             }
-            LapEventRow event = row(pairId, write, now);
+            LapEvent event = LapEvents.believed(whole(pairId, each), now);
             boolean counts = knitting.hear(event);
             if (counts) {
-                events.save(event);
+                rows.save(events.row(pairId, event, now));
             }
-            heard.add(new HeardView(write.id(), counts, counts ? null : why(write, knitting.work(), lengths)));
+            heard.add(new HeardView(each.id(), counts, counts ? null : why(event, knitting.work(), lengths)));
         }
-        events.flush();
+        rows.flush();
         settling.settle(pairId, knitting.work());
         return new HeardAllView(heard, knitting.socks(), knitting.revision());
     }
 
-    /** What a tape check, or rounds off the plan, would change. Nothing is taken in. */
-    @Transactional(readOnly = true)
-    public TriedView tried(UUID pairId, LapEventWrite write) {
-        EventCheck.check("", write);
-        return work(pairId, work -> tried(pairId, write, work));
+    private static String why(LapEvent event, PairWork work, LengthUnit lengths) {
+        return work.refusal()
+                .map(refusal -> refusal.message(lengths))
+                .orElseGet(() -> event.happening().map(LapWords::nothingToDo).orElse(""));
     }
 
-    private TriedView tried(UUID pairId, LapEventWrite write, PairWork work) {
-        Optional<Happening> happening = row(pairId, write, clock.instant()).happening(this::spec);
-        SockWork sock = work.sock(write.sock());
-        Course next;
-        if (happening.orElse(null) instanceof Happening.Measured read) {
-            next = work.tried(read);
-        } else if (happening.orElse(null) instanceof Happening.Worked worked) {
-            next = work.tried(worked);
-        } else if (happening.orElse(null) instanceof Happening.Replanned edited) {
-            next = work.tried(edited);
-        } else {
-            throw EventCheck.refusal(
-                    "kind",
-                    "Only a tape check, rounds off the plan and an edited plan can be tried first.",
-                    "Send one of them.");
+    /** What a tape check, rounds off the plan or an edited plan would change. Nothing is taken in. */
+    @Transactional(readOnly = true)
+    public TriedView tried(UUID pairId, LapEvent sent) {
+        LapEvent event = whole(pairId, LapEvents.checked(sent));
+        if (event.happening().orElse(null) instanceof Happening.Replanning tried) {
+            return work(pairId, work -> tried(tried, work));
         }
+        throw new Refusal(List.of(new Problem(
+                "lap.event",
+                "kind",
+                "Only a tape check, rounds off the plan and an edited plan can be tried first.",
+                "Send one of them.",
+                Map.of())));
+    }
+
+    private static TriedView tried(Happening.Replanning tried, PairWork work) {
+        SockWork sock = work.sock(tried.sock());
+        Course next = work.tried(tried);
         return new TriedView(
                 DifferenceView.between(sock.course().plan(), next.plan()),
-                work.otherFollows(write.sock(), next),
-                effect(sock, next));
+                work.otherFollows(tried.sock(), next),
+                LapWords.effect(sock, next));
     }
 
-    /** What it means for the section that is on the needles. */
-    private static String effect(SockWork sock, Course next) {
-        Place before = sock.course().lap().at(sock.position());
-        List<LapStep> steps = sock.course().lap().steps();
-        if (before.step() == steps.size() || !steps.get(before.step()).doing().paced()) {
-            return "What is on the needles stays as it is.";
-        }
-        LapStep step = steps.get(before.step());
-        int left = step.presses().size() - before.done();
-        Place after = next.lap().at(sock.course().lap().carried(sock.position(), next.lap()));
-        LapStep there = next.lap().steps().get(after.step());
-        String what = lower(step.title());
-        if (!there.id().equals(step.id())) {
-            return "The " + what + " ends here, " + rounds(left) + " sooner than planned.";
-        }
-        int now = there.presses().size() - after.done();
-        return now == left
-                ? rounds(left) + " of " + what + " to go, as before."
-                : rounds(now) + " of " + what + " to go instead of " + left + ".";
-    }
-
-    private static String rounds(int number) {
-        return number + (number == 1 ? " round" : " rounds");
-    }
-
-    /** An event as it is stored; where an edited plan is taken over, that plan as it stands. */
-    private LapEventRow row(UUID pairId, LapEventWrite write, Instant now) {
-        String edited = write.kind() == LapEventKind.REPLANNED
-                ? mapper.writeValueAsString(pairs.read(pairId).spec().kept())
-                : null;
-        return new LapEventRow(pairId, write, now, edited);
-    }
-
-    private SockSpec spec(String stored) {
-        return mapper.readValue(stored, SpecPart.class).moved().toCore();
+    /** Where an edited plan is taken over, that plan as it stands. */
+    private LapEvent whole(UUID pairId, LapEvent event) {
+        return event instanceof LapEvent.Replanned taken
+                ? taken.by(pairs.read(pairId).spec().kept())
+                : event;
     }
 
     /** The little that a basket shows, of every pair that is begun. */
     @Transactional(readOnly = true)
-    public List<LapGistView> gists() {
-        return laps.findAllByOrderByStartedAtAscPairIdAsc().stream()
-                .flatMap(row -> inShort(row).stream())
-                .toList();
+    public Map<UUID, LapGistView> gists() {
+        Map<UUID, LapGistView> gists = new LinkedHashMap<>();
+        for (UUID pairId : laps.begun()) {
+            inShort(pairId).ifPresent(gist -> gists.put(pairId, gist));
+        }
+        return gists;
     }
 
     /** Reads from a pair on the needles, from everything that was heard of it; what is read is not kept longer. */
@@ -219,11 +201,12 @@ public class Laps {
         return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
     }
 
-    /** The pairs of which both socks are done. */
+    /** The pairs of which both socks are done, the latest first. */
     @Transactional(readOnly = true)
     public List<UUID> finished() {
-        return gists().stream()
+        return gists().values().stream()
                 .filter(LapGistView::finished)
+                .sorted(Comparator.comparing(LapGistView::lastAt, Comparator.nullsLast(Comparator.reverseOrder())))
                 .map(LapGistView::pairId)
                 .toList();
     }
@@ -245,16 +228,16 @@ public class Laps {
         // A heel at once in a ready tube was offered once, and meant the same as after the tube.
         boolean possible = when.goesWith(spec.toCore().choices().tube().wayTaken());
         Course course = Course.of(spec.toCore(), possible ? when : HeelWhen.AFTER_TUBE);
-        return new Knitting(new PairWork(course), this::spec, events.findByPairIdOrderBySeq(row.getId()));
+        return new Knitting(
+                new PairWork(course),
+                rows.findByPairIdOrderBySeq(row.getId()).stream().map(events::event));
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
-    private Optional<LapGistView> inShort(LapRow row) {
-        UUID pairId = row.getId();
+    private Optional<LapGistView> inShort(UUID pairId) {
         return folds.inShort(pairId, InShort.class, () -> {
                     try {
-                        return new InShort(
-                                Optional.of(gist(pairId, knitting(row).work())));
+                        return new InShort(laps.findById(pairId).map(row -> gist(pairId, knitting(row))));
                     } catch (Refusal unreadable) {
                         return new InShort(Optional.empty());
                     }
@@ -264,7 +247,8 @@ public class Laps {
 
     private record InShort(Optional<LapGistView> gist) {}
 
-    private static LapGistView gist(UUID pairId, PairWork work) {
+    private static LapGistView gist(UUID pairId, Knitting knitting) {
+        PairWork work = knitting.work();
         int first = work.sock(1).position();
         int second = work.sock(2).position();
         // The one that is not done; of two that are not, the one that is further on.
@@ -281,41 +265,19 @@ public class Laps {
                 sock.course().lap().knitted(sock.position()).entrySet().stream()
                         .map(part -> new KnittedView(part.getKey(), part.getValue()))
                         .toList(),
-                next(work, on),
-                work.finished());
-    }
-
-    private static String next(PairWork work, int number) {
-        SockWork sock = work.sock(number);
-        if (sock.finished()) {
-            return "Both socks are done. Wear them, then note in the log how they fit.";
-        }
-        Place place = sock.course().lap().at(sock.position());
-        LapStep step = sock.course().lap().steps().get(place.step());
-        String which = number == 1 ? "First sock" : "Second sock";
-        if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
-            boolean cut = sock.course().plan().tube().way() == Way.READY_TUBE;
-            return "First sock done. " + (cut ? "Take the second piece" : "Cast on the second")
-                    + " while it’s fresh in your hands.";
-        }
-        return step.doing().paced()
-                ? "%s: %s, %d of %d rounds done"
-                        .formatted(
-                                which,
-                                lower(step.title()),
-                                place.done(),
-                                step.presses().size())
-                : "%s: %s".formatted(which, lower(step.title()));
-    }
-
-    private static String lower(String title) {
-        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
+                LapWords.next(work, on),
+                work.finished(),
+                knitting.socks().stream()
+                        .map(each -> each.lastAt())
+                        .filter(Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null));
     }
 
     private LapView view(PairView pair, @Nullable LapRow row, LengthUnit lengths) {
         if (row == null) {
             PairWork planned = new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE));
-            return view(pair, null, new Knitting(planned, this::spec, List.of()), lengths);
+            return view(pair, null, new Knitting(planned, Stream.empty()), lengths);
         }
         return folds.read(pair.id(), () -> knitting(row), knitting -> view(pair, row, knitting, lengths));
     }
@@ -331,7 +293,9 @@ public class Laps {
                 row != null && row.together(),
                 row != null
                         && !mapper.writeValueAsString(pair.spec().kept())
-                                .equals(knitting.replanned().orElse(row.spec())),
+                                .equals(knitting.replanned()
+                                        .map(mapper::writeValueAsString)
+                                        .orElse(row.spec())),
                 row != null && !row.byTodaysRules(),
                 work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
                 List.of(
@@ -343,17 +307,5 @@ public class Laps {
                 CakeCheck.of(work).map(CakeView::of).orElse(null),
                 knitting.notes(),
                 knitting.revision());
-    }
-
-    private static String why(LapEventWrite write, PairWork work, LengthUnit lengths) {
-        return work.refusal()
-                .map(refusal -> refusal.message(lengths))
-                .orElse(
-                        switch (write.kind()) {
-                            case DONE -> "This sock is done; there is nothing after its last step.";
-                            case UNDONE -> "Nothing is left to take back.";
-                            case JUMPED -> "There is no such place in this sock.";
-                            default -> "There is no such thing to take back.";
-                        });
     }
 }

@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,24 +22,21 @@ import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.core.lap.Miscount;
-import roundpocket.core.measure.LengthUnit;
 
 /** The work on pairs over HTTP. */
 @RestController
 @RequestMapping("/api/laps")
 public class LapsController {
     private final Laps laps;
-    private final JdbcTemplate store;
 
-    LapsController(Laps laps, JdbcTemplate store) {
+    LapsController(Laps laps) {
         this.laps = laps;
-        this.store = store;
     }
 
     /** Every pair that is begun, and what is next on it. */
     @GetMapping
     public List<LapGistView> gists() {
-        return laps.gists();
+        return List.copyOf(laps.gists().values());
     }
 
     /** The work on a pair; before it is begun, what it would be. */
@@ -57,9 +53,7 @@ public class LapsController {
             @PathVariable UUID pairId,
             @RequestBody LapStartWrite write,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        LapView view = laps.start(pairId, write, ReaderLengths.of(lengths));
-        toTheDisk();
-        return view;
+        return laps.start(pairId, write, ReaderLengths.of(lengths));
     }
 
     /** Takes the start of a pair back, while nothing but the start has happened. */
@@ -67,32 +61,25 @@ public class LapsController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void takeBack(@PathVariable UUID pairId) {
         laps.takeBack(pairId);
-        toTheDisk();
     }
 
     /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
     @PostMapping("/{pairId}/events")
     public HeardAllView hear(
             @PathVariable UUID pairId,
-            @RequestBody List<LapEventWrite> events,
+            @RequestBody List<LapEvent> events,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        HeardAllView heard = heard(pairId, events, ReaderLengths.of(lengths));
-        toTheDisk();
-        return heard;
-    }
-
-    /** The same press sent twice at the same moment finds itself stored the second time. */
-    private HeardAllView heard(UUID pairId, List<LapEventWrite> events, LengthUnit lengths) {
         try {
-            return laps.hear(pairId, events, lengths);
+            return laps.hear(pairId, events, ReaderLengths.of(lengths));
         } catch (DataIntegrityViolationException meanwhile) {
-            return laps.hear(pairId, events, lengths);
+            // The same press sent twice at the same moment finds itself stored the second time.
+            return laps.hear(pairId, events, ReaderLengths.of(lengths));
         }
     }
 
     /** What a tape check, or rounds off the plan, would change; nothing is taken in. */
     @PostMapping("/{pairId}/tried")
-    public TriedView tried(@PathVariable UUID pairId, @RequestBody LapEventWrite event) {
+    public TriedView tried(@PathVariable UUID pairId, @RequestBody LapEvent event) {
         return laps.tried(pairId, event);
     }
 
@@ -102,10 +89,5 @@ public class LapsController {
         return Stream.of(Miscount.on("Lower needle", expected, first), Miscount.on("Upper needle", expected, second))
                 .filter(words -> !words.isEmpty())
                 .toList();
-    }
-
-    /** A commit alone is safe from a killed process; this waits for the disk as well. */
-    private void toTheDisk() {
-        store.execute("CHECKPOINT SYNC");
     }
 }

@@ -20,6 +20,7 @@ import roundpocket.app.laps.Laps;
 import roundpocket.app.log.LogViews.ChangeView;
 import roundpocket.app.log.LogViews.LogEntryView;
 import roundpocket.app.log.LogViews.LogNoteView;
+import roundpocket.app.log.LogViews.LogView;
 import roundpocket.app.log.LogViews.ProposalView;
 import roundpocket.app.log.LogViews.RepairStepView;
 import roundpocket.app.log.LogViews.RepairView;
@@ -53,13 +54,11 @@ public class Log {
         this.clock = clock;
     }
 
-    /** Every finished pair, the latest first. */
+    /** The finished pairs, the latest first: so many of them. */
     @Transactional(readOnly = true)
-    public List<LogEntryView> entries() {
-        return laps.finished().stream()
-                .map(this::entry)
-                .sorted(Comparator.comparing(LogEntryView::finishedAt, Comparator.nullsLast(Comparator.reverseOrder())))
-                .toList();
+    public LogView entries(int most) {
+        List<UUID> finished = laps.finished();
+        return new LogView(finished.stream().limit(most).map(this::entry).toList(), finished.size());
     }
 
     private LogEntryView entry(UUID pairId) {

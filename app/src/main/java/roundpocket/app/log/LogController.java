@@ -15,8 +15,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.ReaderLengths;
-import roundpocket.app.log.LogViews.LogEntryView;
+import roundpocket.app.kept.Shown;
 import roundpocket.app.log.LogViews.LogNoteView;
+import roundpocket.app.log.LogViews.LogView;
 import roundpocket.app.log.LogViews.NoteChoiceView;
 import roundpocket.app.log.LogViews.NoteChoicesView;
 import roundpocket.app.log.LogViews.ProposalView;
@@ -33,10 +34,10 @@ class LogController {
         this.log = log;
     }
 
-    /** Every finished pair, the latest first. */
+    /** The finished pairs, the latest first: so many of them as are to be shown. */
     @GetMapping("/api/log")
-    List<LogEntryView> entries() {
-        return log.entries();
+    LogView entries(@RequestParam(defaultValue = Shown.USUAL) int most) {
+        return log.entries(Shown.checked(most));
     }
 
     /** What can be noted on a worn pair. */

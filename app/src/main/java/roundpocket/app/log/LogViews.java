@@ -48,6 +48,14 @@ public final class LogViews {
             List<LapNoteView> lapNotes,
             List<LogNoteView> notes) {}
 
+    /**
+     * The log.
+     *
+     * @param entries the latest pairs
+     * @param inAll how many are finished
+     */
+    public record LogView(List<LogEntryView> entries, int inAll) {}
+
     /** Rounds of a section: as planned, and as knitted on either sock. */
     public record SectionView(Section section, String title, int planned, int first, int second) {}
 

@@ -78,7 +78,7 @@ public class YarnUses {
                     grams.plusMinus95(),
                     left == null ? null : left.left().value(),
                     left == null ? null : left.enough(),
-                    left == null ? null : left.enough().words());
+                    left == null ? null : left.enough().title());
         }
     }
 }

@@ -12,7 +12,17 @@ import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.TubeChoice;
 
-/** What the knitter decides, part by part. What is left out is as usual. */
+/**
+ * What the knitter decides, part by part. What is left out is as usual.
+ *
+ * @param size how large the sock is to be
+ * @param tube how one comes by the tube, and its leg
+ * @param heel how the heel is shaped
+ * @param toe how the toe is shaped
+ * @param placing where the heel opens
+ * @param opening how the opening is made
+ * @param finish cuff and graft
+ */
 public record ChoicesPart(
         @Nullable SizePart size,
         @Nullable TubePart tube,

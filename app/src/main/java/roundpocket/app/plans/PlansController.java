@@ -12,6 +12,7 @@ import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Plans without storing anything. */
 @RestController
@@ -19,12 +20,26 @@ import roundpocket.core.explain.Refusal;
 public class PlansController {
     private static final int MOST_VARIANTS = 16;
 
-    /** A full specification in, the full plan with all workings out. */
+    private final JsonMapper mapper;
+
+    PlansController(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** A full specification in, the full plan out. */
     @PostMapping("/preview")
     public PlanView preview(
             @RequestBody SpecPart spec,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return PlanView.of(spec, ReaderLengths.of(lengths));
+    }
+
+    /** The workings of the figures in the plan of the same specification. */
+    @PostMapping("/workings")
+    public WorkingsView workings(
+            @RequestBody SpecPart spec,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return Workings.of(PlanView.of(spec, ReaderLengths.of(lengths)), mapper);
     }
 
     /** Several specifications in, the few figures by which they are told apart out, in the same order. */

@@ -1,11 +1,11 @@
 package roundpocket.app.plans;
 
+import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.StepView.ComputedView;
 import roundpocket.app.plans.StepView.GivenView;
@@ -22,27 +22,51 @@ import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Spread;
 import roundpocket.core.explain.Step;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Numbers the steps of a plan, each once, inputs before what is made from them. */
+/**
+ * Numbers the steps of a plan, each once, inputs before what is made from them. What the steps say is put into words only
+ * when it is asked for: the same figures in the same order get the same numbers.
+ */
 public final class Workings {
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
-    private final List<StepView> steps = new ArrayList<>();
-    private final Map<String, RuleView> rules = new LinkedHashMap<>();
+    private final List<Step> steps = new ArrayList<>();
+
+    /** Those of the answer that is being written. */
+    static Workings in(SerializationContext context) {
+        if (context.getAttribute(Workings.class) instanceof Workings known) {
+            return known;
+        }
+        Workings workings = new Workings();
+        context.setAttribute(Workings.class, workings);
+        return workings;
+    }
+
+    /** Of everything that is written of a result: the numbers are those that its figures name. */
+    static WorkingsView of(Object result, JsonMapper mapper) {
+        Workings workings = new Workings();
+        mapper.writer().withAttribute(Workings.class, workings).writeValue(OutputStream.nullOutputStream(), result);
+        return new WorkingsView(workings.steps(), workings.rules());
+    }
 
     /** The rules behind the steps so far, each once. */
     public List<RuleView> rules() {
+        Map<String, RuleView> rules = new LinkedHashMap<>();
+        for (Step step : steps) {
+            if (step instanceof Computed computed) {
+                Rule rule = computed.rule();
+                rules.computeIfAbsent(
+                        rule.id(),
+                        id -> new RuleView(id, rule.title(), rule.formula(), rule.symbols(), source(rule.source())));
+            }
+        }
         return List.copyOf(rules.values());
-    }
-
-    /** The figure of a step that may not be there. */
-    @Nullable
-    FigureView figure(Optional<Step> step) {
-        return step.map(this::figure).orElse(null);
     }
 
     /** The steps so far, at their numbers. */
     public List<StepView> steps() {
-        return steps;
+        return steps.stream().map(this::view).toList();
     }
 
     public FigureView figure(Step step) {
@@ -54,13 +78,23 @@ public final class Workings {
         if (known != null) {
             return known;
         }
-        List<Integer> inputs = step.inputs().stream().map(this::number).toList();
-        StepView view = new StepView(
+        step.inputs().forEach(this::number);
+        if (step instanceof Computed computed) {
+            computed.ownUncertainty().ifPresent(this::number);
+        }
+        int number = steps.size();
+        steps.add(step);
+        numbers.put(step, number);
+        return number;
+    }
+
+    private StepView view(Step step) {
+        return new StepView(
                 step.label(),
                 step.value(),
                 step.unit(),
                 step.plusMinus95(),
-                inputs,
+                step.inputs().stream().map(this::number).toList(),
                 step instanceof Given given ? given(given) : null,
                 step instanceof Computed computed ? computed(computed) : null,
                 step instanceof Rounded rounded
@@ -69,10 +103,6 @@ public final class Workings {
                 step instanceof Spread ? new SpreadView(source(Spread.SOURCE)) : null,
                 strongest(step),
                 unsurest(step));
-        int number = steps.size();
-        steps.add(view);
-        numbers.put(step, number);
-        return number;
     }
 
     private static GivenView given(Given given) {
@@ -83,11 +113,9 @@ public final class Workings {
     }
 
     private ComputedView computed(Computed computed) {
-        Rule rule = computed.rule();
-        rules.computeIfAbsent(
-                rule.id(), id -> new RuleView(id, rule.title(), rule.formula(), rule.symbols(), source(rule.source())));
         return new ComputedView(
-                rule.id(), computed.ownUncertainty().map(this::number).orElse(null));
+                computed.rule().id(),
+                computed.ownUncertainty().map(this::number).orElse(null));
     }
 
     private static SourceView source(Source source) {

@@ -38,8 +38,9 @@ class Gate extends OncePerRequestFilter {
     static final long MOST_BYTES_OF_A_BACKUP = 256L << 20;
 
     private static final Pattern LOCAL = Pattern.compile("localhost|127(\\.\\d{1,3}){3}|\\[::1]|\\[0:0:0:0:0:0:0:1]");
-    private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
-            + " frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+    private static final String POLICY =
+            "default-src 'self'; style-src 'self' 'nonce-%s'; img-src 'self' data:; object-src 'none';"
+                    + " frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
     Gate(@Value("${server.address}") String address) throws UnknownHostException {
         if (!InetAddress.getByName(address).isLoopbackAddress()) {
@@ -54,7 +55,7 @@ class Gate extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("Content-Security-Policy", POLICY.formatted(Nonce.give(request)));
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");

@@ -1,6 +1,8 @@
 package roundpocket.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -9,10 +11,13 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
+import org.springframework.web.servlet.resource.ResourceTransformerChain;
+import org.springframework.web.servlet.resource.TransformedResource;
 
 /** Serves the built front end; a path of one of its places gets the one page. */
 @Configuration
 class Pages implements WebMvcConfigurer {
+    private static final String PLACE = "__NONCE__";
     private static final String WHERE = "classpath:/META-INF/resources/";
 
     @Override
@@ -20,11 +25,34 @@ class Pages implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations(WHERE + "assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        // Not kept by the browser: the page names the nonce of this one answer.
         registry.addResourceHandler("/**")
                 .addResourceLocations(WHERE)
-                .setCacheControl(CacheControl.noCache())
-                .resourceChain(true)
-                .addResolver(new OnePage());
+                .setCacheControl(CacheControl.noStore())
+                .resourceChain(false)
+                .addResolver(new OnePage())
+                .addTransformer(Pages::withNonce);
+    }
+
+    private static Resource withNonce(HttpServletRequest request, Resource file, ResourceTransformerChain chain)
+            throws IOException {
+        if (!"index.html".equals(file.getFilename())) {
+            return file;
+        }
+        String page = file.getContentAsString(StandardCharsets.UTF_8).replace(PLACE, Nonce.of(request));
+        return new ThisPage(file, page.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Never the same as one before. */
+    private static final class ThisPage extends TransformedResource {
+        ThisPage(Resource file, byte[] page) {
+            super(file, page);
+        }
+
+        @Override
+        public long lastModified() {
+            return -1;
+        }
     }
 
     private static final class OnePage extends PathResourceResolver {

@@ -43,7 +43,7 @@ public class EarlierHomeTest {
                         .asString()))
                 .containsExactly("Marit", "Odd", "Pia", "Tore", "Åshild", "Jens");
         assertThat(app.json("/api/yarns")).hasSize(4);
-        assertThat(app.json("/api/log")).hasSize(1);
+        assertThat(app.json("/api/log").get("entries")).hasSize(1);
     }
 
     /** Stitches left in at the corners of a waste-yarn heel would leave waste yarn in the sock: moved, and said. */

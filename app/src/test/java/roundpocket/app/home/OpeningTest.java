@@ -12,16 +12,24 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.testng.Reporter;
 import org.testng.annotations.Test;
 
 /** That a home opens, whatever happened to it, and that nothing damaged is taken for sound. */
 public class OpeningTest {
     /** {@code -Dkills=200} for a night. */
-    private static final int KILLS = Integer.getInteger("kills", 6);
+    private static final int KILLS = Integer.getInteger("kills", 3);
+
+    /** {@code -Dcopies=70} for as many as were once tried. */
+    private static final int COPIES = Integer.getInteger("copies", 28);
 
     private static final String EARLIER = "first-rules.mv.db.gz";
 
@@ -123,19 +131,132 @@ public class OpeningTest {
         Reporter.log("upgrades killed: " + killed + " of " + KILLS, true);
     }
 
+    /** From the first schema on, with something in it. */
+    @Test
+    public void anUpgradeFromAnyVersionThatIsKilledIsMadeUpFor() throws SQLException {
+        Random random = new Random(1133);
+        for (int i = 0; i < Math.max(KILLS, Schema.ofThisProgram() - 1); i++) {
+            Path home = Running.newHome();
+            Schema.moveOn(new HomeFolder(home).database(), 1);
+            run(
+                    home,
+                    "insert into foot (id, version, name, created_at, updated_at, length_mm, ball_girth_mm) values"
+                            + " (random_uuid(), 3, 'kept', current_timestamp, current_timestamp, 246, 231)");
+            Schema.moveOn(new HomeFolder(home).database(), 1 + i % (Schema.ofThisProgram() - 1));
+            Killed.opening(home, random.nextInt(1200));
+            assertThat(content(home).tables().get("foot").rows()).isEqualTo(1);
+            assertThat(damage(home)).isEmpty();
+        }
+    }
+
     @Test
     public void whatWasAcknowledgedOutlivesAKillWhileTheFileIsCompacted() {
         Random random = new Random(1129);
         int stored = 0;
         for (int i = 0; i < KILLS; i++) {
             Path home = Running.newHome();
-            int acknowledged = Killed.writing(home, random.nextInt(1500));
+            int acknowledged = Killed.working(home, Killed.Work.COMPACTS, random.nextInt(1500))
+                    .size();
             assertThat(content(home).tables().get("foot").rows()).isBetween((long) acknowledged, acknowledged + 1L);
             assertThat(damage(home)).isEmpty();
             stored += acknowledged;
         }
         assertThat(stored).isPositive();
         Reporter.log("acknowledged and found: " + stored + " over " + KILLS + " kills", true);
+    }
+
+    /** Those that were said to be made are there and whole, and none of those that are there is half made. */
+    @Test
+    public void aBackupThatIsKilledLeavesTheOthersWhole() throws IOException, SQLException {
+        Random random = new Random(1130);
+        Content whole = content(Running.earlier(EARLIER));
+        int made = 0;
+        for (int i = 0; i < KILLS; i++) {
+            Path home = Running.earlier(EARLIER);
+            List<String> said = Killed.working(home, Killed.Work.BACKS_UP, random.nextInt(1500));
+            assertThat(content(home)).isEqualTo(whole);
+            assertThat(damage(home)).isEmpty();
+            List<String> kept = wholeBackups(home, whole);
+            assertThat(kept)
+                    .containsAll(said.stream()
+                            .skip(Math.max(0, said.size() - Backups.KEPT + 1))
+                            .map(line -> line.split(" ")[1])
+                            .toList());
+            made += said.size();
+        }
+        assertThat(made).isPositive();
+        Reporter.log("backups said to be made: " + made + " over " + KILLS + " kills", true);
+    }
+
+    /** The names of the backups that were asked for; each is read to its last row. */
+    private static List<String> wholeBackups(Path home, Content whole) throws IOException, SQLException {
+        HomeKeeper keeper = open(home);
+        List<String> names = new ArrayList<>();
+        try (Stream<Path> files = Files.list(keeper.home().backups())) {
+            assertThat(files.filter(file -> file.toString().endsWith(HomeFolder.PART)))
+                    .as("what was half made is swept up")
+                    .isEmpty();
+        }
+        for (Backups.Kept kept : keeper.backups().list()) {
+            Database read = keeper.home().reading();
+            try (BackupFile backup = BackupFile.open(kept.file())) {
+                backup.readInto(read);
+            }
+            try (Connection store = read.connect()) {
+                assertThat(Content.of(store)).isEqualTo(whole);
+            }
+            read.delete();
+            names.add(kept.name());
+        }
+        keeper.destroy();
+        return names;
+    }
+
+    /** Whatever moment it is killed at, there is either all of the one backup or all of the other. */
+    @Test
+    public void aRestoreThatIsKilledIsDoneOrNot() throws IOException, SQLException {
+        Random random = new Random(1131);
+        int done = 0;
+        for (int i = 0; i < KILLS; i++) {
+            Path home = Running.earlier(EARLIER);
+            HomeKeeper keeper = open(home);
+            Map<String, Content> contents = new HashMap<>();
+            for (String change : List.of("1 = 1", "1 = 0")) {
+                run(home, "update yarn set notes = 'more' where " + change, "delete from swatch where " + change);
+                String name = Killed.backups(keeper).make(Backups.Reason.ASKED).name();
+                try (Connection store = keeper.home().database().connect()) {
+                    contents.put(name, Content.of(store));
+                }
+                run(home, "delete from lap_event");
+            }
+            keeper.destroy();
+            List<String> said = Killed.working(home, Killed.Work.RESTORES, random.nextInt(2500));
+            assertThat(contents.values()).hasSize(2).contains(content(home));
+            assertThat(damage(home)).isEmpty();
+            done += said.size();
+        }
+        assertThat(done).isPositive();
+        Reporter.log("backups put back: " + done + " over " + KILLS + " kills", true);
+    }
+
+    /** With the options of the script: it ends at once instead of going on half alive, and says so. */
+    @Test
+    public void whoeverRunsOutOfMemoryEndsAndTheNextStartIsClean() throws IOException, InterruptedException {
+        String script = Files.readString(Path.of("..", "pocket"));
+        String options = script.replaceAll("(?s).*\njvm=\\(\n(.*?)\n\\)\n.*", "$1");
+        Path home = Running.newHome();
+        Killed.Ended ended = Killed.hoarding(
+                home,
+                options.lines()
+                        .map(line -> line.strip().replaceAll("^\"|\"$", ""))
+                        .toList());
+        assertThat(ended.code()).isEqualTo(3);
+        assertThat(ended.error()).contains("ran out of memory").doesNotContain("\tat ");
+        long stored =
+                ended.said().stream().filter(line -> line.startsWith("did ")).count();
+        assertThat(stored).isPositive();
+        assertThat(content(home).tables().get("foot").rows()).isBetween(stored, stored + 1);
+        assertThat(damage(home)).isEmpty();
     }
 
     /** As the Round Pocket before this one left homes when it was killed while it changed the tables. */
@@ -174,7 +295,7 @@ public class OpeningTest {
         assertThatThrownBy(() -> open(home)).isInstanceOf(HomeTrouble.class).hasMessageContaining("newer Round Pocket");
     }
 
-    /** Seventy damaged copies, some of a home that was closed and some of one that was killed. */
+    /** Damaged copies, some of a home that was closed and some of one that was killed. */
     @Test
     public void nothingDamagedIsTakenForSound() throws IOException {
         Path good = Running.earlier(EARLIER);
@@ -182,7 +303,7 @@ public class OpeningTest {
         int found = 0;
         int harmless = 0;
         Random random = new Random(1128);
-        for (int i = 0; i < 70; i++) {
+        for (int i = 0; i < COPIES; i++) {
             Path home = Running.newHome();
             Path file = new HomeFolder(home).database().file();
             Files.write(
@@ -204,7 +325,7 @@ public class OpeningTest {
             }
         }
         Reporter.log(found + " damaged copies said so, " + harmless + " were harmless", true);
-        assertThat(found).isGreaterThan(20);
+        assertThat(found).isGreaterThan(COPIES / 4);
     }
 
     private static byte[] damaged(byte[] bytes, int how, Random random) {

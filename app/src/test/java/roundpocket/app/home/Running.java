@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.zip.GZIPInputStream;
+import javax.sql.DataSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import roundpocket.app.RoundPocketApplication;
@@ -64,6 +65,11 @@ public final class Running implements AutoCloseable {
         }
     }
 
+    /** Its database. */
+    DataSource store() {
+        return context.getBean(DataSource.class);
+    }
+
     /** Lets the pool retire every connection it has, as it does by itself after half an hour. */
     void retireConnections() {
         context.getBean(HikariDataSource.class).getHikariPoolMXBean().softEvictConnections();
@@ -91,6 +97,15 @@ public final class Running implements AutoCloseable {
         return new Answered(answer.statusCode(), answer.body());
     }
 
+    /** Sends JSON that is taken, and gives what comes back. */
+    public JsonNode sendJson(String method, String path, String body) {
+        HttpResponse<String> answer = send(method, path, body);
+        if (answer.statusCode() >= 300) {
+            throw new AssertionError(answer.body());
+        }
+        return JSON.readTree(answer.body());
+    }
+
     /** Sends a file. */
     HttpResponse<String> upload(String path, byte[] file) {
         return send(
@@ -98,14 +113,13 @@ public final class Running implements AutoCloseable {
                 HttpResponse.BodyHandlers.ofString());
     }
 
-    byte[] bytes(String path) {
+    public byte[] bytes(String path) {
         return send(request(path).GET(), HttpResponse.BodyHandlers.ofByteArray())
                 .body();
     }
 
     private HttpRequest.Builder request(String path) {
-        String port = Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port"));
-        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path))
                 .header("Sec-Fetch-Site", "same-origin");
     }
 
@@ -118,6 +132,10 @@ public final class Running implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(interrupted);
         }
+    }
+
+    public int port() {
+        return Integer.parseInt(Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port")));
     }
 
     public JsonNode json(String path) {

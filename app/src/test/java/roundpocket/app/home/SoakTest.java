@@ -21,7 +21,7 @@ import org.testng.annotations.Test;
  * presses, weighings, notes, edits and reads go on. {@code -Dsoak.seconds} says for how long on each home.
  */
 public class SoakTest {
-    private static final long SECONDS = Long.getLong("soak.seconds", 15);
+    private static final long SECONDS = Long.getLong("soak.seconds", 6);
     private static final int RETIRE_EVERY = 25;
     private static final String SPEC =
             "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}, \"swatch\": {\"stitches\":"

@@ -59,7 +59,8 @@ public class LogTest extends AppTest {
     }
 
     private JsonNode entry() {
-        return body(get("/api/log"))
+        return body(get("/api/log?most=1000"))
+                .get("entries")
                 .valueStream()
                 .filter(entry -> entry.get("pairId").asString().equals(worn))
                 .findFirst()

@@ -38,7 +38,7 @@ public class PreviewTest extends AppTest {
                 .isEqualTo(core.yarn().left().orElseThrow().left().value());
         assertThat(plan.at("/yarn/pairGrams/plusMinus").asDouble())
                 .isEqualTo(core.yarn().pairGrams().plusMinus95());
-        assertThat(plan.at("/heel/list").size()).isEqualTo(core.heel().rounds().count());
+        assertThat(plan.at("/heelRounds").size()).isEqualTo(core.heelRounds().size());
         assertThat(plan.at("/axis").size()).isEqualTo(core.tube().allRounds().count());
         assertThat(body(get("/api/pairs"))).hasSize(pairs);
     }
@@ -46,7 +46,7 @@ public class PreviewTest extends AppTest {
     @Test
     public void everyFigurePointsToItsOwnStepAndInputsStandBeforeWhatIsMadeOfThem() {
         JsonNode plan = body(post("/api/plans/preview", SPEC));
-        JsonNode steps = plan.get("steps");
+        JsonNode steps = body(post("/api/plans/workings", SPEC)).get("steps");
         List<JsonNode> figures = plan.findParents("plusMinus").stream()
                 .filter(node -> node.has("step"))
                 .toList();

@@ -6,15 +6,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.SplittableRandom;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.quicktheories.api.Pair;
+import org.quicktheories.core.Gen;
+import org.quicktheories.core.RandomnessSource;
+import org.quicktheories.generators.Generate;
+import org.quicktheories.generators.SourceDSL;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Makes requests out of the description of the interface: most nearly right, some wrong in one place, some nonsense. */
-final class Fuzz {
+/**
+ * Makes requests out of the description of the interface: most nearly right, some wrong in one place, some nonsense. Texts
+ * and numbers are made by QuickTheories, and picked from those that have broken something somewhere before.
+ */
+final class Fuzz implements Gen<Fuzz.Asked> {
     private static final JsonMapper JSON = new JsonMapper();
     private static final List<String> NUMBERS = List.of(
             "0",
@@ -85,22 +95,37 @@ final class Fuzz {
             ";",
             "application/json; charset=nothing");
     private static final int DEEPEST = 7;
+    private static final Gen<String> NUMBER = Generate.frequencyWithNoShrinkPoint(
+            Pair.of(4, Generate.rangeWithNoShrinkPoint(0, 299).map((Function<Object, String>) String::valueOf)),
+            Pair.of(3, Generate.pickWithNoShrinkPoint(NUMBERS)),
+            Pair.of(1, SourceDSL.integers().all().map((Function<Object, String>) String::valueOf)),
+            Pair.of(1, SourceDSL.doubles().any().map((Function<Double, String>)
+                    any -> Double.isFinite(any) ? String.valueOf(any) : "1e999")));
+    private static final Gen<String> TEXT = Generate.frequencyWithNoShrinkPoint(
+            Pair.of(2, Generate.pickWithNoShrinkPoint(TEXTS)),
+            Pair.of(1, SourceDSL.strings().basicLatinAlphabet().ofLengthBetween(0, 90)),
+            Pair.of(1, SourceDSL.strings().allPossible().ofLengthBetween(0, 90)));
 
     private final JsonNode description;
-    private final SplittableRandom random;
     private final List<String> known;
+    private @Nullable RandomnessSource source;
 
     /** {@code known} are ids of what is stored. */
-    Fuzz(JsonNode description, long seed, List<String> known) {
+    Fuzz(JsonNode description, List<String> known) {
         this.description = description;
-        this.random = new SplittableRandom(seed);
         this.known = known;
     }
 
     /** A request; its body is nothing where it has none. */
     record Asked(String method, String path, String type, String body) {}
 
-    Asked next() {
+    @Override
+    public Asked generate(RandomnessSource from) {
+        source = from;
+        return next();
+    }
+
+    private Asked next() {
         List<Map.Entry<String, JsonNode>> paths =
                 new ArrayList<>(description.get("paths").properties());
         Map.Entry<String, JsonNode> path = one(paths);
@@ -135,17 +160,29 @@ final class Fuzz {
             body = one(List.of("", "name,length\nA,246", "\u0000", "\"", "name\n=1", "<article/>", "<article>"));
         }
         if (chance(3)) {
-            body = body.substring(0, random.nextInt(body.length() + 1));
+            body = body.substring(0, upTo(body.length()));
         }
         return new Asked(operation.getKey().toUpperCase(Locale.ROOT), url + query, type, body);
     }
 
     private boolean chance(int percent) {
-        return random.nextInt(100) < percent;
+        return upTo(99) < percent;
+    }
+
+    private int upTo(int most) {
+        return Generate.rangeWithNoShrinkPoint(0, most).generate(source());
     }
 
     private <T> T one(List<T> list) {
-        return list.get(random.nextInt(list.size()));
+        return Generate.pickWithNoShrinkPoint(list).generate(source());
+    }
+
+    private RandomnessSource source() {
+        return Objects.requireNonNull(source);
+    }
+
+    private String text() {
+        return TEXT.generate(source());
     }
 
     private String segment(JsonNode schema) {
@@ -164,13 +201,13 @@ final class Fuzz {
         JsonNode resolved = schema.has("$ref") ? named(schema.get("$ref").asString()) : schema;
         if (resolved.has("enum")) {
             return JSON.valueToTree(
-                    chance(95) ? one(List.copyOf(resolved.get("enum").values())).asString() : one(TEXTS));
+                    chance(95) ? one(List.copyOf(resolved.get("enum").values())).asString() : text());
         }
         return switch (resolved.path("type").asString("")) {
             case "object" -> object(resolved, depth);
             case "array" -> array(resolved, depth);
             case "integer", "number" -> number(resolved);
-            case "boolean" -> JSON.valueToTree(random.nextBoolean());
+            case "boolean" -> JSON.valueToTree(chance(50));
             case "string" -> text(resolved);
             default -> nonsense(depth);
         };
@@ -198,7 +235,7 @@ final class Fuzz {
 
     private JsonNode array(JsonNode schema, int depth) {
         ArrayNode array = JSON.createArrayNode();
-        int size = chance(80) ? 1 : random.nextInt(4);
+        int size = chance(80) ? 1 : upTo(3);
         for (int i = 0; i < size && depth < DEEPEST; i++) {
             array.add(chance(3) ? JSON.nullNode() : value(schema.path("items"), depth + 1));
         }
@@ -206,30 +243,33 @@ final class Fuzz {
     }
 
     private JsonNode number(JsonNode schema) {
-        String number = chance(50) ? String.valueOf(random.nextInt(300)) : one(NUMBERS);
+        String number = NUMBER.generate(source());
         boolean whole = schema.path("type").asString().equals("integer");
-        return JSON.readTree(whole && chance(80) ? number.replaceAll("[.e].*", "") : number);
+        return JSON.readTree(whole && chance(80) ? number.replaceAll("[.eE].*", "") : number);
     }
 
     private JsonNode text(JsonNode schema) {
         return JSON.valueToTree(
                 switch (schema.path("format").asString("")) {
-                    case "uuid" -> chance(60) && !known.isEmpty() ? one(known) : chance(80) ? id() : one(TEXTS);
+                    case "uuid" -> chance(60) && !known.isEmpty() ? one(known) : chance(80) ? id() : text();
                     case "date-time" -> one(TIMES);
-                    case "date" -> chance(50) ? "2026-11-26" : one(TEXTS);
-                    default -> chance(40) ? "x".repeat(random.nextInt(90)) : one(TEXTS);
+                    case "date" -> chance(50) ? "2026-11-26" : text();
+                    default -> text();
                 });
     }
 
     private String id() {
-        return new UUID(random.nextLong(), random.nextLong()).toString();
+        return new UUID(
+                        SourceDSL.longs().all().generate(source()),
+                        SourceDSL.longs().all().generate(source()))
+                .toString();
     }
 
     private JsonNode nonsense(int depth) {
-        return switch (random.nextInt(6)) {
+        return switch (upTo(5)) {
             case 0 -> JSON.nullNode();
-            case 1 -> JSON.readTree(one(NUMBERS));
-            case 2 -> JSON.valueToTree(one(TEXTS));
+            case 1 -> JSON.readTree(NUMBER.generate(source()));
+            case 2 -> JSON.valueToTree(text());
             case 3 -> JSON.createArrayNode().addNull();
             case 4 ->
                 depth > DEEPEST ? JSON.nullNode() : JSON.createObjectNode().set("a", nonsense(depth + 1));

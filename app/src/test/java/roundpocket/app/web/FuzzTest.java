@@ -2,13 +2,16 @@ package roundpocket.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.quicktheories.QuickTheory;
+import org.quicktheories.core.ExceptionReporter;
+import org.quicktheories.core.NoGuidance;
+import org.quicktheories.core.Strategy;
 import org.testng.Reporter;
 import org.testng.annotations.Test;
 import roundpocket.app.home.Running;
@@ -24,6 +27,7 @@ public class FuzzTest {
     private static final int COUNT = Integer.getInteger("fuzz.count", 0);
     private static final long SEED = Long.getLong("fuzz.seed", 20261126);
     private static final int SHOWN = 12;
+    private static final long SHORT_MS = 25_000;
 
     @Test
     public void nothingThatIsSentBreaksIt() {
@@ -33,26 +37,31 @@ public class FuzzTest {
         List<String> broken = new ArrayList<>();
         try (Running app = Running.on(Running.newHome(), "--pocket.demo=true")) {
             List<String> known = ids(app);
-            Fuzz fuzz = new Fuzz(description, SEED, known);
-            Instant until = Instant.now().plus(Duration.ofSeconds(COUNT > 0 ? 3600 : 25));
-            for (int i = 0; COUNT == 0 || i < COUNT; i++) {
-                if (Instant.now().isAfter(until) || broken.size() >= SHOWN) {
-                    break;
-                }
-                Fuzz.Asked asked = fuzz.next();
-                if (asked.method().equals("GET") && asked.path().matches("/api/devices/(scale|pedal).*")) {
-                    continue; // listened to, and never ends
-                }
-                Running.Answered answer = app.send(asked.method(), asked.path(), asked.type(), asked.body());
-                statuses.merge(answer.status(), 1, Integer::sum);
-                if (answer.status() >= 500 || answer.body().contains("Exception")) {
-                    broken.add(i + ": " + asked + " -> " + answer);
-                }
-                if (i % 300 == 0) {
-                    known.clear();
-                    known.addAll(ids(app));
-                }
-            }
+            AtomicInteger sent = new AtomicInteger();
+            QuickTheory.qt(() -> new Strategy(
+                            Strategy.defaultPRNG(SEED),
+                            COUNT > 0 ? COUNT : -1,
+                            COUNT > 0 ? -1 : SHORT_MS,
+                            0,
+                            1,
+                            new ExceptionReporter(),
+                            random -> new NoGuidance()))
+                    .forAll(new Fuzz(description, known))
+                    .checkAssert(asked -> {
+                        if (asked.method().equals("GET") && asked.path().matches("/api/devices/(scale|pedal).*")) {
+                            return; // listened to, and never ends
+                        }
+                        Running.Answered answer = app.send(asked.method(), asked.path(), asked.type(), asked.body());
+                        statuses.merge(answer.status(), 1, Integer::sum);
+                        if (broken.size() < SHOWN && answer.status() >= 500
+                                || answer.body().contains("Exception")) {
+                            broken.add(asked + " -> " + answer);
+                        }
+                        if (sent.incrementAndGet() % 300 == 0) {
+                            known.clear();
+                            known.addAll(ids(app));
+                        }
+                    });
         }
         Reporter.log("fuzz: " + statuses, true);
         assertThat(broken).as("seed " + SEED).isEmpty();

@@ -13,7 +13,10 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -23,6 +26,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.app.home.HomeTrouble;
 import roundpocket.app.home.Running;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What is let in, over a real connection; with the demo data in the home. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "pocket.demo=true")
@@ -51,8 +56,34 @@ public class GateTest extends AbstractTestNGSpringContextTests {
         assertThat(page.statusCode()).isEqualTo(200);
         assertThat(page.body()).contains("<div id=\"root\">").doesNotContain("http://", "https://");
         assertThat(page.headers().firstValue("Content-Security-Policy").orElseThrow())
-                .startsWith("default-src 'self'");
-        assertThat(page.headers().firstValue("Cache-Control").orElseThrow()).contains("no-cache");
+                .startsWith("default-src 'self'")
+                .doesNotContain("unsafe");
+        assertThat(page.headers().firstValue("Cache-Control").orElseThrow()).contains("no-store");
+    }
+
+    /** Styles that do not name the nonce of this one answer are not applied. */
+    @Test
+    public void everyPageHasANonceOfItsOwn() throws IOException, InterruptedException {
+        Set<String> nonces = new HashSet<>();
+        for (String path : List.of("/", "/pairs/any", "/feet", "/")) {
+            HttpResponse<String> page = send(to("127.0.0.1", path));
+            String nonce = page.body().replaceAll("(?s).*nonce=\"([^\"]+)\".*", "$1");
+            assertThat(page.headers().firstValue("Content-Security-Policy").orElseThrow())
+                    .contains("'nonce-" + nonce + "'");
+            nonces.add(nonce);
+        }
+        assertThat(nonces).hasSize(4);
+    }
+
+    @Test
+    public void theLicencesOfAllThatShipsAreListed() throws IOException, InterruptedException {
+        JsonNode licences =
+                new JsonMapper().readTree(send(to("127.0.0.1", "/api/licences")).body());
+        assertThat(licences.valueStream().map(each -> each.get("name").asString()))
+                .contains("h2", "tomcat-embed-core", "react", "@fontsource-variable/atkinson-hyperlegible-next")
+                .doesNotContain("pocket-core");
+        assertThat(licences.valueStream().map(each -> each.get("licence").asString()))
+                .allSatisfy(licence -> assertThat(licence).isNotBlank());
     }
 
     @Test

@@ -2,24 +2,31 @@ package roundpocket.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.AnnotatedBeanDefinition;
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
 import org.springframework.core.type.filter.AssignableTypeFilter;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.testng.annotations.Test;
 import roundpocket.app.AppTest;
+import roundpocket.app.laps.LapEventKind;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -27,6 +34,8 @@ import tools.jackson.databind.node.ObjectNode;
  * Run with {@code -Dopenapi.write=true} to write it anew.
  */
 public class OpenApiDescriptionTest extends AppTest {
+    private static final Map<String, Class<?>> RECORDS = records();
+
     private static final Path COMMITTED = Path.of("..", "web", "public", "openapi.json");
 
     @Test
@@ -35,6 +44,11 @@ public class OpenApiDescriptionTest extends AppTest {
         described.remove("servers");
         ((ObjectNode) described.get("info")).put("title", "Round Pocket").put("version", "1");
         markRequired(described);
+        describe(described);
+        unwrap(described);
+        nameKinds(described);
+        nameStreams(described);
+        nameProblems(described);
         // numbered in the order in which the controllers happen to be found
         described.get("paths").forEach(path -> path.forEach(way -> ((ObjectNode) way).remove("operationId")));
         String text = JsonMapper.builder()
@@ -54,14 +68,179 @@ public class OpenApiDescriptionTest extends AppTest {
 
     /** A component of a record is always there unless it says that it may be missing. */
     private static void markRequired(JsonNode described) {
-        Map<String, Class<?>> records = records();
         described.at("/components/schemas").propertyStream().forEach(schema -> {
-            Class<?> type = records.get(schema.getKey());
+            Class<?> type = RECORDS.get(schema.getKey());
             if (type != null) {
                 var required = ((ObjectNode) schema.getValue()).putArray("required");
                 Arrays.stream(type.getRecordComponents())
                         .filter(component -> !mayBeMissing(component))
                         .forEach(component -> required.add(component.getName()));
+            }
+        });
+    }
+
+    /** What is told as it happens is text, whatever the framework calls it. */
+    private static void nameStreams(JsonNode described) {
+        ((ObjectNode) described.at("/components/schemas")).remove("SseEmitter");
+        described.at("/paths").findParents("$ref").forEach(node -> {
+            if (node.get("$ref").asString().endsWith("/SseEmitter")) {
+                ((ObjectNode) node).removeAll().put("type", "string").put("description", "server-sent events");
+            }
+        });
+    }
+
+    /** What is answered where something cannot be done: problem details (RFC 9457) and what Round Pocket adds. */
+    private static void nameProblems(JsonNode described) {
+        ObjectNode schemas = (ObjectNode) described.at("/components/schemas");
+        schemas.set("Problem", JsonMapper.shared().readTree("""
+            {"type": "object",
+             "description": "why something cannot be done (RFC 9457), in words that can be shown",
+             "properties": {
+               "type": {"type": "string", "description": "about:blank"},
+               "title": {"type": "string", "description": "what it is about"},
+               "status": {"type": "integer", "format": "int32", "description": "the status of the answer"},
+               "detail": {"type": "string", "description": "what is wrong, the limit, and what would help"},
+               "instance": {"type": "string", "description": "the path that was asked"},
+               "code": {"type": "string", "description": "stable name for programs"},
+               "errors": {"type": "array", "description": "each value that was refused", "items": {"type": "object",
+                 "properties": {
+                   "field": {"type": "string", "description": "path of the value in what was sent"},
+                   "code": {"type": "string", "description": "stable name for programs"},
+                   "message": {"type": "string", "description": "what is wrong with it, and what would help"}},
+                 "required": ["field", "code", "message"]}},
+               "current": {"description": "of a stale write: what is stored now"},
+               "differs": {"type": "array", "items": {"type": "string"},
+                 "description": "of a stale write: the words in which both differ"}},
+             "required": ["title", "status", "detail"]}"""));
+        described
+                .at("/paths")
+                .forEach(path -> path.forEach(way -> ((ObjectNode) way.get("responses"))
+                        .putObject("default")
+                        .put("description", "It cannot be done; the answer says why.")
+                        .putObject("content")
+                        .putObject("application/problem+json")
+                        .putObject("schema")
+                        .put("$ref", "#/components/schemas/Problem")));
+    }
+
+    /** What is answered is what is described: of problems of every kind. */
+    @Test(dependsOnMethods = "theCommittedDescriptionIsWhatTheControllersSay")
+    public void everyProblemIsAsDescribed() throws IOException {
+        JsonNode known = json().readTree(Files.readString(COMMITTED)).at("/components/schemas/Problem");
+        for (MvcTestResult problem : List.of(
+                post("/api/plans/preview", "{}"),
+                post("/api/plans/preview", "["),
+                get("/api/pairs/" + new UUID(0, 1)),
+                get("/api/nothing"),
+                get("/api/pairs/x"),
+                post("/api/laps/" + new UUID(0, 1) + "/events", "[]"))) {
+            JsonNode body = body(problem);
+            assertThat(known.get("properties").propertyNames()).containsAll(body.propertyNames());
+            assertThat(body.propertyNames())
+                    .containsAll(known.get("required")
+                            .valueStream()
+                            .map(JsonNode::asString)
+                            .toList());
+            body.path("errors").forEach(error -> assertThat(error.propertyNames())
+                    .containsExactlyInAnyOrderElementsOf(
+                            known.at("/properties/errors/items/properties").propertyNames()));
+        }
+    }
+
+    /** Says of every record and its parts what their sources say. */
+    private static void describe(JsonNode described) {
+        Javadoc javadoc = new Javadoc();
+        List<String> silent = new ArrayList<>();
+        described.at("/components/schemas").propertyStream().forEach(named -> {
+            Class<?> type = described(named.getKey());
+            if (type == null) {
+                return;
+            }
+            ObjectNode schema = (ObjectNode) named.getValue();
+            put(schema, javadoc.of(type));
+            // What is read is described part by part; of what is handed out the name may say it all.
+            boolean read = type.getSimpleName().endsWith("Part")
+                    || type.getSimpleName().endsWith("Write");
+            parts(schema).forEach(part -> {
+                String words = javadoc.of(type, part.getKey());
+                put((ObjectNode) part.getValue(), words);
+                if (words == null && read) {
+                    silent.add(type.getSimpleName() + "." + part.getKey());
+                }
+            });
+        });
+        assertThat(silent).as("parts of what is read that nothing is said of").isEmpty();
+    }
+
+    private static Stream<Map.Entry<String, JsonNode>> parts(JsonNode schema) {
+        JsonNode own = schema.has("allOf") ? schema.at("/allOf/1") : schema;
+        return own.has("properties") ? own.get("properties").propertyStream() : Stream.empty();
+    }
+
+    private static @Nullable Class<?> described(String name) {
+        Class<?> own = RECORDS.get(name);
+        return own != null ? own : CoreDescription.TYPES.get(name);
+    }
+
+    private static void put(ObjectNode schema, @Nullable String words) {
+        if (words != null) {
+            schema.put("description", words);
+        }
+    }
+
+    /** An event is one of its kinds, told apart by their names. */
+    private static void nameKinds(JsonNode described) {
+        ObjectNode schemas = (ObjectNode) described.at("/components/schemas");
+        ObjectNode event = schemas.putObject("LapEvent");
+        ArrayNode kinds = event.putArray("oneOf");
+        ObjectNode mapping =
+                event.putObject("discriminator").put("propertyName", "kind").putObject("mapping");
+        for (LapEventKind kind : LapEventKind.values()) {
+            String name = kind.type().getSimpleName();
+            ObjectNode own = (ObjectNode) schemas.get(name).at("/allOf/1");
+            ((ObjectNode) own.get("properties"))
+                    .putObject("kind")
+                    .put("type", "string")
+                    .putArray("enum")
+                    .add(kind.name());
+            own.set("required", schemas.get(name).get("required").deepCopy());
+            own.get("required").asArray().add("kind");
+            schemas.set(name, own);
+            String reference = "#/components/schemas/" + name;
+            kinds.addObject().put("$ref", reference);
+            mapping.put(kind.name(), reference);
+        }
+        String all = described.toString();
+        assertThat(all)
+                .as("kinds are told in one place")
+                .doesNotContain("\"allOf\":[{\"$ref\":\"#/components/schemas/LapEvent");
+        described.at("/paths").findValues("requestBody").forEach(body -> {
+            JsonNode schema = body.at("/content/application~1json/schema");
+            if (schema.has("items") && schema.get("items").has("oneOf")) {
+                ((ObjectNode) schema).putObject("items").put("$ref", "#/components/schemas/LapEvent");
+            } else if (schema.has("oneOf")) {
+                ((ObjectNode) schema).removeAll().put("$ref", "#/components/schemas/LapEvent");
+            }
+        });
+    }
+
+    /** The parts of what is unwrapped stand beside the rest. */
+    private static void unwrap(JsonNode described) {
+        described.at("/components/schemas").propertyStream().forEach(named -> {
+            Class<?> type = RECORDS.get(named.getKey());
+            ObjectNode schema = (ObjectNode) named.getValue();
+            for (RecordComponent component : type == null ? new RecordComponent[0] : type.getRecordComponents()) {
+                if (component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+                    ObjectNode rest = schema.deepCopy();
+                    JsonNode part = ((ObjectNode) rest.get("properties")).remove(component.getName());
+                    rest.putArray("required")
+                            .addAll(schema.get("required")
+                                    .valueStream()
+                                    .filter(name -> !name.asString().equals(component.getName()))
+                                    .toList());
+                    schema.removeAll();
+                    schema.putArray("allOf").add(part).add(rest);
+                }
             }
         });
     }
@@ -79,7 +258,7 @@ public class OpenApiDescriptionTest extends AppTest {
         };
         scanner.addIncludeFilter(new AssignableTypeFilter(Record.class));
         Map<String, Class<?>> records = new HashMap<>();
-        for (String within : List.of("roundpocket.app", "roundpocket.core.plan")) {
+        for (String within : List.of("roundpocket.app")) {
             for (BeanDefinition found : scanner.findCandidateComponents(within)) {
                 Class<?> type = load(found.getBeanClassName());
                 assertThat(records.put(type.getSimpleName(), type))

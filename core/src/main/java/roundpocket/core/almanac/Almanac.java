@@ -5,9 +5,9 @@ import java.math.MathContext;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Spread;
@@ -38,7 +38,6 @@ import roundpocket.core.tube.Way;
 
 /** Everything that plans are made by. */
 public final class Almanac {
-    private static final Source PRACTICE = Source.practice("common knowledge among knitters");
 
     private Almanac() {}
 
@@ -72,13 +71,6 @@ public final class Almanac {
      * @param source where it comes from
      */
     public record Entry(Kind kind, String id, String group, String title, String text, String goodFor, Source source) {}
-
-    /** A school as any of the enums tells it. */
-    private record Told(String title, String text, String goodFor, Source source) {
-        static Told of(String title, String text) {
-            return new Told(title, text, "", PRACTICE);
-        }
-    }
 
     /** Every entry: rules in the order of the work, then schools, constants and cautions. */
     public static List<Entry> entries() {
@@ -154,63 +146,42 @@ public final class Almanac {
                         "caution." + slug(caution),
                         "cautions",
                         caution.title(),
-                        caution.text(),
+                        caution.description(),
                         "",
-                        PRACTICE));
+                        caution.source()));
     }
 
     private static Stream<Entry> schools() {
         return Stream.of(
-                        of("ways to come by the tube", Way.values(), w -> Told.of(w.title(), w.description())),
-                        of("starts of a toe-up tube", ToeStart.values(), s -> Told.of(s.title(), s.description())),
-                        of("cutting a ready tube", Cut.values(), c -> Told.of(c.title(), c.description())),
-                        of("measuring the leg", LegFrom.values(), l -> Told.of(l.title(), l.description())),
-                        of("planning on two feet", PlanOn.values(), p -> Told.of(p.title(), p.description())),
-                        of("toe forms", ToeForm.values(), t -> Told.of(t.title(), t.description())),
-                        of(
-                                "shoe sizes",
-                                ShoeSystem.values(),
-                                s -> new Told(
-                                        s.title(),
-                                        s.rule().formula(),
-                                        "",
-                                        s.rule().source())),
-                        of("state of the fabric", FabricState.values(), f -> Told.of(f.title(), f.description())),
-                        of(
-                                "shaping heel and toe",
-                                ShapingSchool.values(),
-                                s -> new Told(s.title(), s.description(), s.goodFor(), s.source())),
-                        of("leaning of the decreases", Leaning.values(), l -> Told.of(l.title(), l.description())),
-                        of("parity", Parity.values(), p -> Told.of(p.title(), p.description())),
-                        of("closing", Close.values(), c -> Told.of(c.title(), c.description())),
-                        of(
-                                "placing the heel",
-                                PlacingSchool.values(),
-                                p -> new Told(p.title(), p.description(), p.goodFor(), placingSource(p))),
-                        of(
-                                "making the opening",
-                                OpeningWay.values(),
-                                o -> new Told(o.title(), o.description(), o.when(), PRACTICE)),
-                        of("corners of the opening", Corners.values(), c -> Told.of(c.title(), c.description())),
-                        of("ribbing", Rib.values(), r -> Told.of(r.title(), r.description())))
+                        of("ways to come by the tube", Way.values()),
+                        of("starts of a toe-up tube", ToeStart.values()),
+                        of("cutting a ready tube", Cut.values()),
+                        of("measuring the leg", LegFrom.values()),
+                        of("planning on two feet", PlanOn.values()),
+                        of("toe forms", ToeForm.values()),
+                        of("shoe sizes", ShoeSystem.values()),
+                        of("state of the fabric", FabricState.values()),
+                        of("shaping heel and toe", ShapingSchool.values()),
+                        of("leaning of the decreases", Leaning.values()),
+                        of("parity", Parity.values()),
+                        of("closing", Close.values()),
+                        of("placing the heel", PlacingSchool.values()),
+                        of("making the opening", OpeningWay.values()),
+                        of("corners of the opening", Corners.values()),
+                        of("ribbing", Rib.values()))
                 .flatMap(entries -> entries);
     }
 
-    private static Source placingSource(PlacingSchool school) {
-        return school.constant()
-                .map(Constant::source)
-                .orElse(
-                        school == PlacingSchool.OWN_HEEL
-                                ? Source.derived("the heel pocket, once closed, reaches back as deep as it is long")
-                                : PRACTICE);
-    }
-
-    private static <E extends Enum<E>> Stream<Entry> of(String group, E[] constants, Function<E, Told> told) {
-        return Arrays.stream(constants).map(constant -> {
-            Told school = told.apply(constant);
-            String id = "school." + constant.getDeclaringClass().getSimpleName() + "." + constant.name();
-            return new Entry(Kind.SCHOOL, id, group, school.title(), school.text(), school.goodFor(), school.source());
-        });
+    private static <E extends Enum<E> & Named> Stream<Entry> of(String group, E[] constants) {
+        return Arrays.stream(constants)
+                .map(school -> new Entry(
+                        Kind.SCHOOL,
+                        "school." + school.getDeclaringClass().getSimpleName() + "." + school.name(),
+                        group,
+                        school.title(),
+                        school.description(),
+                        school.goodFor(),
+                        school.source()));
     }
 
     private static String slug(Enum<?> constant) {

@@ -28,12 +28,8 @@ public final class Computed extends Step {
         this.slopes = Slopes.ofComputed(this, values(inputs), own);
     }
 
-    public static Computed of(String label, Unit unit, Rule rule, Step... inputs) {
-        return new Computed(label, unit, rule, List.of(inputs), null);
-    }
-
-    public static Computed of(String label, Unit unit, Rule rule, List<? extends Step> inputs) {
-        return new Computed(label, unit, rule, List.copyOf(inputs), null);
+    public static Computed of(String label, Unit unit, Rule.Applied applied) {
+        return new Computed(label, unit, applied.rule(), applied.inputs(), null);
     }
 
     /** The same value, known to within the standard uncertainty that {@code standardUncertainty} works out. */

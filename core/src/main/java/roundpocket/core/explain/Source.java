@@ -7,6 +7,9 @@ package roundpocket.core.explain;
  * @param text author, year and place when published; the derivation in a line when derived; what is meant otherwise
  */
 public record Source(Provenance provenance, String text) {
+    /** What knitters tell one another. */
+    public static final Source COMMON_KNOWLEDGE = practice("common knowledge among knitters");
+
     public static Source published(String text) {
         return new Source(Provenance.PUBLISHED, text);
     }

@@ -34,6 +34,11 @@ public record FinishChoice(
         problems.throwIfAny();
     }
 
+    /** Rounds of a cuff. */
+    public static Limit cuffLimit() {
+        return CUFF;
+    }
+
     /** Everything as usual. */
     public static FinishChoice usual() {
         return new FinishChoice(OptionalInt.empty(), Optional.empty(), Optional.empty(), Optional.empty());

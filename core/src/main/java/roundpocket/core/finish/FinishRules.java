@@ -10,14 +10,14 @@ import roundpocket.core.explain.Source;
 
 /** The rules of finishing. */
 public final class FinishRules {
-    static final Rule MOVES = new Rule(
+    static final Rule.Of2 MOVES = Rule.of(
             "finish.graft-moves",
             "moves of a graft",
             "4 × (loops − 1) + 2 + set_up",
             List.of("loops", "set_up"),
             Source.practice("front knitwise off, front purlwise stay, back purlwise off, back knitwise stay; the last"
                     + " loops only come off"),
-            in -> 4 * (in[0] - 1) + 2 + in[1],
+            (loops, setUp) -> 4 * (loops - 1) + 2 + setUp,
             example(64.0, 1e-9, 16.0, 2.0));
 
     /** Every rule of this package. */

@@ -47,14 +47,14 @@ public record Graft(Step loops, boolean setUp, Needle yarnAt, Step moves, List<G
         Step moves = Computed.of(
                 name + " graft moves",
                 Unit.NUMBER,
-                FinishRules.MOVES,
-                loops,
-                Given.choice(
-                        "moves of the set-up",
-                        opening.size(),
-                        Unit.NUMBER,
-                        choice.graftSetUp().isEmpty() && choice.yarnAt().isEmpty(),
-                        "choices.finish.graftSetUp"));
+                FinishRules.MOVES.of(
+                        loops,
+                        Given.choice(
+                                "moves of the set-up",
+                                opening.size(),
+                                Unit.NUMBER,
+                                choice.graftSetUp().isEmpty() && choice.yarnAt().isEmpty(),
+                                "choices.finish.graftSetUp")));
         return new Graft(loops, setUp, yarnAt, moves, moves(loops.count(), opening));
     }
 

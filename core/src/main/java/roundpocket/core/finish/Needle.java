@@ -1,7 +1,9 @@
 package roundpocket.core.finish;
 
+import roundpocket.core.explain.Named;
+
 /** The two needles that hold the loops of a graft. */
-public enum Needle {
+public enum Needle implements Named {
     FRONT("front needle"),
     BACK("back needle");
 
@@ -11,7 +13,13 @@ public enum Needle {
         this.title = title;
     }
 
+    @Override
     public String title() {
         return title;
+    }
+
+    @Override
+    public String phrase() {
+        return "at the " + title;
     }
 }

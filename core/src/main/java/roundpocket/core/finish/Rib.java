@@ -1,11 +1,12 @@
 package roundpocket.core.finish;
 
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.measure.Unit;
 
 /** The ribbings of a cuff. */
-public enum Rib {
+public enum Rib implements Named {
     ONE_BY_ONE("1×1 rib", "knit one, purl one: the finer and the tighter one", 2, 0.85),
     TWO_BY_TWO("2×2 rib", "knit two, purl two: the stretchier one", 4, 0.75);
 
@@ -26,10 +27,12 @@ public enum Rib {
                 Source.memory("rib draws in; not stretched"));
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

@@ -14,16 +14,16 @@ import roundpocket.core.measure.Unit;
 public final class FitRules {
     private static final Source AT_LEG = Source.memory("a ribbed edge holds between 10 and 35 % smaller than the leg");
 
-    static final Rule SHAPING_ROUNDS = new Rule(
+    static final Rule.Of2 SHAPING_ROUNDS = Rule.of(
             "fit.shaping-rounds",
             "rounds of the heel after the plain ones",
             "rounds − plain",
             List.of("rounds", "plain"),
             Source.derived("subtraction"),
-            in -> in[0] - in[1],
+            (rounds, plain) -> rounds - plain,
             example(16.0, 1e-9, 20.0, 4.0));
 
-    static final Rule ROOM = new Rule(
+    static final Rule.Of7 ROOM = Rule.of(
             "fit.heel-room",
             "girth that the sock offers around heel and ankle",
             "(instep + close) × 100 mm ÷ stitches + 2 × (plain × 100 mm ÷ rounds"
@@ -31,20 +31,22 @@ public final class FitRules {
             List.of("instep", "heel", "close", "plain", "shaped", "stitches", "rounds"),
             Source.derived("over the instep once half the tube, down either edge of the heel along its plain rounds and"
                     + " its slope, and across the close"),
-            in -> (in[0] + in[2]) * 100 / in[5]
-                    + 2 * (in[3] * 100 / in[6] + Math.hypot(in[4] * 100 / in[6], (in[1] - in[2]) / 2 * 100 / in[5])),
+            (instep, heel, close, plain, shaped, stitches, rounds) -> (instep + close) * 100 / stitches
+                    + 2
+                            * (plain * 100 / rounds
+                                    + Math.hypot(shaped * 100 / rounds, (heel - close) / 2 * 100 / stitches)),
             example(268.57, 0.01, 32.0, 32.0, 16.0, 4.0, 16.0, 80 / 2.54, 100 / 2.54));
 
-    static final Rule STRETCH = new Rule(
+    static final Rule.Of2 STRETCH = Rule.of(
             "fit.stretch",
             "how far the fabric stretches",
             "girth ÷ offered − 1",
             List.of("girth", "offered"),
             Source.derived("the girth of the foot over what the sock offers, less one"),
-            in -> in[0] / in[1] - 1,
+            (girth, offered) -> girth / offered - 1,
             example(0.125, 1e-9, 228.6, 203.2));
 
-    static final Rule STRETCH_LIMIT = new Rule(
+    static final Rule.Of4 STRETCH_LIMIT = Rule.of(
             "fit.stretch-limit",
             "stretch at the heel that is still comfortable",
             "ball + points, but never under least nor over most",
@@ -52,52 +54,52 @@ public final class FitRules {
             Source.derived(
                     "the heel may stretch little more than the ball does; less than 15 % is never felt, more than"
                             + " 30 % always"),
-            in -> Math.max(in[2], Math.min(in[3], in[0] + in[1])),
+            (ball, points, least, most) -> Math.max(least, Math.min(most, ball + points)),
             example(0.175, 1e-9, 0.125, 0.05, 0.15, 0.30));
 
-    static final Rule OVER_LIMIT = new Rule(
+    static final Rule.Of3 OVER_LIMIT = Rule.of(
             "fit.over-limit",
             "stretch at the heel beyond what is comfortable",
             "stretch − limit − slack",
             List.of("stretch", "limit", "slack"),
             Source.derived("a point more than the limit is not noticed"),
-            in -> in[0] - in[1] - in[2],
+            (stretch, limit, slack) -> stretch - limit - slack,
             example(0.015, 1e-9, 0.20, 0.175, 0.01));
 
-    static final Rule USUAL_PLAIN = new Rule(
+    static final Rule.Of4 USUAL_PLAIN = Rule.of(
             "fit.usual-plain",
             "plain rounds of a heel whose diagonal was not measured",
             "the larger of 0 and share × ball × rounds ÷ 100 mm − shaped",
             List.of("share", "ball", "rounds", "shaped"),
             Source.derived("two inches of heel on a ball of nine inches, as practice found by trial"),
-            in -> Math.max(0, in[0] * in[1] * in[2] / 100 - in[3]),
+            (share, ball, rounds, shaped) -> Math.max(0, share * ball * rounds / 100 - shaped),
             example(4.0, 1e-9, 2 / 9.0, 228.6, 100 / 2.54, 16.0));
 
-    static final Rule EDGE_GIRTH = new Rule(
+    static final Rule.Of2 EDGE_GIRTH = Rule.of(
             "fit.edge-girth",
             "girth of the ribbed edge, not stretched",
             "tube × rib",
             List.of("tube", "rib"),
             Source.memory("rib draws in: to 0.75 of plain fabric in 2×2 rib, to 0.85 in 1×1"),
-            in -> in[0] * in[1],
+            (tube, rib) -> tube * rib,
             example(152.4, 1e-9, 203.2, 0.75));
 
-    static final Rule PASSING = new Rule(
+    static final Rule.Of2 PASSING = Rule.of(
             "fit.passing",
             "how far the tube must stretch to pass the heel",
             "diagonal ÷ tube",
             List.of("diagonal", "tube"),
             Source.derived("the heel diagonal over the girth of the tube"),
-            in -> in[0] / in[1],
+            (diagonal, tube) -> diagonal / tube,
             example(1.53, 0.001, 310.9, 203.2));
 
-    static final Rule HEEL_SHARE = new Rule(
+    static final Rule.Of2 HEEL_SHARE = Rule.of(
             "fit.heel-share",
             "share of the foot that the heel takes",
             "depth ÷ foot",
             List.of("depth", "foot"),
             Source.practice("a heel takes a quarter to a third of the foot"),
-            in -> in[0] / in[1],
+            (depth, foot) -> depth / foot,
             example(0.2105, 1e-4, 50.8, 241.3));
 
     static final Constant POINTS = share(
@@ -166,11 +168,11 @@ public final class FitRules {
 
     /** The girth of a cuff's edge in {@code rib}, not stretched, in millimetres. */
     public static Step edgeGirth(Step tube, Constant rib) {
-        return Computed.of("around the cuff's edge", Unit.MILLIMETRES, EDGE_GIRTH, tube, rib.step());
+        return Computed.of("around the cuff's edge", Unit.MILLIMETRES, EDGE_GIRTH.of(tube, rib.step()));
     }
 
     /** The share of the foot that a heel of this depth takes. */
     public static Step heelShare(Step depth, Step foot) {
-        return Computed.of("share of the foot that the heel takes", Unit.PERCENT, HEEL_SHARE, depth, foot);
+        return Computed.of("share of the foot that the heel takes", Unit.PERCENT, HEEL_SHARE.of(depth, foot));
     }
 }

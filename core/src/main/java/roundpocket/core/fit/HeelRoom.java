@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Rounded;
 import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Step;
@@ -48,7 +49,7 @@ public record HeelRoom(
     public record Option(int plainRounds, Step room, Step stretch, boolean easy) {}
 
     /** How a heel sits, as far as the measures can tell. */
-    public enum Sits {
+    public enum Sits implements Named {
         LOOSE("room to spare"),
         EASY("comfortable"),
         ON_THE_LIMIT("on the limit: within what the measures can tell"),
@@ -60,7 +61,8 @@ public record HeelRoom(
             this.words = words;
         }
 
-        public String words() {
+        @Override
+        public String title() {
             return words;
         }
     }
@@ -72,15 +74,12 @@ public record HeelRoom(
     /** The room of {@code heel}, which starts from {@code side} stitches on each needle. */
     public static HeelRoom of(Shaping heel, Step half, Step side, Step tube, Measures foot, Gauge gauge) {
         Trial trial = Trial.of(heel, half, side, foot.heelDiagonal(), gauge);
-        Step atBall = Computed.of("stretch at the ball", Unit.PERCENT, FitRules.STRETCH, foot.ballGirth(), tube);
+        Step atBall = Computed.of("stretch at the ball", Unit.PERCENT, FitRules.STRETCH.of(foot.ballGirth(), tube));
         Step limit = Computed.of(
                 "comfortable stretch at the heel",
                 Unit.PERCENT,
-                FitRules.STRETCH_LIMIT,
-                atBall,
-                FitRules.POINTS.step(),
-                FitRules.LEAST_LIMIT.step(),
-                FitRules.MOST_LIMIT.step());
+                FitRules.STRETCH_LIMIT.of(
+                        atBall, FitRules.POINTS.step(), FitRules.LEAST_LIMIT.step(), FitRules.MOST_LIMIT.step()));
         List<Option> options = trial.upTo(MOST_ADVISED, limit);
         Option taken = trial.option(heel.plainRounds(), limit);
         Optional<Option> fewest = options.stream().filter(Option::easy).findFirst();
@@ -97,7 +96,9 @@ public record HeelRoom(
 
     private static Step over(Step stretch, Step limit) {
         return Computed.of(
-                "beyond what is comfortable", Unit.PERCENT, FitRules.OVER_LIMIT, stretch, limit, FitRules.SLACK.step());
+                "beyond what is comfortable",
+                Unit.PERCENT,
+                FitRules.OVER_LIMIT.of(stretch, limit, FitRules.SLACK.step()));
     }
 
     /** How the heel sits. Tight is only what is so whatever the measures were off by. */
@@ -124,11 +125,7 @@ public record HeelRoom(
                 Computed.of(
                         "usual plain rounds at the heel, exactly",
                         Unit.ROUNDS,
-                        FitRules.USUAL_PLAIN,
-                        FitRules.USUAL_HEEL.step(),
-                        ball,
-                        gauge.rounds(),
-                        shaped(heel)),
+                        FitRules.USUAL_PLAIN.of(FitRules.USUAL_HEEL.step(), ball, gauge.rounds(), shaped(heel))),
                 Rounding.NEAREST,
                 "only whole rounds can be knitted");
     }
@@ -137,9 +134,7 @@ public record HeelRoom(
         return Computed.of(
                 "heel rounds after the plain ones",
                 Unit.ROUNDS,
-                FitRules.SHAPING_ROUNDS,
-                heel.rounds(),
-                heel.plainRounds());
+                FitRules.SHAPING_ROUNDS.of(heel.rounds(), heel.plainRounds()));
     }
 
     /** A heel of which only the plain rounds change. */
@@ -162,15 +157,8 @@ public record HeelRoom(
             Step room = Computed.of(
                     "room around heel and ankle",
                     Unit.MILLIMETRES,
-                    FitRules.ROOM,
-                    half,
-                    side,
-                    close,
-                    plain,
-                    shaped,
-                    gauge.stitches(),
-                    gauge.rounds());
-            Step stretch = Computed.of("stretch at the heel", Unit.PERCENT, FitRules.STRETCH, diagonal, room);
+                    FitRules.ROOM.of(half, side, close, plain, shaped, gauge.stitches(), gauge.rounds()));
+            Step stretch = Computed.of("stretch at the heel", Unit.PERCENT, FitRules.STRETCH.of(diagonal, room));
             return new Option(plain.count(), room, stretch, stretch.value() <= most);
         }
     }

@@ -1,6 +1,7 @@
 package roundpocket.core.fit;
 
 import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 
@@ -12,7 +13,7 @@ import roundpocket.core.measure.Unit;
  */
 public record Passing(Step ratio, Verdict verdict) {
     /** What the ratio means for putting the sock on. */
-    public enum Verdict {
+    public enum Verdict implements Named {
         EASY("goes on fine"),
         TIGHT("only just gets over the heel; the bind-off must be stretchy"),
         NOT_WEARABLE("not wearable: it won’t go over the heel");
@@ -23,13 +24,14 @@ public record Passing(Step ratio, Verdict verdict) {
             this.words = words;
         }
 
-        public String words() {
+        @Override
+        public String title() {
             return words;
         }
     }
 
     public static Passing of(Step heelDiagonal, Step tube) {
-        Step ratio = Computed.of("stretch to pass the heel", Unit.NUMBER, FitRules.PASSING, heelDiagonal, tube);
+        Step ratio = Computed.of("stretch to pass the heel", Unit.NUMBER, FitRules.PASSING.of(heelDiagonal, tube));
         Verdict verdict = ratio.value() > FitRules.TOO_TIGHT.value()
                 ? Verdict.NOT_WEARABLE
                 : ratio.value() > FitRules.TIGHT.value() ? Verdict.TIGHT : Verdict.EASY;

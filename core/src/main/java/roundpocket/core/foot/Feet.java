@@ -58,9 +58,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
         return other.map(second -> Computed.of(
                 "first foot longer by",
                 Unit.MILLIMETRES,
-                FootRules.DIFFERENCE,
-                first.length(FIRST),
-                second.length(OTHER)));
+                FootRules.DIFFERENCE.of(first.length(FIRST), second.length(OTHER))));
     }
 
     /** The foot that is looked at first where only one can be. */
@@ -75,7 +73,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
         Step second = measure.apply(other.get(), OTHER);
         return planOn == PlanOn.OTHER
                 ? second
-                : Computed.of(label, Unit.MILLIMETRES, FootRules.LARGER, measure.apply(first, FIRST), second);
+                : Computed.of(label, Unit.MILLIMETRES, FootRules.LARGER.of(measure.apply(first, FIRST), second));
     }
 
     /** The larger leg where both were measured or neither; else the one that was. */

@@ -219,15 +219,12 @@ public record Foot(
                 : Computed.of(
                                 "around the ball, guessed",
                                 Unit.MILLIMETRES,
-                                FootRules.BALL_GUESSED,
-                                BALL_FACTOR.step(),
-                                length(at))
+                                FootRules.BALL_GUESSED.of(BALL_FACTOR.step(), length(at)))
                         .within(
                                 Computed.of(
                                         "uncertainty of a guessed ball",
                                         Unit.MILLIMETRES,
-                                        FootRules.WITHIN,
-                                        BALL_GUESS.step()),
+                                        FootRules.WITHIN.of(BALL_GUESS.step())),
                                 Distribution.RECTANGULAR);
     }
 
@@ -237,9 +234,7 @@ public record Foot(
                 : Computed.of(
                         "heel diagonal, estimated",
                         Unit.MILLIMETRES,
-                        FootRules.HEEL_DIAGONAL,
-                        DIAGONAL_FACTOR.step(),
-                        ballGirth(at));
+                        FootRules.HEEL_DIAGONAL.of(DIAGONAL_FACTOR.step(), ballGirth(at)));
     }
 
     /** Around the leg at the cuff's top edge; estimated from the ball where it was not measured. */
@@ -249,9 +244,7 @@ public record Foot(
                 : Computed.of(
                         "around the leg, estimated",
                         Unit.MILLIMETRES,
-                        FootRules.LEG_GIRTH,
-                        LEG_FACTOR.step(),
-                        ballGirth(at));
+                        FootRules.LEG_GIRTH.of(LEG_FACTOR.step(), ballGirth(at)));
     }
 
     private static Step measured(String label, double mm, String field) {

@@ -13,93 +13,93 @@ public final class FootRules {
     private static final Source BARLEYCORNS =
             Source.memory("a size is a barleycorn, a third of an inch; a last is about 15 mm longer than the foot");
 
-    static final Rule SHOE_EU = shoe(
+    static final Rule.Of1 SHOE_EU = shoe(
             "eu",
             "size × 20 ÷ 3 − 15 mm",
             Source.memory("a Paris point is two thirds of a centimetre; a last is about 15 mm longer than the foot"),
-            in -> in[0] * 20 / 3 - 15,
+            size -> size * 20 / 3 - 15,
             example(238.333, 0.001, 38.0));
 
-    static final Rule SHOE_UK = shoe(
+    static final Rule.Of1 SHOE_UK = shoe(
             "uk",
             "(size + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
-            in -> (in[0] + 25) * BARLEYCORN_MM - 15,
+            size -> (size + 25) * BARLEYCORN_MM - 15,
             example(239.0, 1e-9, 5.0));
 
-    static final Rule SHOE_US_MEN = shoe(
+    static final Rule.Of1 SHOE_US_MEN = shoe(
             "us-men",
             "(size − 1 + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
-            in -> (in[0] - 1 + 25) * BARLEYCORN_MM - 15,
+            size -> (size - 1 + 25) * BARLEYCORN_MM - 15,
             example(239.0, 1e-9, 6.0));
 
-    static final Rule SHOE_US_WOMEN = shoe(
+    static final Rule.Of1 SHOE_US_WOMEN = shoe(
             "us-women",
             "(size − 2 + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
-            in -> (in[0] - 2 + 25) * BARLEYCORN_MM - 15,
+            size -> (size - 2 + 25) * BARLEYCORN_MM - 15,
             example(239.0, 1e-9, 7.0));
 
-    static final Rule SHOE_MONDOPOINT = shoe(
+    static final Rule.Of1 SHOE_MONDOPOINT = shoe(
             "mondopoint",
             "size",
             Source.published("ISO 9407: the size is the length of the foot in millimetres"),
-            in -> in[0],
+            size -> size,
             example(240.0, 1e-9, 240.0));
 
-    static final Rule WITHIN = new Rule(
+    static final Rule.Of1 WITHIN = Rule.of(
             "foot.within",
             "standard uncertainty of an estimate good to ± so much",
             "within ÷ √(3)",
             List.of("within"),
             Source.published("rectangular distribution (JCGM 100:2008, GUM, 4.3.7)"),
-            in -> in[0] / Math.sqrt(3),
+            within -> within / Math.sqrt(3),
             example(2.8868, 1e-4, 5.0));
 
-    static final Rule HEEL_DIAGONAL = new Rule(
+    static final Rule.Of2 HEEL_DIAGONAL = Rule.of(
             "foot.heel-diagonal",
             "heel diagonal, estimated",
             "factor × ball",
             List.of("factor", "ball"),
             Source.memory("the heel diagonal of an average foot is 1.36 times the girth of the ball"),
-            in -> in[0] * in[1],
+            (factor, ball) -> factor * ball,
             example(312.8, 1e-9, 1.36, 230.0));
 
-    static final Rule BALL_GUESSED = new Rule(
+    static final Rule.Of2 BALL_GUESSED = Rule.of(
             "foot.ball-guessed",
             "ball girth, guessed",
             "factor × length",
             List.of("factor", "length"),
             Source.memory("around the ball an average foot is 0.95 times as large as it is long"),
-            in -> in[0] * in[1],
+            (factor, length) -> factor * length,
             example(226.42, 0.01, 0.95, 238.333));
 
-    static final Rule LEG_GIRTH = new Rule(
+    static final Rule.Of2 LEG_GIRTH = Rule.of(
             "foot.leg-girth",
             "leg girth at the cuff's top edge, estimated",
             "factor × ball",
             List.of("factor", "ball"),
             Source.memory("an average leg is there about as thick as the foot is around the ball"),
-            in -> in[0] * in[1],
+            (factor, ball) -> factor * ball,
             example(231.0, 1e-9, 1.0, 231.0));
 
-    static final Rule LARGER = new Rule(
+    static final Rule.Of2 LARGER = Rule.of(
             "foot.larger",
             "the measure that both feet get into",
             "the larger of first and other",
             List.of("first", "other"),
             Source.practice("a pair is planned on the longer and the wider foot"),
-            in -> Math.max(in[0], in[1]),
+            (first, other) -> Math.max(first, other),
             example(246.0, 1e-9, 243.0, 246.0));
 
-    static final Rule DIFFERENCE = new Rule(
+    static final Rule.Of2 DIFFERENCE = Rule.of(
             "foot.difference",
             "how much the feet differ",
             "first − other",
             List.of("first", "other"),
             Source.derived("subtraction; below nothing the other foot is the longer one"),
-            in -> in[0] - in[1],
+            (first, other) -> first - other,
             example(-3.0, 1e-9, 243.0, 246.0));
 
     /** Every rule of this package. */
@@ -122,9 +122,9 @@ public final class FootRules {
 
     private FootRules() {}
 
-    private static Rule shoe(
-            String system, String formula, Source source, Rule.Function function, Rule.Example example) {
-        return new Rule(
+    private static Rule.Of1 shoe(
+            String system, String formula, Source source, Rule.Function1 function, Rule.Example example) {
+        return Rule.of(
                 "foot.shoe-" + system,
                 "foot length from a shoe size, estimated",
                 formula,

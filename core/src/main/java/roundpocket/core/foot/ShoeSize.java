@@ -32,9 +32,12 @@ public record ShoeSize(ShoeSystem system, double size) {
     /** Length of the foot in millimetres, as an estimate; {@code at} is the path of the size in the specification. */
     public Step length(String at) {
         Given put = Given.measured("shoe size, " + system.title(), size, Unit.NUMBER, at + ".size");
-        return Computed.of("foot length, from the shoe size", Unit.MILLIMETRES, system.rule(), put)
+        return Computed.of(
+                        "foot length, from the shoe size",
+                        Unit.MILLIMETRES,
+                        system.rule().of(put))
                 .within(
-                        Computed.of("uncertainty of a shoe size", Unit.MILLIMETRES, FootRules.WITHIN, ERROR.step()),
+                        Computed.of("uncertainty of a shoe size", Unit.MILLIMETRES, FootRules.WITHIN.of(ERROR.step())),
                         Distribution.RECTANGULAR);
     }
 }

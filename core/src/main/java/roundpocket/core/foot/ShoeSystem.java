@@ -1,11 +1,13 @@
 package roundpocket.core.foot;
 
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Rule;
+import roundpocket.core.explain.Source;
 import roundpocket.core.measure.Unit;
 
 /** How shoe sizes are counted. */
-public enum ShoeSystem {
+public enum ShoeSystem implements Named {
     EU("EU, Paris points", 17, 53, FootRules.SHOE_EU),
     UK("UK adult", -1, 19, FootRules.SHOE_UK),
     US_MEN("US men", 0, 20, FootRules.SHOE_US_MEN),
@@ -14,9 +16,9 @@ public enum ShoeSystem {
 
     private final String title;
     private final Limit limit;
-    private final Rule rule;
+    private final Rule.Of1 rule;
 
-    ShoeSystem(String title, double smallest, double largest, Rule rule) {
+    ShoeSystem(String title, double smallest, double largest, Rule.Of1 rule) {
         this.title = title;
         this.rule = rule;
         this.limit = new Limit(
@@ -28,8 +30,19 @@ public enum ShoeSystem {
                 "Check which system the size is in, or measure the foot.");
     }
 
+    @Override
     public String title() {
         return title;
+    }
+
+    @Override
+    public String description() {
+        return rule.formula();
+    }
+
+    @Override
+    public Source source() {
+        return rule.source();
     }
 
     Limit limit() {
@@ -37,7 +50,7 @@ public enum ShoeSystem {
     }
 
     /** The length of the foot from the size. */
-    public Rule rule() {
+    public Rule.Of1 rule() {
         return rule;
     }
 }

@@ -4,10 +4,11 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import roundpocket.core.explain.Named;
 import roundpocket.core.plan.SockPlan;
 
 /** Where the work can hurt someone. Usual advice, and no medical advice: that is for those licensed to give it. */
-public enum Caution {
+public enum Caution implements Named {
     FEET_AT_RISK(
             "Feet with little feeling or slow healing",
             "With diabetes, numbness, poor circulation, swelling or wounds, a ridge, a tight cuff or a hidden tail can"
@@ -43,21 +44,23 @@ public enum Caution {
     private static final double BABY_FOOT_MM = 140;
 
     private final String title;
-    private final String text;
+    private final String description;
     private final Set<Stage> stages;
 
-    Caution(String title, String text, Stage first, Stage... others) {
+    Caution(String title, String description, Stage first, Stage... others) {
         this.title = title;
-        this.text = text;
+        this.description = description;
         this.stages = EnumSet.of(first, others);
     }
 
+    @Override
     public String title() {
         return title;
     }
 
-    public String text() {
-        return text;
+    @Override
+    public String description() {
+        return description;
     }
 
     /** The steps of the work that it belongs to. */

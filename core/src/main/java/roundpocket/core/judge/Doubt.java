@@ -2,6 +2,7 @@ package roundpocket.core.judge;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
 import roundpocket.core.plan.SockSpec;
@@ -16,7 +17,7 @@ import roundpocket.core.plan.SockSpec;
  */
 public record Doubt(Weight weight, Problem said, Optional<Step> figure, Optional<UnaryOperator<SockSpec>> cure) {
     /** How much a doubt matters, heaviest first. */
-    public enum Weight {
+    public enum Weight implements Named {
         STOPS("don’t cast on yet"),
         MATTERS("check before you cast on"),
         WORTH_KNOWING("good to know");
@@ -27,7 +28,8 @@ public record Doubt(Weight weight, Problem said, Optional<Step> figure, Optional
             this.words = words;
         }
 
-        public String words() {
+        @Override
+        public String title() {
             return words;
         }
     }

@@ -228,7 +228,7 @@ final class FabricDoubts {
         String needle = advice.tryNext()
                 .map(size -> " Next is " + size.mm() + " mm, US " + size.us() + ".")
                 .orElse("");
-        String words = advice.verdict().words();
+        String words = advice.verdict().title();
         return Character.toUpperCase(words.charAt(0)) + words.substring(1) + "." + needle;
     }
 

@@ -10,22 +10,22 @@ import roundpocket.core.measure.Unit;
 
 /** The limits that checks of a plan go by, and what they are held against. */
 public final class JudgeRules {
-    static final Rule TIGHTNESS = new Rule(
+    static final Rule.Of2 TIGHTNESS = Rule.of(
             "judge.tightness",
             "tightness of the fabric",
             "√(fineness) ÷ (loop ÷ 10 mm)",
             List.of("fineness", "loop"),
             Source.memory("tightness factor of plain knitting: √tex over the loop in centimetres"),
-            in -> Math.sqrt(in[0]) / (in[1] / 10),
+            (fineness, loop) -> Math.sqrt(fineness) / (loop / 10),
             Rule.example(11.69, 0.01, 238.1, 13.2));
 
-    static final Rule CLOSE_SHARE = new Rule(
+    static final Rule.Of2 CLOSE_SHARE = Rule.of(
             "judge.close-share",
             "how wide a toe ends",
             "close ÷ half",
             List.of("close", "half"),
             Source.derived("stitches on each needle at the close over those at the start"),
-            in -> in[0] / in[1],
+            (close, half) -> close / half,
             Rule.example(0.5, 1e-9, 16.0, 32.0));
 
     static final Constant FOOT_OUT = Constant.of(
@@ -115,10 +115,10 @@ public final class JudgeRules {
 
     /** How wide a toe ends: stitches at its close over those it started from. */
     static Step closeShare(Step close, Step half) {
-        return Computed.of("close of the toe, of its start", Unit.PERCENT, CLOSE_SHARE, close, half);
+        return Computed.of("close of the toe, of its start", Unit.PERCENT, CLOSE_SHARE.of(close, half));
     }
 
     static Step tightness(Step fineness, Step loop) {
-        return Computed.of("tightness of the fabric", Unit.NUMBER, TIGHTNESS, fineness, loop);
+        return Computed.of("tightness of the fabric", Unit.NUMBER, TIGHTNESS.of(fineness, loop));
     }
 }

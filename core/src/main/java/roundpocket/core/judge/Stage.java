@@ -1,7 +1,9 @@
 package roundpocket.core.judge;
 
+import roundpocket.core.explain.Named;
+
 /** The steps of the work that a caution can belong to. */
-public enum Stage {
+public enum Stage implements Named {
     MEASURE("measuring"),
     KNIT("knitting"),
     OPEN("opening the heel"),
@@ -15,6 +17,7 @@ public enum Stage {
         this.title = title;
     }
 
+    @Override
     public String title() {
         return title;
     }

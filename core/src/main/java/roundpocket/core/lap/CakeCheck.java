@@ -95,11 +95,11 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
                 : Computed.of(
                         "the cake by now",
                         Unit.GRAMS,
-                        LapRules.BY_NOW,
-                        weighed,
-                        Given.tried("stitches knitted since", since, Unit.STITCHES),
-                        known.get().grams(),
-                        known.get().stitches());
+                        LapRules.BY_NOW.of(
+                                weighed,
+                                Given.tried("stitches knitted since", since, Unit.STITCHES),
+                                known.get().grams(),
+                                known.get().stitches()));
     }
 
     private static Leg leg(Course course, int position, Step cake, List<Step> before, List<Step> after) {
@@ -152,10 +152,10 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
                 : Optional.of(Computed.of(
                         "still to be knitted of the " + section.title() + of,
                         Unit.GRAMS,
-                        LapRules.REST,
-                        yarn.get().grams(),
-                        Given.tried(section.title() + " stitches left" + of, all - done, Unit.STITCHES),
-                        Given.tried(section.title() + " stitches in all" + of, all, Unit.STITCHES)));
+                        LapRules.REST.of(
+                                yarn.get().grams(),
+                                Given.tried(section.title() + " stitches left" + of, all - done, Unit.STITCHES),
+                                Given.tried(section.title() + " stitches in all" + of, all, Unit.STITCHES))));
     }
 
     private static Set<Section> beforeLeg(Course course) {

@@ -12,6 +12,12 @@ public sealed interface Happening {
     /** The sock it happens to, 1 or 2. */
     int sock();
 
+    /** What makes the rest of the work another than was planned: it can be tried before it is taken. */
+    sealed interface Replanning extends Happening {
+        /** The course of a sock by it, from where it is. Refuses where it does not go with what is knitted. */
+        Course course(SockWork sock);
+    }
+
     /** One more round, move or step is done; {@code atMs} by any clock. */
     record Done(int sock, long atMs) implements Happening {}
 
@@ -22,13 +28,28 @@ public sealed interface Happening {
     record Jumped(int sock, int to) implements Happening {}
 
     /** The tube was measured, and the rest planned anew by what it says. */
-    record Measured(int sock, double rounds, double spanMm) implements Happening {}
+    record Measured(int sock, double rounds, double spanMm) implements Replanning {
+        @Override
+        public Course course(SockWork work) {
+            return work.course().measured(work.position(), rounds, spanMm);
+        }
+    }
 
     /** A section has so many rounds, whatever was planned. */
-    record Worked(int sock, Section section, int rounds) implements Happening {}
+    record Worked(int sock, Section section, int rounds) implements Replanning {
+        @Override
+        public Course course(SockWork work) {
+            return work.course().worked(work.position(), section, rounds);
+        }
+    }
 
     /** The plan was edited on the way, and what is still to come is knitted by it. */
-    record Replanned(int sock, SockSpec spec) implements Happening {}
+    record Replanned(int sock, SockSpec spec) implements Replanning {
+        @Override
+        public Course course(SockWork work) {
+            return work.course().by(work.position(), spec);
+        }
+    }
 
     /**
      * Yarn was weighed.

@@ -1,9 +1,10 @@
 package roundpocket.core.lap;
 
+import roundpocket.core.explain.Named;
 import roundpocket.core.tube.Way;
 
 /** When the heel is knitted. */
-public enum HeelWhen {
+public enum HeelWhen implements Named {
     AFTER_TUBE("after the tube", "the tube is whole before anything is opened; a toe that was left open comes last"),
     LAST("last of all", "toe and everything else first; the heel closes the sock"),
     AT_ONCE(
@@ -23,10 +24,12 @@ public enum HeelWhen {
         return this != AT_ONCE || way != Way.READY_TUBE;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

@@ -10,41 +10,41 @@ import roundpocket.core.measure.Unit;
 
 /** The rules of the work beside the plan. */
 public final class LapRules {
-    static final Rule REST = new Rule(
+    static final Rule.Of3 REST = Rule.of(
             "lap.rest",
             "grams still to be knitted of a section",
             "grams × left ÷ all",
             List.of("grams", "left", "all"),
             Source.derived(
                     "every round of a section is taken to need the same; of a heel or a toe, its share of stitches"),
-            in -> in[0] * in[1] / in[2],
+            (grams, left, all) -> grams * left / all,
             example(6.0, 1e-9, 10.0, 33.0, 55.0));
 
-    static final Rule BY_NOW = new Rule(
+    static final Rule.Of4 BY_NOW = Rule.of(
             "lap.cake-by-now",
             "what a cake weighs by now",
             "weighed − since × grams ÷ stitches",
             List.of("weighed", "since", "grams", "stitches"),
             Source.derived("what was knitted since the weighing is taken off, as the yarn is reckoned"),
-            in -> in[0] - in[1] * in[2] / in[3],
+            (weighed, since, grams, stitches) -> weighed - since * grams / stitches,
             example(48.0, 1e-9, 50.0, 640.0, 7.0, 2240.0));
 
-    static final Rule HOURS = new Rule(
+    static final Rule.Of2 HOURS = Rule.of(
             "lap.hours",
             "hours of a section",
             "stitches ÷ pace",
             List.of("stitches", "pace"),
             Source.derived("a round of fewer stitches takes less time"),
-            in -> in[0] / in[1],
+            (stitches, pace) -> stitches / pace,
             example(2.0, 1e-9, 2560.0, 1280.0));
 
-    static final Rule MINUTES = new Rule(
+    static final Rule.Of2 MINUTES = Rule.of(
             "lap.minutes",
             "hours of what is no round",
             "number × minutes ÷ 60",
             List.of("number", "minutes"),
             Source.derived("so many, at so long each"),
-            in -> in[0] * in[1] / 60,
+            (number, minutes) -> number * minutes / 60,
             example(0.5, 1e-9, 3.0, 10.0));
 
     /** Pace of somebody of whom no round is known. */

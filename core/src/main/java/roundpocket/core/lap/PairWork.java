@@ -71,12 +71,8 @@ public final class PairWork {
                 return sock.undone();
             } else if (happening instanceof Happening.Jumped jumped) {
                 return sock.jumped(jumped.to());
-            } else if (happening instanceof Happening.Measured read) {
-                return follow(read.sock(), tried(read));
-            } else if (happening instanceof Happening.Worked worked) {
-                return follow(worked.sock(), tried(worked));
-            } else if (happening instanceof Happening.Replanned edited) {
-                return follow(edited.sock(), tried(edited));
+            } else if (happening instanceof Happening.Replanning replanning) {
+                return follow(replanning.sock(), tried(replanning));
             } else if (happening instanceof Happening.Weighed weighed) {
                 return weigh(weighed);
             } else {
@@ -93,22 +89,9 @@ public final class PairWork {
         return refusal;
     }
 
-    /** What the course of a sock would become by a tape check. Refuses as {@link #hear} does. */
-    public Course tried(Happening.Measured read) {
-        SockWork sock = sock(read.sock());
-        return sock.course().measured(sock.position(), read.rounds(), read.spanMm());
-    }
-
-    /** What it would become by rounds off the plan. Refuses as {@link #hear} does. */
-    public Course tried(Happening.Worked worked) {
-        SockWork sock = sock(worked.sock());
-        return sock.course().worked(sock.position(), worked.section(), worked.rounds());
-    }
-
-    /** What it would become by an edited plan. Refuses as {@link #hear} does. */
-    public Course tried(Happening.Replanned edited) {
-        SockWork sock = sock(edited.sock());
-        return sock.course().by(sock.position(), edited.spec());
+    /** What a sock would be knitted by from here. Refuses as {@link #hear} does. */
+    public Course tried(Happening.Replanning replanning) {
+        return replanning.course(sock(replanning.sock()));
     }
 
     /** Whether the other sock goes by the same course too; not where it is knitted past what changes. */

@@ -102,13 +102,11 @@ public record Schedule(Step stitchesPerHour, boolean measured, List<Part> parts,
             return Computed.of(
                     label,
                     Unit.NUMBER,
-                    LapRules.HOURS,
-                    Given.tried("stitches left of " + step.title(), stitches, Unit.STITCHES),
-                    pace);
+                    LapRules.HOURS.of(Given.tried("stitches left of " + step.title(), stitches, Unit.STITCHES), pace));
         }
         Step each = step.doing() == Doing.GRAFT ? LapRules.GRAFT_MOVE.step() : LapRules.SINGLE_STEP.step();
         return Computed.of(
-                label, Unit.NUMBER, LapRules.MINUTES, Given.tried("presses left", rest.size(), Unit.NUMBER), each);
+                label, Unit.NUMBER, LapRules.MINUTES.of(Given.tried("presses left", rest.size(), Unit.NUMBER), each));
     }
 
     /** The work cut into sittings of so many minutes, 10 to 960; none where nothing is left. */

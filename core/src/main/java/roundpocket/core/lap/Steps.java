@@ -39,7 +39,6 @@ final class Steps {
             case TOE_UP -> toeUp(toeFirst, heelWhen);
             case CUFF_DOWN -> cuffDown(heelWhen);
             case READY_TUBE -> readyTube(heelWhen, sock);
-            default -> throw new IllegalStateException("no way: " + plan.tube().way());
         }
         heel.cornersLater();
         out.one(

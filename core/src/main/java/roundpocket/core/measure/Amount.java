@@ -12,6 +12,9 @@ import java.util.regex.Pattern;
  * @param unit its unit
  */
 public record Amount(double value, Unit unit) {
+    /** Grams in one avoirdupois ounce, exact (international yard and pound agreement, 1959). */
+    public static final double OUNCE_G = 28.349523125;
+
     /** A number at the beginning of an amount, with its fraction. */
     /** From here on the digits say nothing to a person. */
     private static final double BEYOND_WORDS = 1e12;
@@ -57,7 +60,7 @@ public record Amount(double value, Unit unit) {
         return switch (unit) {
             case MILLIMETRES -> lengths.text(value);
             case PERCENT -> plain(value * 100, 1) + " %";
-            case GRAMS -> cm ? plain(value, places(1)) + " g" : plain(value / Mass.OUNCE_G, 2) + " oz";
+            case GRAMS -> cm ? plain(value, places(1)) + " g" : plain(value / OUNCE_G, 2) + " oz";
             case METRES -> cm ? plain(value, places(1)) + " m" : plain(value / YARD_M, places(1)) + " yd";
             case NUMBER -> plain(value, 2);
             case STITCHES -> counted("st", "sts");
@@ -90,7 +93,7 @@ public record Amount(double value, Unit unit) {
     private String gauge(String counted, LengthUnit lengths) {
         return lengths == LengthUnit.CM
                 ? plain(value, 2) + " " + counted + " per 10 cm"
-                : plain(value * 4 * Length.INCH_MM / 100, 1) + " " + counted + " per 4 in";
+                : plain(value * 4 * LengthUnit.INCH_MM / 100, 1) + " " + counted + " per 4 in";
     }
 
     private static String plain(double value, int places) {

@@ -14,9 +14,12 @@ public enum LengthUnit {
     INCH {
         @Override
         public String text(double mm) {
-            return Eighths.text(Math.round(mm / Length.INCH_MM * 8)) + " in";
+            return Eighths.text(Math.round(mm / INCH_MM * 8)) + " in";
         }
     };
+
+    /** Millimetres in one inch, exact (international yard and pound agreement, 1959). */
+    public static final double INCH_MM = 25.4;
 
     /** The length {@code mm}, in millimetres, as this reader wants it, with its unit. */
     public abstract String text(double mm);

@@ -55,22 +55,20 @@ public record Opening(
     public static Opening of(OpeningChoice choice, Step half, boolean ready) {
         OpeningWay way = choice.wayTaken(ready);
         Corners corners = choice.cornersTaken(way);
-        Step below = Computed.of("stitches to pick up below", Unit.STITCHES, OpeningRules.PICK_UP, half);
-        Step above = Computed.of("stitches to pick up above", Unit.STITCHES, OpeningRules.PICK_UP, half);
+        Step below = Computed.of("stitches to pick up below", Unit.STITCHES, OpeningRules.PICK_UP.of(half));
+        Step above = Computed.of("stitches to pick up above", Unit.STITCHES, OpeningRules.PICK_UP.of(half));
         boolean picksUp = corners == Corners.PICK_UP;
         Step live = picksUp
-                ? loops("stitches in the heel's first round", OpeningRules.LIVE_EXTRA, below, above, choice.extra())
-                : loops("stitches in the heel's first round", OpeningRules.LIVE, below, above);
+                ? loops("stitches in the heel's first round", OpeningRules.LIVE_EXTRA.of(below, above, choice.extra()))
+                : loops("stitches in the heel's first round", OpeningRules.LIVE.of(below, above));
         Step heelSide = picksUp
-                ? loops("stitches on each needle of the heel", OpeningRules.HEEL_SIDE, half, choice.kept())
+                ? loops("stitches on each needle of the heel", OpeningRules.HEEL_SIDE.of(half, choice.kept()))
                 : half;
         Optional<Step> left = corners.left().map(constant -> constant.step());
-        Step comesOut = left.map(corner -> loops("stitches that come out", OpeningRules.COMES_OUT, half, corner))
+        Step comesOut = left.map(corner -> loops("stitches that come out", OpeningRules.COMES_OUT.of(half, corner)))
                 .orElseGet(() -> loops(
                         "stitches that come out",
-                        OpeningRules.ALL_COMES_OUT,
-                        half,
-                        way.rows().step()));
+                        OpeningRules.ALL_COMES_OUT.of(half, way.rows().step())));
         return new Opening(
                 way,
                 corners,
@@ -83,20 +81,20 @@ public record Opening(
                 way.cuts() ? Optional.of(middle(half)) : Optional.empty(),
                 live.count() > 2 * heelSide.count()
                         ? Optional.of(
-                                loops("extra stitches to decrease away", OpeningRules.EXTRA_TO_GO, live, heelSide))
+                                loops("extra stitches to decrease away", OpeningRules.EXTRA_TO_GO.of(live, heelSide)))
                         : Optional.empty(),
                 heelSide,
                 counts(live.count(), 2 * heelSide.count()));
     }
 
-    private static Step loops(String label, Rule rule, Step... inputs) {
-        return Computed.of(label, Unit.STITCHES, rule, inputs);
+    private static Step loops(String label, Rule.Applied applied) {
+        return Computed.of(label, Unit.STITCHES, applied);
     }
 
     private static Step middle(Step half) {
         return Rounded.of(
                 "stitch to snip",
-                loops("middle of the row", OpeningRules.MIDDLE, half),
+                loops("middle of the row", OpeningRules.MIDDLE.of(half)),
                 Rounding.UP,
                 "it is a whole stitch");
     }

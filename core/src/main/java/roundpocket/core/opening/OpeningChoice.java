@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
@@ -23,6 +24,14 @@ public record OpeningChoice(
         Optional<OpeningWay> way, Optional<Corners> corners, OptionalInt extraLoops, Optional<Boolean> keepFour) {
     public static final int USUAL_EXTRA = 2;
 
+    private static final Limit EXTRA = new Limit(
+            "opening.extra.range",
+            1,
+            4,
+            Unit.STITCHES,
+            "Extra stitches at each corner must be 1, 2 or 4 (you entered {found}).",
+            "2 close the corner in most yarns.");
+
     public OpeningChoice {
         Problems problems = new Problems();
         OpeningWay known = way.orElse(OpeningWay.WASTE_ONE_LINE);
@@ -36,14 +45,10 @@ public record OpeningChoice(
         boolean picksUp = corners.orElse(Corners.usual(known)) == Corners.PICK_UP;
         extraLoops.ifPresent(loops -> {
             Map<String, Amount> amounts = Map.of("found", Amount.stitches(loops));
-            if (loops != 1 && loops != 2 && loops != 4) {
-                problems.add(new Problem(
-                        "opening.extra.range",
-                        "extraLoops",
-                        "Extra stitches at each corner must be 1, 2 or 4 (you entered {found}).",
-                        "2 close the corner in most yarns.",
-                        amounts));
+            if (loops == 3) {
+                problems.add(new Problem(EXTRA.code(), "extraLoops", EXTRA.template(), EXTRA.remedy(), amounts));
             }
+            problems.checkRange("extraLoops", loops, EXTRA);
             if (!picksUp) {
                 problems.add(new Problem(
                         "opening.extra.unused",
@@ -63,6 +68,11 @@ public record OpeningChoice(
                     Map.of()));
         }
         problems.throwIfAny();
+    }
+
+    /** Extra stitches at each corner; three of them do not come out. */
+    public static Limit extraLimit() {
+        return EXTRA;
     }
 
     /** Everything as usual. */

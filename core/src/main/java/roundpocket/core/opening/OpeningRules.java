@@ -11,77 +11,77 @@ import roundpocket.core.explain.Source;
 
 /** The rules of the opening. */
 public final class OpeningRules {
-    static final Rule PICK_UP = new Rule(
+    static final Rule.Of1 PICK_UP = Rule.of(
             "opening.pick-up",
             "loops picked up on one side of the opening",
             "half",
             List.of("half"),
             Source.practice("as many loops below the opening as above it, each half of the tube"),
-            in -> in[0],
+            half -> half,
             example(32.0, 1e-9, 32.0));
 
-    static final Rule LIVE = new Rule(
+    static final Rule.Of2 LIVE = Rule.of(
             "opening.live",
             "live loops round the opening",
             "below + above",
             List.of("below", "above"),
             Source.derived("addition"),
-            in -> in[0] + in[1],
+            (below, above) -> below + above,
             example(64.0, 1e-9, 32.0, 32.0));
 
-    static final Rule LIVE_EXTRA = new Rule(
+    static final Rule.Of3 LIVE_EXTRA = Rule.of(
             "opening.live-extra",
             "live loops round the opening and its corners",
             "below + above + 2 × extra",
             List.of("below", "above", "extra"),
             Source.practice("1, 2 or 4 loops more at each of the two corners"),
-            in -> in[0] + in[1] + 2 * in[2],
+            (below, above, extra) -> below + above + 2 * extra,
             example(68.0, 1e-9, 32.0, 32.0, 2.0));
 
-    static final Rule EXTRA_TO_GO = new Rule(
+    static final Rule.Of2 EXTRA_TO_GO = Rule.of(
             "opening.extra-to-go",
             "extra stitches that are decreased away",
             "live − 2 × heel",
             List.of("live", "heel"),
             Source.derived("what is picked up beyond what the heel is shaped from"),
-            in -> in[0] - 2 * in[1],
+            (live, heel) -> live - 2 * heel,
             example(4.0, 1e-9, 68.0, 32.0));
 
-    static final Rule HEEL_SIDE = new Rule(
+    static final Rule.Of2 HEEL_SIDE = Rule.of(
             "opening.heel-side",
             "stitches on each side when the shaping begins",
             "half + stays ÷ 2",
             List.of("half", "stays"),
             Source.practice("the extra loops are decreased away again, or four of them stay"),
-            in -> in[0] + in[1] / 2,
+            (half, stays) -> half + stays / 2,
             example(34.0, 1e-9, 32.0, 4.0));
 
-    static final Rule COMES_OUT = new Rule(
+    static final Rule.Of2 COMES_OUT = Rule.of(
             "opening.comes-out",
             "stitches of the row that come out",
             "half − 2 × corner",
             List.of("half", "corner"),
             Source.practice("the last two stitches at either corner stay, so that no hole forms"),
-            in -> in[0] - 2 * in[1],
+            (half, corner) -> half - 2 * corner,
             example(28.0, 1e-9, 32.0, 2.0));
 
-    static final Rule ALL_COMES_OUT = new Rule(
+    static final Rule.Of2 ALL_COMES_OUT = Rule.of(
             "opening.all-comes-out",
             "stitches of the row that come out",
             "half × rows",
             List.of("half", "rows"),
             Source.practice(
                     "waste yarn comes out whole; a row that is unpicked, where no stitch is left in at its ends"),
-            in -> in[0] * in[1],
+            (half, rows) -> half * rows,
             example(64.0, 1e-9, 32.0, 2.0));
 
-    static final Rule MIDDLE = new Rule(
+    static final Rule.Of1 MIDDLE = Rule.of(
             "opening.middle",
             "the middle stitch of the row",
             "half ÷ 2",
             List.of("half"),
             Source.practice("the middle stitch is snipped and the row unpicked to both sides"),
-            in -> in[0] / 2,
+            half -> half / 2,
             example(16.0, 1e-9, 32.0));
 
     /** Every rule of this package. */

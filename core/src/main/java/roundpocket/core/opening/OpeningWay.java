@@ -2,47 +2,48 @@ package roundpocket.core.opening;
 
 import java.util.Locale;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.measure.Unit;
 
 /** The ways of making the opening. */
-public enum OpeningWay {
+public enum OpeningWay implements Named {
     SNIP(
             "snip afterwards",
-            "after the tube",
-            "nothing at the time; a locking marker or a knotted thread in the centre stitch helps to find it",
+            "opened by a snip",
+            "after the tube: nothing at the time; a locking marker or a knotted thread in the centre stitch helps to find it",
             1,
             1),
     WASTE_ONE_LINE(
             "waste yarn, one line",
-            "while knitting",
-            "leave the working yarn, knit the sole stitches with waste yarn and long tails outside, slide them back"
+            "marked with one line of waste yarn",
+            "while knitting: leave the working yarn, knit the sole stitches with waste yarn and long tails outside, slide them back"
                     + " and knit them again with the working yarn",
             0,
             1),
     WASTE_TWO_LINES(
             "waste yarn, two lines",
-            "while knitting",
-            "knit across the sole with waste yarn, turn, purl back, and go on with the working yarn from where it"
+            "marked with two lines of waste yarn",
+            "while knitting: knit across the sole with waste yarn, turn, purl back, and go on with the working yarn from where it"
                     + " waited",
             0,
             2),
     LIFELINES(
             "two lifelines",
-            "while knitting",
-            "thread through the loops of the sole, knit one plain round, thread through the next; cut between",
+            "opened between two lifelines",
+            "while knitting: thread through the loops of the sole, knit one plain round, thread through the next; cut between",
             1,
             1);
 
     private final String title;
-    private final String when;
+    private final String phrase;
     private final String description;
     private final Constant lost;
     private final Constant rows;
 
-    OpeningWay(String title, String when, String description, int lost, int rows) {
+    OpeningWay(String title, String phrase, String description, int lost, int rows) {
         this.title = title;
-        this.when = when;
+        this.phrase = phrase;
         this.description = description;
         this.lost = Constant.of(
                 "opening.lost." + slug(),
@@ -62,14 +63,17 @@ public enum OpeningWay {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    @Override
     public String title() {
         return title;
     }
 
-    public String when() {
-        return when;
+    @Override
+    public String phrase() {
+        return phrase;
     }
 
+    @Override
     public String description() {
         return description;
     }

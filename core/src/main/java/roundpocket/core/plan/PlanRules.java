@@ -19,76 +19,76 @@ import roundpocket.core.yarn.YarnRules;
 
 /** The rules that join the parts, and the list of every rule there is. */
 public final class PlanRules {
-    static final Rule SECTION_STITCHES = new Rule(
+    static final Rule.Of2 SECTION_STITCHES = Rule.of(
             "plan.section-stitches",
             "stitches in full rounds",
             "rounds × stitches",
             List.of("rounds", "stitches"),
             Source.derived("every round of the tube has all its stitches"),
-            in -> in[0] * in[1],
+            (rounds, stitches) -> rounds * stitches,
             example(5760.0, 1e-9, 90.0, 64.0));
 
-    static final Rule BIND_OFF = new Rule(
+    static final Rule.Of1 BIND_OFF = Rule.of(
             "plan.bind-off",
             "stitches of the bind-off",
             "stitches",
             List.of("stitches"),
             Source.practice("a stretchy bind-off takes about as much as one more round"),
-            in -> in[0],
+            stitches -> stitches,
             example(64.0, 1e-9, 64.0));
 
-    static final Rule ENDS_METRES = new Rule(
+    static final Rule.Of2 ENDS_METRES = Rule.of(
             "plan.ends-metres",
             "bind-off and tails",
             "bind_off + tails",
             List.of("bind_off", "tails"),
             Source.derived("addition"),
-            in -> in[0] + in[1],
+            (bindOff, tails) -> bindOff + tails,
             example(2.5, 1e-9, 0.9, 1.6));
 
-    static final Rule NO_BIND_OFF = new Rule(
+    static final Rule.Of1 NO_BIND_OFF = Rule.of(
             "plan.no-bind-off",
             "stitches of a bind-off in another yarn",
             "0 × stitches",
             List.of("stitches"),
             Source.derived("the edge is of the cuff's yarn, so this yarn has none of it"),
-            in -> 0 * in[0],
+            stitches -> 0 * stitches,
             example(0.0, 1e-9, 64.0));
 
-    static final Rule RAVELLED = new Rule(
+    static final Rule.Of4 RAVELLED = Rule.of(
             "plan.ravelled",
             "rounds ravelled from a ready tube",
             "2 × (worked + tails ÷ loop) ÷ stitches",
             List.of("worked", "tails", "loop", "stitches"),
             Source.derived("the yarn of both socks' heels, toes and cuffs, in rounds of the tube it comes from"),
-            in -> 2 * (in[0] + in[1] / in[2]) / in[3],
+            (worked, tails, loop, stitches) -> 2 * (worked + tails / loop) / stitches,
             example(98.29, 0.01, 3008.0, 1814.0, 13.2, 64.0));
 
-    static final Rule LEG_AND_SACRIFICED = new Rule(
+    static final Rule.Of2 LEG_AND_SACRIFICED = Rule.of(
             "plan.leg-and-sacrificed",
             "rounds knitted in the leg",
             "leg + sacrificed",
             List.of("leg", "sacrificed"),
             Source.derived("the round that is unpicked at the opening is knitted first, and counted with the leg"),
-            in -> in[0] + in[1],
+            (leg, sacrificed) -> leg + sacrificed,
             example(36.0, 1e-9, 35.0, 1.0));
 
-    static final Rule LEG_AND_CUFF = new Rule(
+    static final Rule.Of2 LEG_AND_CUFF = Rule.of(
             "plan.leg-and-cuff",
             "rounds of leg and cuff",
             "leg + cuff",
             List.of("leg", "cuff"),
             Source.derived("addition"),
-            in -> in[0] + in[1],
+            (leg, cuff) -> leg + cuff,
             example(50.0, 1e-9, 35.0, 15.0));
 
-    static final Rule ROUNDS_LEFT = new Rule(
+    static final Rule.Of2 ROUNDS_LEFT = Rule.of(
             "plan.rounds-left",
             "rounds left to the opening",
             "opening − done",
             List.of("opening", "done"),
             Source.derived("subtraction; below nothing the opening has been passed"),
-            in -> in[0] - in[1],
+            (opening, done) -> opening - done,
             example(16.0, 1e-9, 66.0, 50.0));
 
     /** One end to weave in, of two, and so on. */

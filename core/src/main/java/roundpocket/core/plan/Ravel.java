@@ -28,8 +28,9 @@ final class Ravel {
         List<Step> tails = new ArrayList<>();
         if (yarns.of(Section.CUFF) == YarnRole.MAIN) {
             Step cuff = spec.choices().finish().cuff();
-            worked.add(Computed.of("cuff stitches worked", Unit.STITCHES, PlanRules.SECTION_STITCHES, cuff, stitches));
-            worked.add(Computed.of("stitches of the bind-off", Unit.STITCHES, PlanRules.BIND_OFF, stitches));
+            worked.add(
+                    Computed.of("cuff stitches worked", Unit.STITCHES, PlanRules.SECTION_STITCHES.of(cuff, stitches)));
+            worked.add(Computed.of("stitches of the bind-off", Unit.STITCHES, PlanRules.BIND_OFF.of(stitches)));
         }
         if (yarns.of(Section.HEEL) == YarnRole.MAIN) {
             worked.add(heel.stitchesWorked());
@@ -48,11 +49,11 @@ final class Ravel {
         Step exactly = Computed.of(
                 "rounds to ravel, exactly",
                 Unit.ROUNDS,
-                PlanRules.RAVELLED,
-                YarnModel.sum("stitches of heel, toe and cuff", Unit.STITCHES, worked),
-                YarnModel.sum("tails of one sock", Unit.MILLIMETRES, tails),
-                yarn.loopLength(),
-                stitches);
+                PlanRules.RAVELLED.of(
+                        YarnModel.sum("stitches of heel, toe and cuff", Unit.STITCHES, worked),
+                        YarnModel.sum("tails of one sock", Unit.MILLIMETRES, tails),
+                        yarn.loopLength(),
+                        stitches));
         return Optional.of(
                 Rounded.of("rounds to ravel", exactly, Rounding.UP, "a round that is begun is ravelled whole"));
     }

@@ -1,7 +1,9 @@
 package roundpocket.core.plan;
 
+import roundpocket.core.explain.Named;
+
 /** The parts of a sock, from the toe up, and last what is neither knitted rounds nor on the tape. */
-public enum Section {
+public enum Section implements Named {
     TOE("toe"),
     FOOT("foot"),
     HEEL("heel"),
@@ -16,6 +18,7 @@ public enum Section {
         this.title = title;
     }
 
+    @Override
     public String title() {
         return title;
     }

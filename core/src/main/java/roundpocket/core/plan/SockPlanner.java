@@ -187,6 +187,7 @@ final class SockPlanner {
                 before.tube().tubeRounds(),
                 now.tube().tubeRounds(),
                 done,
-                Computed.of("rounds left to the opening", Unit.ROUNDS, PlanRules.ROUNDS_LEFT, counted.rounds(), done));
+                Computed.of(
+                        "rounds left to the opening", Unit.ROUNDS, PlanRules.ROUNDS_LEFT.of(counted.rounds(), done)));
     }
 }

@@ -60,9 +60,7 @@ final class YarnPlanner {
                 : Computed.of(
                         "rounds of the leg, with the one that is unpicked",
                         Unit.ROUNDS,
-                        PlanRules.LEG_AND_SACRIFICED,
-                        tube.legRounds(),
-                        tube.sacrificed());
+                        PlanRules.LEG_AND_SACRIFICED.of(tube.legRounds(), tube.sacrificed()));
         this.models.putAll(models);
     }
 
@@ -211,14 +209,14 @@ final class YarnPlanner {
                 YarnModel.sum("all but the leg, and the reserve", Unit.GRAMS, kept),
                 perRound);
         Step high = Computed.of(
-                "rounds of leg and cuff that the cake allows", Unit.ROUNDS, PlanRules.LEG_AND_CUFF, rounds, cuff);
+                "rounds of leg and cuff that the cake allows", Unit.ROUNDS, PlanRules.LEG_AND_CUFF.of(rounds, cuff));
         return Optional.of(new LegYarn(
                 cake, stop, perRound, rounds, TubeRules.lengthOf("longest leg that the cake allows", high, gauge)));
     }
 
     private SectionYarn fullRounds(Section section, Step rounds) {
         String label = section.title() + " stitches worked";
-        return section(section, Computed.of(label, Unit.STITCHES, PlanRules.SECTION_STITCHES, rounds, stitches));
+        return section(section, Computed.of(label, Unit.STITCHES, PlanRules.SECTION_STITCHES.of(rounds, stitches)));
     }
 
     private SectionYarn section(Section section, Step worked) {
@@ -248,14 +246,14 @@ final class YarnPlanner {
         Section section = role == YarnRole.MAIN ? Section.ENDS : Section.CONTRAST_ENDS;
         Step tails = YarnModel.metresOfTails("tails", YarnModel.sum("tails, length", Unit.MILLIMETRES, lengths));
         Step edgeStitches = Computed.of(
-                "stitches of the bind-off", Unit.STITCHES, edge ? PlanRules.BIND_OFF : PlanRules.NO_BIND_OFF, stitches);
+                "stitches of the bind-off",
+                Unit.STITCHES,
+                (edge ? PlanRules.BIND_OFF : PlanRules.NO_BIND_OFF).of(stitches));
         Step metres = edge
                 ? Computed.of(
                         "metres of " + section.title(),
                         Unit.METRES,
-                        PlanRules.ENDS_METRES,
-                        model.metresOf("metres of the bind-off", edgeStitches),
-                        tails)
+                        PlanRules.ENDS_METRES.of(model.metresOf("metres of the bind-off", edgeStitches), tails))
                 : tails;
         return Optional.of(weighed(section, role, edgeStitches, metres));
     }

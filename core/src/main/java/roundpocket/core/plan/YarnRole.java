@@ -1,7 +1,9 @@
 package roundpocket.core.plan;
 
+import roundpocket.core.explain.Named;
+
 /** Which of the yarns of a pair. */
-public enum YarnRole {
+public enum YarnRole implements Named {
     MAIN("main yarn", "yarn"),
     CONTRAST("contrast yarn", "contrast");
 
@@ -13,6 +15,7 @@ public enum YarnRole {
         this.path = path;
     }
 
+    @Override
     public String title() {
         return title;
     }

@@ -1,7 +1,9 @@
 package roundpocket.core.shaping;
 
+import roundpocket.core.explain.Named;
+
 /** How the last loops are closed. */
-public enum Close {
+public enum Close implements Named {
     GRAFT("graft", "the loops of both sides are sewn together so that the seam looks knitted"),
     DRAW_THROUGH("draw-through", "the tail goes through the last loops and is drawn in like a purse string");
 
@@ -13,10 +15,17 @@ public enum Close {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
+    public String phrase() {
+        return "a " + title;
+    }
+
+    @Override
     public String description() {
         return description;
     }

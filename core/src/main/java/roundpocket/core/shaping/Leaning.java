@@ -1,7 +1,9 @@
 package roundpocket.core.shaping;
 
+import roundpocket.core.explain.Named;
+
 /** Which way the decreases lean. */
-public enum Leaning {
+public enum Leaning implements Named {
     TOWARDS_MIDDLE(
             "towards the middle",
             "ssk first and k2tog last: the decreases lean in, away from the edge",
@@ -21,10 +23,12 @@ public enum Leaning {
         this.last = last;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

@@ -1,7 +1,9 @@
 package roundpocket.core.shaping;
 
+import roundpocket.core.explain.Named;
+
 /** Which of two counts to close at that lie equally near to the wanted one; where one is nearer, it is taken. */
-public enum Parity {
+public enum Parity implements Named {
     BELOW("the count below", "one decrease round more than would do"),
     ABOVE("the count above", "one decrease round fewer");
 
@@ -13,10 +15,12 @@ public enum Parity {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

@@ -91,7 +91,7 @@ final class PhasePlanner {
                 wanted.add(new Wanted(every, Optional.of(constant), Optional.empty()));
             } else {
                 Step target = rhythm.share()
-                        ? Computed.of(name + " side wanted", Unit.STITCHES, ShapingRules.TARGET, side, constant)
+                        ? Computed.of(name + " side wanted", Unit.STITCHES, ShapingRules.TARGET.of(side, constant))
                         : constant;
                 wanted.add(new Wanted(every, Optional.empty(), Optional.of(target)));
             }
@@ -105,9 +105,7 @@ final class PhasePlanner {
         Step after = Computed.of(
                 name + " stitches on each side after " + decreases.count() + " decreases",
                 Unit.STITCHES,
-                ShapingRules.SIDE_AFTER,
-                from,
-                decreases);
+                ShapingRules.SIDE_AFTER.of(from, decreases));
         boolean tied = wanted.target()
                 .filter(target -> Math.abs(Math.abs(target.value() - after.value()) - 1) < 1e-9)
                 .isPresent();
@@ -121,7 +119,7 @@ final class PhasePlanner {
         boolean below = choice.parityTaken() == Parity.BELOW;
         return Rounded.of(
                 name + " decrease rounds from " + from.count(),
-                Computed.of("decrease rounds, exactly", Unit.ROUNDS, ShapingRules.DECREASES, from, target),
+                Computed.of("decrease rounds, exactly", Unit.ROUNDS, ShapingRules.DECREASES.of(from, target)),
                 below ? Rounding.NEAREST : Rounding.NEAREST_FEWER,
                 "each needle loses two at a time, so the nearest count that twos reach is taken, and of two equally near"
                         + " ones the " + (below ? "lower" : "higher"));

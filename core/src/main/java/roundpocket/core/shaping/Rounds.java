@@ -21,7 +21,7 @@ final class Rounds {
 
     private Rounds(ShapingChoice choice) {
         this.leaning = choice.leaningTaken();
-        this.edge = choice.edge() ? EDGE : 0;
+        this.edge = choice.edgeTaken() ? EDGE : 0;
     }
 
     /** From the pick-up to the close; {@code extra} stitches of the corners go in the first of the plain rounds. */

@@ -64,6 +64,10 @@ public record Shaping(
         return choice.schoolTaken();
     }
 
+    public Leaning leaning() {
+        return choice.leaningTaken();
+    }
+
     public Close close() {
         return choice.closeTaken();
     }
@@ -101,9 +105,8 @@ public record Shaping(
                 : Computed.of(
                         "plain rounds at the heel, with those the corners need",
                         Unit.ROUNDS,
-                        ShapingRules.PLAIN_WITH_CORNERS,
-                        plain,
-                        Given.tried("rounds in which the extra stitches go", needed, Unit.ROUNDS));
+                        ShapingRules.PLAIN_WITH_CORNERS.of(
+                                plain, Given.tried("rounds in which the extra stitches go", needed, Unit.ROUNDS)));
         return of("heel", choice, Start.LIVE_LOOPS, side, extra, enough, gauge);
     }
 
@@ -132,25 +135,17 @@ public record Shaping(
             Step close = phases.get(phases.size() - 1).side();
             Step every = phases.get(phases.size() - 1).every();
             Step rounds = keepsLast
-                    ? figure("rounds", Unit.ROUNDS, ShapingRules.ROUNDS, plain, sum(phaseRounds()))
+                    ? figure("rounds", Unit.ROUNDS, ShapingRules.ROUNDS.of(plain, sum(phaseRounds())))
                     : figure(
                             "rounds",
                             Unit.ROUNDS,
-                            ShapingRules.ROUNDS_CLOSED_AT_ONCE,
-                            plain,
-                            sum(phaseRounds()),
-                            every);
+                            ShapingRules.ROUNDS_CLOSED_AT_ONCE.of(plain, sum(phaseRounds()), every));
             Step stitches = keepsLast
-                    ? figure(WORKED, Unit.STITCHES, ShapingRules.STITCHES, plain, side, sum(phaseStitches()))
+                    ? figure(WORKED, Unit.STITCHES, ShapingRules.STITCHES.of(plain, side, sum(phaseStitches())))
                     : figure(
                             WORKED,
                             Unit.STITCHES,
-                            ShapingRules.STITCHES_CLOSED_AT_ONCE,
-                            plain,
-                            side,
-                            sum(phaseStitches()),
-                            every,
-                            close);
+                            ShapingRules.STITCHES_CLOSED_AT_ONCE.of(plain, side, sum(phaseStitches()), every, close));
             Step decreases = sum(phases.stream().map(PhasePlan::decreases).toList());
             return new Shaping(
                     choice,
@@ -163,7 +158,7 @@ public record Shaping(
                     rounds,
                     depth(rounds),
                     begun
-                            ? figure(WORKED, Unit.STITCHES, ShapingRules.MIRRORED, stitches, decreases, close)
+                            ? figure(WORKED, Unit.STITCHES, ShapingRules.MIRRORED.of(stitches, decreases, close))
                             : withCorners(stitches),
                     begun ? Rounds.increasing(choice, whole, first, phases, keepsLast) : decreasing,
                     decreasing.stream()
@@ -175,8 +170,8 @@ public record Shaping(
             PhasePlan only = phases.get(0);
             Step turns = only.decreases();
             Step tip = only.side();
-            Step rounds = figure("depth in rounds", Unit.ROUNDS, ShapingRules.SHORT_ROW_ROUNDS, plain, turns);
-            Step stitches = figure(WORKED, Unit.STITCHES, ShapingRules.SHORT_ROW_STITCHES, plain, side, turns, tip);
+            Step rounds = figure("depth in rounds", Unit.ROUNDS, ShapingRules.SHORT_ROW_ROUNDS.of(plain, turns));
+            Step stitches = figure(WORKED, Unit.STITCHES, ShapingRules.SHORT_ROW_STITCHES.of(plain, side, turns, tip));
             int whole = side.count();
             int first = plain.count();
             return new Shaping(
@@ -188,7 +183,7 @@ public record Shaping(
                     start == Start.WAITING_LOOPS
                             ? Optional.empty()
                             : Optional.of(figure(
-                                    "loops to graft on each needle", Unit.STITCHES, ShapingRules.WHOLE_SIDE, side)),
+                                    "loops to graft on each needle", Unit.STITCHES, ShapingRules.WHOLE_SIDE.of(side))),
                     turns,
                     rounds,
                     depth(rounds),
@@ -206,21 +201,21 @@ public record Shaping(
         private Step withCorners(Step stitches) {
             return ShapingRules.cornerRounds(loops()) < 2
                     ? stitches
-                    : figure(WORKED, Unit.STITCHES, ShapingRules.WITH_CORNERS, stitches, extra.orElseThrow());
+                    : figure(WORKED, Unit.STITCHES, ShapingRules.WITH_CORNERS.of(stitches, extra.orElseThrow()));
         }
 
         private Step depth(Step rounds) {
-            return figure("depth", Unit.MILLIMETRES, ShapingRules.DEPTH, rounds, gauge.rounds());
+            return figure("depth", Unit.MILLIMETRES, ShapingRules.DEPTH.of(rounds, gauge.rounds()));
         }
 
-        private Step figure(String what, Unit unit, Rule rule, Step... inputs) {
-            return Computed.of(name + " " + what, unit, rule, inputs);
+        private Step figure(String what, Unit unit, Rule.Applied applied) {
+            return Computed.of(name + " " + what, unit, applied);
         }
 
         private Step sum(List<Step> parts) {
             return parts.size() == 1
                     ? parts.get(0)
-                    : Computed.of(name + ", all phases", parts.get(0).unit(), ShapingRules.SUM, parts);
+                    : Computed.of(name + ", all phases", parts.get(0).unit(), ShapingRules.SUM.of(parts));
         }
 
         private List<Step> phaseRounds() {
@@ -228,9 +223,7 @@ public record Shaping(
                     .<Step>map(phase -> Computed.of(
                             "rounds of a phase",
                             Unit.ROUNDS,
-                            ShapingRules.PHASE_ROUNDS,
-                            phase.every(),
-                            phase.decreases()))
+                            ShapingRules.PHASE_ROUNDS.of(phase.every(), phase.decreases())))
                     .toList();
         }
 
@@ -241,10 +234,8 @@ public record Shaping(
                     .<Step>mapToObj(i -> Computed.of(
                             "stitches of a phase",
                             Unit.STITCHES,
-                            ShapingRules.PHASE_STITCHES,
-                            phases.get(i).every(),
-                            phases.get(i).decreases(),
-                            from.get(i)))
+                            ShapingRules.PHASE_STITCHES.of(
+                                    phases.get(i).every(), phases.get(i).decreases(), from.get(i))))
                     .toList();
         }
     }

@@ -82,6 +82,11 @@ public record ShapingChoice(
                 Map.of("found", new Amount(found, Unit.NUMBER), "max", new Amount(MOST_PHASES, Unit.NUMBER)));
     }
 
+    /** Plain rounds before the first decrease. */
+    public static Limit plainLimit() {
+        return PLAIN;
+    }
+
     /** Everything as usual. */
     public static ShapingChoice usual() {
         return of(Optional.empty(), OptionalInt.empty());
@@ -144,7 +149,7 @@ public record ShapingChoice(
         return close.orElse(Close.GRAFT);
     }
 
-    boolean edge() {
+    public boolean edgeTaken() {
         return edgeStitch.orElse(true);
     }
 
@@ -154,7 +159,7 @@ public record ShapingChoice(
                 : schoolTaken().plainBeforeClose();
     }
 
-    Parity parityTaken() {
+    public Parity parityTaken() {
         return parity.orElse(Parity.BELOW);
     }
 }

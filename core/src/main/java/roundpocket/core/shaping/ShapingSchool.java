@@ -4,11 +4,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.measure.Unit;
 
 /** The schools of closing a heel or a toe. Each is data: its rhythms, where each ends, and how it closes. */
-public enum ShapingSchool {
+public enum ShapingSchool implements Named {
     WEDGE(
             "wedge",
             "decrease in every second round until half of each side is left, then graft",
@@ -86,14 +87,17 @@ public enum ShapingSchool {
         this.rhythms = List.of(rhythms);
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }
 
+    @Override
     public String goodFor() {
         return goodFor;
     }
@@ -118,6 +122,7 @@ public enum ShapingSchool {
     }
 
     /** The school as a source. */
+    @Override
     public Source source() {
         return Source.practice(title + ": " + description);
     }

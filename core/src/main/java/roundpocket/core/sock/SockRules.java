@@ -12,49 +12,49 @@ import roundpocket.core.swatch.Gauge;
 
 /** The rules of the stitch count. */
 public final class SockRules {
-    static final Rule IDEAL_STITCHES = new Rule(
+    static final Rule.Of3 IDEAL_STITCHES = Rule.of(
             "sock.ideal-stitches",
             "stitches that would fit exactly",
             "girth × (1 − smaller) × gauge ÷ 100 mm",
             List.of("girth", "smaller", "gauge"),
             Source.practice("a sock is knitted 10 to 20 % smaller than the foot round the ball"),
-            in -> in[0] * (1 - in[1]) * in[2] / 100,
+            (girth, smaller, gauge) -> girth * (1 - smaller) * gauge / 100,
             example(64.8, 1e-9, 228.6, 0.1, 72 / 228.6 * 100));
 
-    static final Rule HALF = new Rule(
+    static final Rule.Of1 HALF = Rule.of(
             "sock.half",
             "stitches of the sole or of the instep",
             "stitches ÷ 2",
             List.of("stitches"),
             Source.practice("the tube is divided evenly"),
-            in -> in[0] / 2,
+            stitches -> stitches / 2,
             example(32.0, 1e-9, 64.0));
 
-    static final Rule FINISHED_GIRTH = new Rule(
+    static final Rule.Of2 FINISHED_GIRTH = Rule.of(
             "sock.finished-girth",
             "girth of the tube, not stretched",
             "stitches ÷ gauge × 100 mm",
             List.of("stitches", "gauge"),
             Source.derived("stitches over stitches in 10 cm"),
-            in -> in[0] / in[1] * 100,
+            (stitches, gauge) -> stitches / gauge * 100,
             example(203.2, 1e-6, 64.0, 80 / 2.54));
 
-    static final Rule REAL_EASE = new Rule(
+    static final Rule.Of2 REAL_EASE = Rule.of(
             "sock.real-ease",
             "how much smaller the sock really is",
             "1 − tube ÷ girth",
             List.of("tube", "girth"),
             Source.derived("negative ease as a share of the foot; a 7 in sock on a 9 in foot is 22 % smaller"),
-            in -> 1 - in[0] / in[1],
+            (tube, girth) -> 1 - tube / girth,
             example(0.2222, 1e-4, 7.0, 9.0));
 
-    static final Rule GIRTH_FOR = new Rule(
+    static final Rule.Of2 GIRTH_FOR = Rule.of(
             "sock.girth-for",
             "girth of the foot that a tube fits",
             "tube ÷ (1 − smaller)",
             List.of("tube", "smaller"),
             Source.derived("the tube is smaller than the foot by the ease"),
-            in -> in[0] / (1 - in[1]),
+            (tube, smaller) -> tube / (1 - smaller),
             example(225.78, 0.01, 203.2, 0.1));
 
     /** Every rule of this package. */
@@ -62,17 +62,17 @@ public final class SockRules {
 
     /** The girth of a tube of so many stitches, not stretched, in millimetres. */
     public static Step girthOf(Step stitches, Gauge gauge) {
-        return Computed.of("girth of the tube", Unit.MILLIMETRES, FINISHED_GIRTH, stitches, gauge.stitches());
+        return Computed.of("girth of the tube", Unit.MILLIMETRES, FINISHED_GIRTH.of(stitches, gauge.stitches()));
     }
 
     /** How much smaller than {@code girth} a tube is, as a ratio. */
     public static Step easeOf(String label, Step tube, Step girth) {
-        return Computed.of(label, Unit.PERCENT, REAL_EASE, tube, girth);
+        return Computed.of(label, Unit.PERCENT, REAL_EASE.of(tube, girth));
     }
 
     /** The girth of the foot that a tube fits when it is to be smaller by {@code ease}. */
     public static Step girthFor(Step tube, Step ease) {
-        return Computed.of("girth of the foot it fits", Unit.MILLIMETRES, GIRTH_FOR, tube, ease);
+        return Computed.of("girth of the foot it fits", Unit.MILLIMETRES, GIRTH_FOR.of(tube, ease));
     }
 
     private SockRules() {}

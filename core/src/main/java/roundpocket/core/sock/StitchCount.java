@@ -50,10 +50,7 @@ public record StitchCount(
         Step ideal = Computed.of(
                 "stitches that would fit exactly",
                 Unit.STITCHES,
-                SockRules.IDEAL_STITCHES,
-                girth,
-                ease,
-                gauge.stitches());
+                SockRules.IDEAL_STITCHES.of(girth, ease, gauge.stitches()));
         Step stitches = chosen.<Step>map(own -> own)
                 .orElseGet(() -> Rounded.of(
                         "stitches in the tube",
@@ -68,7 +65,7 @@ public record StitchCount(
                 .filter(n -> n >= FEWEST && n <= MOST)
                 .mapToObj(n -> new Neighbour(n, n == count ? realEase : easeOf(n, girth, gauge)))
                 .toList();
-        Step half = Computed.of("stitches of the sole, and of the instep", Unit.STITCHES, SockRules.HALF, stitches);
+        Step half = Computed.of("stitches of the sole, and of the instep", Unit.STITCHES, SockRules.HALF.of(stitches));
         return new StitchCount(ideal, stitches, half, tube, realEase, neighbours);
     }
 

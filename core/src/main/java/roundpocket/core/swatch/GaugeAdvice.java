@@ -3,6 +3,7 @@ package roundpocket.core.swatch;
 import java.util.Optional;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 
@@ -17,7 +18,7 @@ import roundpocket.core.measure.Unit;
  */
 public record GaugeAdvice(Step wanted, Step offBy, Verdict verdict, Optional<NeedleSize> tryNext) {
     /** What being off the gauge means for the needle. */
-    public enum Verdict {
+    public enum Verdict implements Named {
         ON_GAUGE("close enough for this swatch: go ahead"),
         THICKER("more stitches than wanted: a thicker needle, or more stitches in the tube"),
         THINNER("fewer stitches than wanted: a thinner needle, or fewer stitches in the tube");
@@ -28,13 +29,14 @@ public record GaugeAdvice(Step wanted, Step offBy, Verdict verdict, Optional<Nee
             this.words = words;
         }
 
-        public String words() {
+        @Override
+        public String title() {
             return words;
         }
     }
 
     static GaugeAdvice of(Given wanted, Step measured, Optional<NeedleSize> needle) {
-        Step offBy = Computed.of("off the wanted gauge by", Unit.PERCENT, GaugeRules.OFF_BY, measured, wanted);
+        Step offBy = Computed.of("off the wanted gauge by", Unit.PERCENT, GaugeRules.OFF_BY.of(measured, wanted));
         Verdict verdict = Math.abs(offBy.value()) <= offBy.plusMinus95()
                 ? Verdict.ON_GAUGE
                 : offBy.value() > 0 ? Verdict.THICKER : Verdict.THINNER;

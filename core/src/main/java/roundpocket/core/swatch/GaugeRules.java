@@ -14,16 +14,16 @@ import roundpocket.core.measure.Unit;
 public final class GaugeRules {
     private static final double SQRT_3 = Math.sqrt(3);
 
-    static final Rule RATE = new Rule(
+    static final Rule.Of2 RATE = Rule.of(
             "swatch.rate",
             "gauge from one reading",
             "count ÷ span × 100 mm",
             List.of("count", "span"),
             Source.derived("a count over a span, brought to 10 cm; 4 in are 101.6 mm and not 10 cm"),
-            in -> in[0] / in[1] * 100,
+            (count, span) -> count / span * 100,
             example(31.496, 0.001, 32.0, 101.6));
 
-    static final Rule POOLED = new Rule(
+    static final Rule.OfMany POOLED = Rule.ofMany(
             "swatch.pooled",
             "gauge from several readings",
             "sum of the counts ÷ sum of the spans × 100 mm",
@@ -32,7 +32,7 @@ public final class GaugeRules {
             in -> every(in, 0) / every(in, 1) * 100,
             example(32.8, 1e-9, 31.0, 100.0, 10.0, 25.0));
 
-    static final Rule COUNTING_ERROR = new Rule(
+    static final Rule.OfMany COUNTING_ERROR = Rule.ofMany(
             "swatch.counting-error",
             "uncertainty of counting",
             "0.5 × √(number of readings) ÷ √(3) ÷ sum of the spans × 100 mm",
@@ -42,16 +42,16 @@ public final class GaugeRules {
             in -> 0.5 * Math.sqrt(in.length) / SQRT_3 / Arrays.stream(in).sum() * 100,
             example(0.28868, 1e-5, 100.0));
 
-    static final Rule HALF_DIFFERENCE = new Rule(
+    static final Rule.Of2 HALF_DIFFERENCE = Rule.of(
             "swatch.half-difference",
             "uncertainty from two readings",
             "half the difference of the readings",
             List.of("one", "other"),
             Source.published("standard uncertainty of a mean of two (JCGM 100:2008, GUM, 4.2.3)"),
-            in -> Math.abs(in[0] - in[1]) / 2,
+            (one, other) -> Math.abs(one - other) / 2,
             example(0.5, 1e-9, 31.0, 32.0));
 
-    static final Rule SPREAD = new Rule(
+    static final Rule.OfMany SPREAD = Rule.ofMany(
             "swatch.spread",
             "uncertainty from the spread of the readings",
             "standard deviation of the readings ÷ √(number of readings), for three readings or more",
@@ -60,40 +60,40 @@ public final class GaugeRules {
             GaugeRules::standardErrorOfMean,
             example(0.28868, 1e-5, 30.5, 31.0, 31.5));
 
-    static final Rule LARGER = new Rule(
+    static final Rule.Of2 LARGER = Rule.of(
             "swatch.uncertainty",
             "uncertainty of the gauge",
             "the larger of spread and counting",
             List.of("spread", "counting"),
             Source.derived("readings that happen to agree are no surer than counting allows"),
-            in -> Math.max(in[0], in[1]),
+            (spread, counting) -> Math.max(spread, counting),
             example(0.4, 1e-9, 0.4, 0.3));
 
-    static final Rule OFF_BY = new Rule(
+    static final Rule.Of2 OFF_BY = Rule.of(
             "swatch.off-by",
             "how far the swatch is off the gauge that was hoped for",
             "measured ÷ wanted − 1",
             List.of("measured", "wanted"),
             Source.derived("the share by which there are more stitches than wanted"),
-            in -> in[0] / in[1] - 1,
+            (measured, wanted) -> measured / wanted - 1,
             example(0.0333, 1e-4, 31.0, 30.0));
 
-    static final Rule ROUNDS_PER_STITCH = new Rule(
+    static final Rule.Of2 ROUNDS_PER_STITCH = Rule.of(
             "swatch.rounds-per-stitch",
             "rounds to a stitch, in the same length",
             "rounds ÷ stitches",
             List.of("rounds", "stitches"),
             Source.memory("relaxed plain fabric has 1.29 times as many rounds as stitches in a length, after Munden"),
-            in -> in[0] / in[1],
+            (rounds, stitches) -> rounds / stitches,
             example(1.387, 0.001, 43.0, 31.0));
 
-    static final Rule APART = new Rule(
+    static final Rule.Of3 APART = Rule.of(
             "swatch.apart",
             "how far the readings lie apart",
             "(largest − smallest) ÷ gauge",
             List.of("largest", "smallest", "gauge"),
             Source.derived("the span of the readings as a share of the gauge they give"),
-            in -> (in[0] - in[1]) / in[2],
+            (largest, smallest, gauge) -> (largest - smallest) / gauge,
             example(0.1395, 1e-4, 46.0, 40.0, 43.0));
 
     /** Rounds to a stitch below which the two are believed to be swapped, or counted wrong. */

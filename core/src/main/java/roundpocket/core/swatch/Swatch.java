@@ -102,7 +102,7 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
     public Step roundsPerStitch() {
         Gauge own = ownGauge();
         return Computed.of(
-                "rounds to a stitch", Unit.NUMBER, GaugeRules.ROUNDS_PER_STITCH, own.rounds(), own.stitches());
+                "rounds to a stitch", Unit.NUMBER, GaugeRules.ROUNDS_PER_STITCH.of(own.rounds(), own.stitches()));
     }
 
     /** How far the readings of the stitches lie apart; empty where there is only one. */
@@ -124,35 +124,44 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
         return Optional.of(Computed.of(
                 "readings of the " + field + " differ by",
                 Unit.PERCENT,
-                GaugeRules.APART,
-                rates.stream().max(byValue).orElseThrow(),
-                rates.stream().min(byValue).orElseThrow(),
-                gauge));
+                GaugeRules.APART.of(
+                        rates.stream().max(byValue).orElseThrow(),
+                        rates.stream().min(byValue).orElseThrow(),
+                        gauge)));
     }
 
     private static Step gaugeOf(TubeReading reading) {
         Given count = Given.measured("rounds counted on the tube", reading.rounds(), Unit.ROUNDS, "tubeReading.rounds");
         Given span = Given.measured(
                 "span of the count on the tube", reading.spanMm(), Unit.MILLIMETRES, "tubeReading.spanMm");
-        return Computed.of("round gauge, on the tube", Unit.ROUNDS_PER_10CM, GaugeRules.RATE, count, span)
+        return Computed.of("round gauge, on the tube", Unit.ROUNDS_PER_10CM, GaugeRules.RATE.of(count, span))
                 .within(
-                        Computed.of("uncertainty of counting", Unit.ROUNDS_PER_10CM, GaugeRules.COUNTING_ERROR, span),
+                        Computed.of(
+                                "uncertainty of counting",
+                                Unit.ROUNDS_PER_10CM,
+                                GaugeRules.COUNTING_ERROR.of(List.of(span))),
                         Distribution.RECTANGULAR);
     }
 
     private static Step gauge(String label, String field, List<Reading> readings, Unit unit) {
         Counted counted = Counted.of(field, readings);
-        Step counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR, counted.spans());
+        Step counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR.of(counted.spans()));
         if (readings.size() == 1) {
-            return Computed.of(label, unit, GaugeRules.RATE, counted.both()).within(counting, Distribution.RECTANGULAR);
+            return Computed.of(
+                            label,
+                            unit,
+                            GaugeRules.RATE.of(
+                                    counted.counts().get(0), counted.spans().get(0)))
+                    .within(counting, Distribution.RECTANGULAR);
         }
-        Computed pooled = Computed.of(label, unit, GaugeRules.POOLED, counted.both());
+        Computed pooled = Computed.of(label, unit, GaugeRules.POOLED.of(counted.both()));
+        List<Step> rates = counted.rates(label, unit);
         Computed spread = readings.size() < ENOUGH_FOR_A_SPREAD
-                ? Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE, counted.rates(label, unit))
-                : Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD, counted.rates(label, unit));
+                ? Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE.of(rates.get(0), rates.get(1)))
+                : Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD.of(rates));
         boolean known = readings.size() < ENOUGH_FOR_A_SPREAD || counting.value() >= spread.value();
         return pooled.within(
-                Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER, spread, counting),
+                Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER.of(spread, counting)),
                 known ? Distribution.NORMAL : Distribution.ofReadings(readings.size()));
     }
 
@@ -189,7 +198,7 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
         List<Step> rates(String label, Unit unit) {
             return IntStream.range(0, counts.size())
                     .<Step>mapToObj(i -> Computed.of(
-                            label + " in reading " + (i + 1), unit, GaugeRules.RATE, counts.get(i), spans.get(i)))
+                            label + " in reading " + (i + 1), unit, GaugeRules.RATE.of(counts.get(i), spans.get(i))))
                     .toList();
         }
     }

@@ -1,7 +1,9 @@
 package roundpocket.core.tube;
 
+import roundpocket.core.explain.Named;
+
 /** Where a knitter counts her rounds from. */
-public enum CountFrom {
+public enum CountFrom implements Named {
     TOE_TIP("the tip of the toe"),
     END_OF_TOE("the start of the tube, where the toe ends"),
     START_OF_LEG("the start of the leg, below the cuff"),
@@ -13,6 +15,7 @@ public enum CountFrom {
         this.title = title;
     }
 
+    @Override
     public String title() {
         return title;
     }

@@ -17,7 +17,7 @@ import roundpocket.core.swatch.Gauge;
  */
 public record Counted(CountFrom from, Step rounds, Step length, Step markers) {
     static Counted of(CountFrom from, Step rounds, Gauge gauge) {
-        Step tens = Computed.of("tens of rounds before the opening", Unit.TENS, TubeRules.TENS, rounds);
+        Step tens = Computed.of("tens of rounds before the opening", Unit.TENS, TubeRules.TENS.of(rounds));
         return new Counted(
                 from,
                 rounds,

@@ -1,7 +1,9 @@
 package roundpocket.core.tube;
 
+import roundpocket.core.explain.Named;
+
 /** How a ready tube is cut for a pair. */
-public enum Cut {
+public enum Cut implements Named {
     TO_LENGTH("to length", "two pieces as long as the plan says; what is left is a remnant"),
     HALVE("in half", "two pieces as long as the tube gives, nothing left over; the leg is what that leaves");
 
@@ -13,10 +15,12 @@ public enum Cut {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

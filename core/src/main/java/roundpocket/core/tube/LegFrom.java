@@ -1,7 +1,9 @@
 package roundpocket.core.tube;
 
+import roundpocket.core.explain.Named;
+
 /** Where the wanted height of the leg is measured from. */
-public enum LegFrom {
+public enum LegFrom implements Named {
     OPENING("above the opening", "from where the heel opens to the top of the cuff"),
     FLOOR("from the floor", "from under the heel to the top of the cuff");
 
@@ -13,10 +15,12 @@ public enum LegFrom {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

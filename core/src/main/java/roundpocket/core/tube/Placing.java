@@ -35,7 +35,9 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
     record From(Step foot, Optional<Step> shoeFoot, PlacingChoice choice, Shaping toe, Shaping heel, Gauge gauge) {
         Step lessHeel(Step length) {
             return Computed.of(
-                    "foot less the heel", Unit.MILLIMETRES, TubeRules.LESS_HEEL, length, heel.rounds(), gauge.rounds());
+                    "foot less the heel",
+                    Unit.MILLIMETRES,
+                    TubeRules.LESS_HEEL.of(length, heel.rounds(), gauge.rounds()));
         }
 
         /** The distance of the knitter's own, from the tip of the toe. */
@@ -62,9 +64,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                             .map(rounds -> Computed.of(
                                     "round marked on the foot, from the tip of the toe",
                                     Unit.ROUNDS,
-                                    TubeRules.BEYOND_TOE_ROUNDS,
-                                    rounds,
-                                    toe.rounds()));
+                                    TubeRules.BEYOND_TOE_ROUNDS.of(rounds, toe.rounds())));
                 case START_OF_LEG, CUFF_EDGE -> Optional.empty();
             };
         }
@@ -75,10 +75,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                     : Computed.of(
                             "from the tip of the toe",
                             Unit.MILLIMETRES,
-                            TubeRules.BEYOND_TOE,
-                            length,
-                            toe.rounds(),
-                            gauge.rounds());
+                            TubeRules.BEYOND_TOE.of(length, toe.rounds(), gauge.rounds()));
         }
     }
 
@@ -104,14 +101,12 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                 Computed.of(
                         "heel that it suits, exactly",
                         Unit.ROUNDS,
-                        TubeRules.ASSUMED_HEEL,
-                        from.foot(),
-                        distance,
-                        gauge.rounds()),
+                        TubeRules.ASSUMED_HEEL.of(from.foot(), distance, gauge.rounds())),
                 Rounding.NEAREST,
                 "only whole rounds can be knitted");
         Step foot = TubeRules.sockFoot(opening, from.heel(), gauge);
-        Step outBy = Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY, foot, from.foot());
+        Step outBy =
+                Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(foot, from.foot()));
         return new Placing(school, distance, opening, assumed, outBy);
     }
 }

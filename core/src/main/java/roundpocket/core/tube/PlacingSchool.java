@@ -4,14 +4,15 @@ import java.util.Locale;
 import java.util.Optional;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
+import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Step;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.tube.Placing.From;
 
 /** The schools of placing the heel: how far from the tip of the toe it opens. */
-public enum PlacingSchool {
+public enum PlacingSchool implements Named {
     OWN_HEEL(
             "by your own heel",
             "the foot less the depth of the heel that you knit",
@@ -21,12 +22,13 @@ public enum PlacingSchool {
             return Optional.of(from.lessHeel(from.foot()));
         }
     },
-    TWO_INCHES_SHORT("two inches short", "2 in before the end of the foot", "working in inches", 2 * Length.INCH_MM),
+    TWO_INCHES_SHORT(
+            "two inches short", "2 in before the end of the foot", "working in inches", 2 * LengthUnit.INCH_MM),
     FIVE_CM_SHORT("five centimetres short", "5 cm before the end of the foot", "working in centimetres", 50),
     INCH_AND_A_HALF_SHORT(
-            "an inch and a half short", "1½ in before the end of the foot", "shallow heels", 1.5 * Length.INCH_MM),
+            "an inch and a half short", "1½ in before the end of the foot", "shallow heels", 1.5 * LengthUnit.INCH_MM),
     TWO_AND_A_HALF_SHORT(
-            "two and a half inches short", "2½ in before the end of the foot", "deep heels", 2.5 * Length.INCH_MM),
+            "two and a half inches short", "2½ in before the end of the foot", "deep heels", 2.5 * LengthUnit.INCH_MM),
     THREE_QUARTERS(
             "three quarters",
             "the heel takes a quarter of the length",
@@ -67,6 +69,8 @@ public enum PlacingSchool {
         }
     };
 
+    private static final String OWN_HEEL_REASON = "the heel pocket, once closed, reaches back as deep as it is long";
+
     private final String title;
     private final String description;
     private final String goodFor;
@@ -102,16 +106,25 @@ public enum PlacingSchool {
         return "tube.placing." + name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }
 
+    @Override
     public String goodFor() {
         return goodFor;
+    }
+
+    @Override
+    public Source source() {
+        return constant.map(Constant::source)
+                .orElse(this == OWN_HEEL ? Source.derived(OWN_HEEL_REASON) : Source.COMMON_KNOWLEDGE);
     }
 
     /** The share of the foot at which the heel opens; 1 where the school takes the whole foot, less something. */
@@ -129,8 +142,6 @@ public enum PlacingSchool {
         return constant.map(number -> Computed.of(
                 title,
                 Unit.MILLIMETRES,
-                share ? TubeRules.SHARE_OF_FOOT : TubeRules.SHORT_OF_FOOT,
-                from.foot(),
-                number.step()));
+                (share ? TubeRules.SHARE_OF_FOOT : TubeRules.SHORT_OF_FOOT).of(from.foot(), number.step())));
     }
 }

@@ -26,7 +26,7 @@ final class ReadyCut {
         this.ravelled = ravelled;
         this.have = have(stitches, yarn);
         this.available = ravelled.<Step>map(gone ->
-                        rounds("rounds of the ready tube that are left to cut", TubeRules.AVAILABLE, have, gone))
+                        rounds("rounds of the ready tube that are left to cut", TubeRules.AVAILABLE.of(have, gone)))
                 .orElse(have);
         this.spare = Given.choice(
                 "spare rounds at each cut rim",
@@ -44,31 +44,31 @@ final class ReadyCut {
         Step exactly = tube.lengthMm().isPresent()
                 ? rounds(
                         "rounds of the ready tube, exactly",
-                        TubeRules.ROUNDS_IN,
-                        Given.measured(
-                                "length of the ready tube",
-                                tube.lengthMm().getAsDouble(),
-                                Unit.MILLIMETRES,
-                                "choices.tube.readyTube.lengthMm"),
-                        gauge.rounds())
+                        TubeRules.ROUNDS_IN.of(
+                                Given.measured(
+                                        "length of the ready tube",
+                                        tube.lengthMm().getAsDouble(),
+                                        Unit.MILLIMETRES,
+                                        "choices.tube.readyTube.lengthMm"),
+                                gauge.rounds()))
                 : rounds(
                         "rounds of the ready tube, exactly",
-                        TubeRules.FROM_MASS,
-                        Given.measured(
-                                "mass of the ready tube",
-                                tube.massG().orElseThrow(),
-                                Unit.GRAMS,
-                                "choices.tube.readyTube.massG"),
-                        yarn.fineness(),
-                        stitches,
-                        yarn.loopLength());
+                        TubeRules.FROM_MASS.of(
+                                Given.measured(
+                                        "mass of the ready tube",
+                                        tube.massG().orElseThrow(),
+                                        Unit.GRAMS,
+                                        "choices.tube.readyTube.massG"),
+                                yarn.fineness(),
+                                stitches,
+                                yarn.loopLength()));
         return Rounded.of("rounds of the ready tube", exactly, Rounding.DOWN, "a round that is cut through is lost");
     }
 
     private Step half() {
         return Rounded.of(
                 "rounds of each half",
-                rounds("rounds of each half, exactly", TubeRules.HALVED, available),
+                rounds("rounds of each half, exactly", TubeRules.HALVED.of(available)),
                 Rounding.DOWN,
                 "only whole rounds count, and one is lost at the cut");
     }
@@ -79,18 +79,14 @@ final class ReadyCut {
                 ? Optional.empty()
                 : Optional.of(rounds(
                         "rounds between opening and cuff",
-                        TubeRules.LEG_OF_HALF,
-                        half(),
-                        spare,
-                        footRounds,
-                        sacrificed));
+                        TubeRules.LEG_OF_HALF.of(half(), spare, footRounds, sacrificed)));
     }
 
     TubeCut of(Step needed) {
-        Step piece = rounds("rounds of each piece", TubeRules.PIECE, needed, spare);
-        Step afterOne = rounds("rounds left of the ready tube", TubeRules.REMNANT_ONE_CUT, available, piece);
+        Step piece = rounds("rounds of each piece", TubeRules.PIECE.of(needed, spare));
+        Step afterOne = rounds("rounds left of the ready tube", TubeRules.REMNANT_ONE_CUT.of(available, piece));
         boolean two = afterOne.value() >= 1 && tube.cutTaken() == Cut.TO_LENGTH;
-        Step remnant = two ? rounds("rounds left of the ready tube", TubeRules.REMNANT, available, piece) : afterOne;
+        Step remnant = two ? rounds("rounds left of the ready tube", TubeRules.REMNANT.of(available, piece)) : afterOne;
         return new TubeCut(
                 tube.cutTaken(),
                 have,
@@ -103,7 +99,7 @@ final class ReadyCut {
                 TubeRules.lengthOf("length left of the ready tube", remnant, gauge));
     }
 
-    private static Step rounds(String label, Rule rule, Step... inputs) {
-        return Computed.of(label, Unit.ROUNDS, rule, inputs);
+    private static Step rounds(String label, Rule.Applied applied) {
+        return Computed.of(label, Unit.ROUNDS, applied);
     }
 }

@@ -1,7 +1,9 @@
 package roundpocket.core.tube;
 
+import roundpocket.core.explain.Named;
+
 /** How a toe-up tube begins. */
-public enum ToeStart {
+public enum ToeStart implements Named {
     WASTE_YARN(
             "waste yarn, toe later",
             "the tube begins on waste yarn with all its stitches; the toe is knitted last, like the heel"),
@@ -18,10 +20,12 @@ public enum ToeStart {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

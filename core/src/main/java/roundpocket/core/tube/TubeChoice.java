@@ -84,6 +84,11 @@ public record TubeChoice(
         problems.throwIfAny();
     }
 
+    /** A leg in millimetres, cuff included. */
+    public static Limit legLimit() {
+        return LEG;
+    }
+
     /** Everything as usual. */
     public static TubeChoice usual() {
         return new TubeChoice(
@@ -141,9 +146,6 @@ public record TubeChoice(
                 : Computed.of(
                         label,
                         Unit.MILLIMETRES,
-                        TubeRules.USUAL_LEG,
-                        TubeRules.USUAL_LEG_MM.step(),
-                        TubeRules.MOST_LEG_SHARE.step(),
-                        foot);
+                        TubeRules.USUAL_LEG.of(TubeRules.USUAL_LEG_MM.step(), TubeRules.MOST_LEG_SHARE.step(), foot));
     }
 }

@@ -52,16 +52,16 @@ public record TubeLayout(
                 Placing.all(new Placing.From(target, foot.shoeLength().map(this::target), placing, toe, heel, gauge));
         Placing chosen = placing.chosen(placings);
         Step opening = chosen.openingRound();
-        Step footRounds = rounds("rounds between toe and opening", TubeRules.FOOT_ROUNDS, opening, toe.rounds());
+        Step footRounds = rounds("rounds between toe and opening", TubeRules.FOOT_ROUNDS.of(opening, toe.rounds()));
         Optional<ReadyCut> ready = choice.readyTube().map(tube -> new ReadyCut(tube, stitches, gauge, yarn, ravelled));
         Optional<Step> given =
                 ready.flatMap(cut -> cut.leg(footRounds, sacrificed)).or(this::markedLeg);
         Step legRounds = given.orElseGet(
-                () -> rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS, wantedLegRounds(), cuff));
+                () -> rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS.of(wantedLegRounds(), cuff)));
         // A leg that the half of a tube or a mark on the foot leaves is a result, whatever was wished for.
         Step legAbove = given.<Step>map(leg -> TubeRules.lengthOf(
                         "leg above the opening, cuff included",
-                        rounds("rounds above the opening", TubeRules.FROM_CUFF, cuff, leg),
+                        rounds("rounds above the opening", TubeRules.FROM_CUFF.of(cuff, leg)),
                         gauge))
                 .orElseGet(this::wantedLeg);
         refuseUnlessRoom(target, legAbove, footRounds, legRounds);
@@ -70,7 +70,7 @@ public record TubeLayout(
 
     private Step target(Step length) {
         return Computed.of(
-                "length that the sock's foot is to have", Unit.MILLIMETRES, TubeRules.TARGET, length, lengthEase);
+                "length that the sock's foot is to have", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
     }
 
     /** The leg above the opening as it is wished for, in millimetres. */
@@ -84,10 +84,7 @@ public record TubeLayout(
                 : Computed.of(
                         "leg above the opening",
                         Unit.MILLIMETRES,
-                        TubeRules.LEG_ABOVE,
-                        leg,
-                        heel.rounds(),
-                        gauge.rounds());
+                        TubeRules.LEG_ABOVE.of(leg, heel.rounds(), gauge.rounds()));
     }
 
     /** The same in rounds, cuff included. */
@@ -98,7 +95,7 @@ public record TubeLayout(
         }
         return choice.legFromTaken() == LegFrom.OPENING
                 ? leg
-                : rounds("rounds of the leg above the opening", TubeRules.LESS_HEEL_ROUNDS, leg, heel.rounds());
+                : rounds("rounds of the leg above the opening", TubeRules.LESS_HEEL_ROUNDS.of(leg, heel.rounds()));
     }
 
     /** Rounds of the leg where the tube was marked on the foot and the mark counted from the leg's end. */
@@ -112,7 +109,7 @@ public record TubeLayout(
         return Optional.of(
                 placing.fromTaken() == CountFrom.START_OF_LEG
                         ? marked
-                        : rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS, marked, cuff));
+                        : rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS.of(marked, cuff)));
     }
 
     private Tube put(
@@ -125,10 +122,10 @@ public record TubeLayout(
             Step legRounds,
             Optional<ReadyCut> ready) {
         Step opening = chosen.openingRound();
-        Step tube = rounds("rounds of the tube", TubeRules.TUBE_ROUNDS, footRounds, legRounds, sacrificed);
+        Step tube = rounds("rounds of the tube", TubeRules.TUBE_ROUNDS.of(footRounds, legRounds, sacrificed));
         Step all = rounds(
-                "rounds from toe tip to cuff edge", TubeRules.ALL_ROUNDS, toe.rounds(), footRounds, legRounds, cuff);
-        Step fromCuff = rounds("rounds from the cuff edge to the opening", TubeRules.FROM_CUFF, cuff, legRounds);
+                "rounds from toe tip to cuff edge", TubeRules.ALL_ROUNDS.of(toe.rounds(), footRounds, legRounds, cuff));
+        Step fromCuff = rounds("rounds from the cuff edge to the opening", TubeRules.FROM_CUFF.of(cuff, legRounds));
         List<Counted> counts = List.of(
                 Counted.of(CountFrom.TOE_TIP, opening, gauge),
                 Counted.of(CountFrom.END_OF_TOE, footRounds, gauge),
@@ -157,22 +154,17 @@ public record TubeLayout(
                 Computed.of(
                         "length of the tube by the trade's rule",
                         Unit.MILLIMETRES,
-                        TubeRules.TRADE,
-                        target,
-                        legAbove,
-                        cuffDepth,
-                        heel.depth(),
-                        toe.depth()),
+                        TubeRules.TRADE.of(target, legAbove, cuffDepth, heel.depth(), toe.depth())),
                 cuffDepth,
                 all,
                 TubeRules.lengthOf("toe tip to cuff edge", all, gauge),
                 sockFoot,
-                Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY, sockFoot, target),
+                Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(sockFoot, target)),
                 ready.map(cut -> cut.of(tube)));
     }
 
-    private static Step rounds(String label, Rule rule, Step... inputs) {
-        return Computed.of(label, Unit.ROUNDS, rule, inputs);
+    private static Step rounds(String label, Rule.Applied applied) {
+        return Computed.of(label, Unit.ROUNDS, applied);
     }
 
     private void refuseUnlessRoom(Step target, Step legAbove, Step footRounds, Step legRounds) {

@@ -18,229 +18,229 @@ import roundpocket.core.swatch.Gauge;
 
 /** The rules of the tube. */
 public final class TubeRules {
-    static final Rule ROUNDS_IN = new Rule(
+    static final Rule.Of2 ROUNDS_IN = Rule.of(
             "tube.rounds-in",
             "rounds in a length",
             "length × gauge ÷ 100 mm",
             List.of("length", "gauge"),
             Source.derived("length times rounds in 10 cm"),
-            in -> in[0] * in[1] / 100,
+            (length, gauge) -> length * gauge / 100,
             example(95.0, 1e-9, 241.3, 100 / 2.54));
 
-    static final Rule TARGET = new Rule(
+    static final Rule.Of2 TARGET = Rule.of(
             "tube.target",
             "length that the sock's foot is to have",
             "foot − shorter",
             List.of("foot", "shorter"),
             Source.practice("as long as the foot, or a little less for a yarn that gives"),
-            in -> in[0] - in[1],
+            (foot, shorter) -> foot - shorter,
             example(240.0, 1e-9, 246.0, 6.0));
 
-    static final Rule LESS_HEEL = new Rule(
+    static final Rule.Of3 LESS_HEEL = Rule.of(
             "tube.less-heel",
             "toe tip to the opening, by your own heel",
             "length − heel ÷ gauge × 100 mm",
             List.of("length", "heel", "gauge"),
             Source.derived("the heel pocket, once closed, reaches back as deep as it is long"),
-            in -> in[0] - in[1] / in[2] * 100,
+            (length, heel, gauge) -> length - heel / gauge * 100,
             example(190.5, 1e-9, 241.3, 20.0, 100 / 2.54));
 
-    static final Rule BEYOND_TOE = new Rule(
+    static final Rule.Of3 BEYOND_TOE = Rule.of(
             "tube.beyond-toe",
             "toe tip to the opening, from where the toe begins",
             "distance + toe ÷ gauge × 100 mm",
             List.of("distance", "toe", "gauge"),
             Source.derived("what was measured from the end of the toe, and the depth of the toe"),
-            in -> in[0] + in[1] / in[2] * 100,
+            (distance, toe, gauge) -> distance + toe / gauge * 100,
             example(190.5, 1e-9, 139.7, 20.0, 100 / 2.54));
 
-    static final Rule BEYOND_TOE_ROUNDS = new Rule(
+    static final Rule.Of2 BEYOND_TOE_ROUNDS = Rule.of(
             "tube.beyond-toe-rounds",
             "rounds from the toe tip, counted from the end of the toe",
             "counted + toe",
             List.of("counted", "toe"),
             Source.derived("addition"),
-            in -> in[0] + in[1],
+            (counted, toe) -> counted + toe,
             example(75.0, 1e-9, 55.0, 20.0));
 
-    static final Rule USUAL_LEG = new Rule(
+    static final Rule.Of3 USUAL_LEG = Rule.of(
             "tube.usual-leg",
             "usual height of the leg",
             "the smaller of usual and share × foot",
             List.of("usual", "share", "foot"),
             Source.memory("12.5 cm is usual, but a baby's sock is not all leg"),
-            in -> Math.min(in[0], in[1] * in[2]),
+            (usual, share, foot) -> Math.min(usual, share * foot),
             example(94.6, 1e-9, 125.0, 0.55, 172.0));
 
-    static final Rule LESS_HEEL_ROUNDS = new Rule(
+    static final Rule.Of2 LESS_HEEL_ROUNDS = Rule.of(
             "tube.leg-above-rounds",
             "rounds of the leg above the opening, from the floor",
             "whole − heel",
             List.of("whole", "heel"),
             Source.derived("from the floor is above the opening and the depth of the heel"),
-            in -> in[0] - in[1],
+            (whole, heel) -> whole - heel,
             example(40.0, 1e-9, 60.0, 20.0));
 
-    static final Rule FROM_MASS = new Rule(
+    static final Rule.Of4 FROM_MASS = Rule.of(
             "tube.from-mass",
             "rounds of a tube that was weighed",
             "mass × 1000000 ÷ (fineness × stitches × loop)",
             List.of("mass", "fineness", "stitches", "loop"),
             Source.derived("a round is as many loops as there are stitches"),
-            in -> in[0] * 1e6 / (in[1] * in[2] * in[3]),
+            (mass, fineness, stitches, loop) -> mass * 1e6 / (fineness * stitches * loop),
             example(497.1, 0.1, 100.0, 238.1, 64.0, 13.2));
 
-    static final Rule AVAILABLE = new Rule(
+    static final Rule.Of2 AVAILABLE = Rule.of(
             "tube.available",
             "rounds of a ready tube once its yarn for heels, toes and cuffs is ravelled",
             "tube − ravelled",
             List.of("tube", "ravelled"),
             Source.practice("from one end, before anything is cut"),
-            in -> in[0] - in[1],
+            (tube, ravelled) -> tube - ravelled,
             example(306.0, 1e-9, 340.0, 34.0));
 
-    static final Rule SHORT_OF_FOOT = new Rule(
+    static final Rule.Of2 SHORT_OF_FOOT = Rule.of(
             "tube.short-of-foot",
             "toe tip to the opening, a fixed length short",
             "foot − short",
             List.of("foot", "short"),
             Source.practice("the heel is taken to be as deep as that length"),
-            in -> in[0] - in[1],
+            (foot, shorter) -> foot - shorter,
             example(190.0, 1e-9, 240.0, 50.0));
 
-    static final Rule SHARE_OF_FOOT = new Rule(
+    static final Rule.Of2 SHARE_OF_FOOT = Rule.of(
             "tube.share-of-foot",
             "toe tip to the opening, as a share of the foot",
             "foot × share",
             List.of("foot", "share"),
             Source.practice("the heel takes a quarter to a third of the length"),
-            in -> in[0] * in[1],
+            (foot, share) -> foot * share,
             example(180.0, 1e-9, 240.0, 0.75));
 
-    static final Rule ASSUMED_HEEL = new Rule(
+    static final Rule.Of3 ASSUMED_HEEL = Rule.of(
             "tube.assumed-heel",
             "heel that a placing suits",
             "(foot − distance) × gauge ÷ 100 mm",
             List.of("foot", "distance", "gauge"),
             Source.derived("the rounds that fill what is left of the foot"),
-            in -> (in[0] - in[1]) * in[2] / 100,
+            (foot, distance, gauge) -> (foot - distance) * gauge / 100,
             example(20.0, 1e-9, 241.3, 190.5, 100 / 2.54));
 
-    static final Rule OUT_BY = new Rule(
+    static final Rule.Of2 OUT_BY = Rule.of(
             "tube.out-by",
             "how much longer the sock's foot comes out",
             "sock − wanted",
             List.of("sock", "wanted"),
             Source.derived("subtraction; below nothing it is shorter"),
-            in -> in[0] - in[1],
+            (sock, wanted) -> sock - wanted,
             example(-10.0, 1e-9, 230.0, 240.0));
 
-    static final Rule FOOT_ROUNDS = new Rule(
+    static final Rule.Of2 FOOT_ROUNDS = Rule.of(
             "tube.foot-rounds",
             "rounds between toe and opening",
             "opening − toe",
             List.of("opening", "toe"),
             Source.derived("subtraction"),
-            in -> in[0] - in[1],
+            (opening, toe) -> opening - toe,
             example(55.0, 1e-9, 75.0, 20.0));
 
-    static final Rule LEG_ABOVE = new Rule(
+    static final Rule.Of3 LEG_ABOVE = Rule.of(
             "tube.leg-above",
             "leg above the opening, from the floor",
             "whole − heel ÷ gauge × 100 mm",
             List.of("whole", "heel", "gauge"),
             Source.derived("from the floor is above the opening and the depth of the heel"),
-            in -> in[0] - in[1] / in[2] * 100,
+            (whole, heel, gauge) -> whole - heel / gauge * 100,
             example(127.0, 1e-9, 177.8, 20.0, 100 / 2.54));
 
-    static final Rule LEG_ROUNDS = new Rule(
+    static final Rule.Of2 LEG_ROUNDS = Rule.of(
             "tube.leg-rounds",
             "rounds between opening and cuff",
             "whole − cuff",
             List.of("whole", "cuff"),
             Source.derived("the leg above the opening, less its cuff"),
-            in -> in[0] - in[1],
+            (whole, cuff) -> whole - cuff,
             example(35.0, 1e-9, 50.0, 15.0));
 
-    static final Rule TUBE_ROUNDS = new Rule(
+    static final Rule.Of3 TUBE_ROUNDS = Rule.of(
             "tube.tube-rounds",
             "rounds of the tube",
             "foot + leg + sacrificed",
             List.of("foot", "leg", "sacrificed"),
             Source.practice("foot and leg, and the round that is unpicked at a snipped opening"),
-            in -> in[0] + in[1] + in[2],
+            (foot, leg, sacrificed) -> foot + leg + sacrificed,
             example(91.0, 1e-9, 55.0, 35.0, 1.0));
 
-    static final Rule TRADE = new Rule(
+    static final Rule.Of5 TRADE = Rule.of(
             "tube.trade",
             "length of the tube by the trade's rule",
             "foot + leg − (cuff + heel + toe)",
             List.of("foot", "leg", "cuff", "heel", "toe"),
             Source.practice("tube = foot + leg − (cuff + heel + toe), as 9½ + 5 − 5½ = 9 in"),
-            in -> in[0] + in[1] - (in[2] + in[3] + in[4]),
+            (foot, leg, cuff, heel, toe) -> foot + leg - (cuff + heel + toe),
             example(9.0, 1e-9, 9.5, 5.0, 1.5, 2.0, 2.0));
 
-    static final Rule ALL_ROUNDS = new Rule(
+    static final Rule.Of4 ALL_ROUNDS = Rule.of(
             "tube.all-rounds",
             "rounds from the tip of the toe to the edge of the cuff",
             "toe + foot + leg + cuff",
             List.of("toe", "foot", "leg", "cuff"),
             Source.derived("addition; the heel hangs beside"),
-            in -> in[0] + in[1] + in[2] + in[3],
+            (toe, foot, leg, cuff) -> toe + foot + leg + cuff,
             example(125.0, 1e-9, 20.0, 55.0, 35.0, 15.0));
 
-    static final Rule FROM_CUFF = new Rule(
+    static final Rule.Of2 FROM_CUFF = Rule.of(
             "tube.from-cuff",
             "rounds from the edge of the cuff to the opening",
             "cuff + leg",
             List.of("cuff", "leg"),
             Source.derived("addition"),
-            in -> in[0] + in[1],
+            (cuff, leg) -> cuff + leg,
             example(50.0, 1e-9, 15.0, 35.0));
 
-    static final Rule HALVED = new Rule(
+    static final Rule.Of1 HALVED = Rule.of(
             "tube.halved",
             "rounds of each half of a ready tube",
             "(tube − 1) ÷ 2",
             List.of("tube"),
             Source.practice("the round that is skipped between the needles is unpicked"),
-            in -> (in[0] - 1) / 2,
+            tube -> (tube - 1) / 2,
             example(100.0, 1e-9, 201.0));
 
-    static final Rule LEG_OF_HALF = new Rule(
+    static final Rule.Of4 LEG_OF_HALF = Rule.of(
             "tube.leg-of-half",
             "rounds of the leg that half a tube gives",
             "half − spare − foot − sacrificed",
             List.of("half", "spare", "foot", "sacrificed"),
             Source.derived("what is left of the half"),
-            in -> in[0] - in[1] - in[2] - in[3],
+            (half, spare, foot, sacrificed) -> half - spare - foot - sacrificed,
             example(42.0, 1e-9, 100.0, 2.0, 55.0, 1.0));
 
-    static final Rule PIECE = new Rule(
+    static final Rule.Of2 PIECE = Rule.of(
             "tube.piece",
             "rounds of each piece",
             "needed + spare",
             List.of("needed", "spare"),
             Source.practice("cut one to three rounds beyond where needed, so that the tail can be woven in"),
-            in -> in[0] + in[1],
+            (needed, spare) -> needed + spare,
             example(93.0, 1e-9, 91.0, 2.0));
 
-    static final Rule REMNANT_ONE_CUT = new Rule(
+    static final Rule.Of2 REMNANT_ONE_CUT = Rule.of(
             "tube.remnant-one-cut",
             "rounds left of a ready tube that is cut once",
             "tube − 2 × piece − 1",
             List.of("tube", "piece"),
             Source.derived("two pieces, and the round unpicked between them; below nothing it is what is missing"),
-            in -> in[0] - 2 * in[1] - 1,
+            (tube, piece) -> tube - 2 * piece - 1,
             example(0.0, 1e-9, 187.0, 93.0));
 
-    static final Rule REMNANT = new Rule(
+    static final Rule.Of2 REMNANT = Rule.of(
             "tube.remnant",
             "rounds left of a ready tube",
             "tube − 2 × piece − 2",
             List.of("tube", "piece"),
             Source.derived("two pieces, the remnant between them, and the round unpicked on either side of it"),
-            in -> in[0] - 2 * in[1] - 2,
+            (tube, piece) -> tube - 2 * piece - 2,
             example(112.0, 1e-9, 300.0, 93.0));
 
     static final Constant USUAL_LEG_MM = Constant.of(
@@ -256,31 +256,31 @@ public final class TubeRules {
             Unit.PERCENT,
             Source.memory("a baby's sock is not all leg"));
 
-    static final Rule LENGTH_OF = new Rule(
+    static final Rule.Of2 LENGTH_OF = Rule.of(
             "tube.length-of",
             "length of rounds on the tape",
             "rounds ÷ gauge × 100 mm",
             List.of("rounds", "gauge"),
             Source.derived("rounds over rounds in 10 cm"),
-            in -> in[0] / in[1] * 100,
+            (rounds, gauge) -> rounds / gauge * 100,
             example(190.5, 1e-9, 75.0, 100 / 2.54));
 
-    static final Rule SOCK_FOOT = new Rule(
+    static final Rule.Of3 SOCK_FOOT = Rule.of(
             "tube.sock-foot",
             "length of the sock's foot",
             "(opening + heel) ÷ gauge × 100 mm",
             List.of("opening", "heel", "gauge"),
             Source.derived("from the tip of the toe to the opening, and on by the depth of the heel"),
-            in -> (in[0] + in[1]) / in[2] * 100,
+            (opening, heel, gauge) -> (opening + heel) / gauge * 100,
             example(241.3, 1e-9, 75.0, 20.0, 100 / 2.54));
 
-    static final Rule TENS = new Rule(
+    static final Rule.Of1 TENS = Rule.of(
             "tube.tens",
             "ten-round markers",
             "rounds ÷ 10",
             List.of("rounds"),
             Source.practice("a marker every ten rounds"),
-            in -> in[0] / 10,
+            rounds -> rounds / 10,
             example(5.5, 1e-9, 55.0));
 
     /** Every rule of this package. */
@@ -326,14 +326,14 @@ public final class TubeRules {
     static Step wholeRounds(String label, Step length, Gauge gauge) {
         return Rounded.of(
                 label,
-                Computed.of(label + ", exactly", Unit.ROUNDS, ROUNDS_IN, length, gauge.rounds()),
+                Computed.of(label + ", exactly", Unit.ROUNDS, ROUNDS_IN.of(length, gauge.rounds())),
                 Rounding.NEAREST,
                 "only whole rounds can be knitted");
     }
 
     /** The length of so many rounds, in millimetres. */
     public static Step lengthOf(String label, Step rounds, Gauge gauge) {
-        return Computed.of(label, Unit.MILLIMETRES, LENGTH_OF, rounds, gauge.rounds());
+        return Computed.of(label, Unit.MILLIMETRES, LENGTH_OF.of(rounds, gauge.rounds()));
     }
 
     static Step sockFoot(Step opening, Shaping heel, Gauge gauge) {
@@ -343,6 +343,6 @@ public final class TubeRules {
     /** The length of a sock's foot from its rounds, in millimetres. */
     public static Step sockFoot(Step opening, Step heelRounds, Gauge gauge) {
         return Computed.of(
-                "length of the sock's foot", Unit.MILLIMETRES, SOCK_FOOT, opening, heelRounds, gauge.rounds());
+                "length of the sock's foot", Unit.MILLIMETRES, SOCK_FOOT.of(opening, heelRounds, gauge.rounds()));
     }
 }

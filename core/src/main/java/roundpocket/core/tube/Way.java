@@ -1,7 +1,9 @@
 package roundpocket.core.tube;
 
+import roundpocket.core.explain.Named;
+
 /** How one comes by the tube. */
-public enum Way {
+public enum Way implements Named {
     TOE_UP("toe-up", "the tube grows from the toe to the cuff"),
     CUFF_DOWN("cuff-down", "the tube grows from the cuff to the toe"),
     READY_TUBE(
@@ -15,10 +17,12 @@ public enum Way {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

@@ -1,13 +1,14 @@
 package roundpocket.core.wear;
 
 import java.util.function.Function;
+import roundpocket.core.explain.Named;
 import roundpocket.core.plan.SockSpec;
 
 /**
  * How a worn sock fits, and what that proposes for the next pair on the same foot. The steps are common practice: one or
  * two plain rounds at a heel, three rounds in a foot; those without a source are from memory.
  */
-public enum FitNote {
+public enum FitNote implements Named {
     HEEL_TIGHT(
             Topic.HEEL,
             "heel tight",
@@ -87,10 +88,12 @@ public enum FitNote {
         return topic;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

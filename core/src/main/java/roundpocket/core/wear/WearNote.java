@@ -1,7 +1,9 @@
 package roundpocket.core.wear;
 
+import roundpocket.core.explain.Named;
+
 /** What becomes of a place of a sock as it is worn. */
-public enum WearNote {
+public enum WearNote implements Named {
     PILLED("pilled", "the surface is rough; it holds"),
     THIN("thin", "the light comes through: darn it, or reinforce it, before it goes"),
     HOLE("a hole", "stop wearing it until it is mended; loops run"),
@@ -17,10 +19,12 @@ public enum WearNote {
         this.description = description;
     }
 
+    @Override
     public String title() {
         return title;
     }
 
+    @Override
     public String description() {
         return description;
     }

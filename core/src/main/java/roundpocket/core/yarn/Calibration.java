@@ -42,8 +42,8 @@ final class Calibration {
             triples.addAll(List.of(stretch.predicted(), stretch.used(), stretch.unsure()));
             pairs.addAll(List.of(stretch.predicted(), stretch.unsure()));
         }
-        return Computed.of("factor from weighing", Unit.NUMBER, YarnRules.FACTOR, triples)
+        return Computed.of("factor from weighing", Unit.NUMBER, YarnRules.FACTOR.of(triples))
                 .fittedWithin(
-                        Computed.of("uncertainty of the factor", Unit.NUMBER, YarnRules.FACTOR_UNCERTAINTY, pairs));
+                        Computed.of("uncertainty of the factor", Unit.NUMBER, YarnRules.FACTOR_UNCERTAINTY.of(pairs)));
     }
 }

@@ -1,10 +1,12 @@
 package roundpocket.core.yarn;
 
+import roundpocket.core.explain.Named;
+
 /**
  * Whether the yarn will do, in words. The margin is what would be left over, in standard uncertainties of it; the limits
  * are the 95th and the 75th percentile of the normal distribution.
  */
-public enum Enough {
+public enum Enough implements Named {
     SURE("plenty", 1.64, "enough at least 19 times in 20"),
     LIKELY("probably enough", 0.67, "enough at least 3 times in 4"),
     GAMBLE("risky", 0, "enough more often than not"),
@@ -29,11 +31,13 @@ public enum Enough {
         throw new IllegalArgumentException("not a margin: " + margin);
     }
 
-    public String words() {
+    @Override
+    public String title() {
         return words;
     }
 
-    public String meaning() {
+    @Override
+    public String description() {
         return meaning;
     }
 }

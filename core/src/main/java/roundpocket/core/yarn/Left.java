@@ -18,8 +18,8 @@ import roundpocket.core.measure.Unit;
  */
 public record Left(Step atHand, Step needed, Step left, Step margin, Enough enough) {
     public static Left of(String label, Step atHand, Step needed) {
-        Step left = Computed.of(label, Unit.GRAMS, YarnRules.LEFT_OVER, atHand, needed);
-        Step margin = Computed.of("margin of " + label, Unit.NUMBER, YarnRules.MARGIN, left, Spread.of(needed));
+        Step left = Computed.of(label, Unit.GRAMS, YarnRules.LEFT_OVER.of(atHand, needed));
+        Step margin = Computed.of("margin of " + label, Unit.NUMBER, YarnRules.MARGIN.of(left, Spread.of(needed)));
         return new Left(atHand, needed, left, margin, Enough.of(margin.value()));
     }
 
@@ -41,8 +41,8 @@ public record Left(Step atHand, Step needed, Step left, Step margin, Enough enou
                     Unit.GRAMS,
                     soFar.stream().<Step>map(Spread::of).toList());
             String label = "left after " + i + (i == 1 ? " pair" : " pairs");
-            Step left = Computed.of(label, Unit.GRAMS, YarnRules.LEFT_OVER, atHand, needed);
-            Step margin = Computed.of("margin of " + label, Unit.NUMBER, YarnRules.MARGIN, left, unsure);
+            Step left = Computed.of(label, Unit.GRAMS, YarnRules.LEFT_OVER.of(atHand, needed));
+            Step margin = Computed.of("margin of " + label, Unit.NUMBER, YarnRules.MARGIN.of(left, unsure));
             lefts.add(new Left(atHand, needed, left, margin, Enough.of(margin.value())));
         }
         return lefts;

@@ -105,10 +105,13 @@ public record WeighIn(
                 ? Computed.of(
                         "stitches knitted between the weighings",
                         Unit.STITCHES,
-                        YarnRules.STITCHES_IN_ROUNDS,
-                        Given.measured(
-                                "rounds knitted between the weighings", rounds.getAsInt(), Unit.ROUNDS, at + ".rounds"),
-                        round)
+                        YarnRules.STITCHES_IN_ROUNDS.of(
+                                Given.measured(
+                                        "rounds knitted between the weighings",
+                                        rounds.getAsInt(),
+                                        Unit.ROUNDS,
+                                        at + ".rounds"),
+                                round))
                 : Given.measured(
                         "stitches knitted between the weighings",
                         stitches.orElseThrow(),

@@ -21,10 +21,7 @@ public record Weighed(Step predicted, Step used, Step unsure, Step off) {
                 Computed.of(
                         "off the model, of what is believable",
                         Unit.NUMBER,
-                        YarnRules.OFF_THE_MODEL,
-                        used,
-                        predicted,
-                        unsure));
+                        YarnRules.OFF_THE_MODEL.of(used, predicted, unsure)));
     }
 
     /** Whether a knitter and her scale can differ so much from the model. */

@@ -94,9 +94,9 @@ public record Yarn(double lengthM, double massG, OptionalDouble onHandG, Optiona
         return Computed.of(
                 "fineness of the yarn",
                 Unit.TEX,
-                YarnRules.FINENESS,
-                label("label mass", massG, Unit.GRAMS, at + ".massG"),
-                label("label length", lengthM, Unit.METRES, at + ".lengthM"));
+                YarnRules.FINENESS.of(
+                        label("label mass", massG, Unit.GRAMS, at + ".massG"),
+                        label("label length", lengthM, Unit.METRES, at + ".lengthM")));
     }
 
     /** Grams in the basket, where known. */

@@ -48,10 +48,7 @@ public final class YarnModel {
         Step loop = Computed.of(
                 "yarn in one stitch",
                 Unit.MILLIMETRES,
-                YarnRules.LOOP_LENGTH,
-                state.ks().step(),
-                gauge.stitches(),
-                gauge.rounds());
+                YarnRules.LOOP_LENGTH.of(state.ks().step(), gauge.stitches(), gauge.rounds()));
         Step fineness = yarn.fineness("yarn");
         List<Weighed> weighed = weighed(weighIns, false, loop, fineness, stitches);
         return new YarnModel(loop, fineness, weighed, Calibration.factor(weighed));
@@ -83,7 +80,7 @@ public final class YarnModel {
     }
 
     private static Step predicted(String label, Step worked, Step loop, Step fineness) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.PREDICTED, worked, loop, fineness);
+        return Computed.of(label, Unit.GRAMS, YarnRules.PREDICTED.of(worked, loop, fineness));
     }
 
     /** What was weighed of this yarn, beside what was to be expected. */
@@ -112,15 +109,15 @@ public final class YarnModel {
     }
 
     public Step metresOf(String label, Step stitches) {
-        return Computed.of(label, Unit.METRES, YarnRules.STITCH_METRES, stitches, loop, factor);
+        return Computed.of(label, Unit.METRES, YarnRules.STITCH_METRES.of(stitches, loop, factor));
     }
 
     public Step gramsOf(String label, Step metres) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.GRAMS, metres, fineness);
+        return Computed.of(label, Unit.GRAMS, YarnRules.GRAMS.of(metres, fineness));
     }
 
     public static Step graftTail(String label, Step stitches, Gauge gauge) {
-        return Computed.of(label, Unit.MILLIMETRES, YarnRules.GRAFT_TAIL, stitches, gauge.stitches());
+        return Computed.of(label, Unit.MILLIMETRES, YarnRules.GRAFT_TAIL.of(stitches, gauge.stitches()));
     }
 
     public static Step drawThroughTail() {
@@ -129,11 +126,11 @@ public final class YarnModel {
 
     /** So many ends, at a join's length each. */
     public static Step wovenTails(String label, Step ends) {
-        return Computed.of(label, Unit.MILLIMETRES, YarnRules.WOVEN_TAILS, ends, JOIN_TAIL.step());
+        return Computed.of(label, Unit.MILLIMETRES, YarnRules.WOVEN_TAILS.of(ends, JOIN_TAIL.step()));
     }
 
     public static Step metresOfTails(String label, Step lengthMm) {
-        return Computed.of(label, Unit.METRES, YarnRules.TAIL_METRES, lengthMm);
+        return Computed.of(label, Unit.METRES, YarnRules.TAIL_METRES.of(lengthMm));
     }
 
     /** All parts together; nothing where there are none. */
@@ -141,44 +138,44 @@ public final class YarnModel {
         return switch (parts.size()) {
             case 0 -> Given.tried(label, 0, unit);
             case 1 -> parts.get(0);
-            default -> Computed.of(label, unit, YarnRules.SUM, parts);
+            default -> Computed.of(label, unit, YarnRules.SUM.of(parts));
         };
     }
 
     public static Step pair(String label, Step sock) {
-        return Computed.of(label, sock.unit(), YarnRules.PAIR, sock);
+        return Computed.of(label, sock.unit(), YarnRules.PAIR.of(sock));
     }
 
     /** So many pairs alike. */
     public static Step pairs(int number, Step pair) {
         String label = "grams in " + number + " pairs";
-        return Computed.of(label, Unit.GRAMS, YarnRules.PAIRS, Given.tried("pairs", number, Unit.NUMBER), pair);
+        return Computed.of(label, Unit.GRAMS, YarnRules.PAIRS.of(Given.tried("pairs", number, Unit.NUMBER), pair));
     }
 
     /** One of the two equal cakes that a yarn is split in. */
     public static Step split(Step atHand) {
-        return Computed.of("one of two equal cakes", Unit.GRAMS, YarnRules.SPLIT, atHand);
+        return Computed.of("one of two equal cakes", Unit.GRAMS, YarnRules.SPLIT.of(atHand));
     }
 
     public static Step perRound(String label, Step grams, Step rounds) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.PER_ROUND, grams, rounds);
+        return Computed.of(label, Unit.GRAMS, YarnRules.PER_ROUND.of(grams, rounds));
     }
 
     /** So many rounds, at the grams of one. */
     public static Step ofRounds(String label, Step rounds, Step perRound) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.OF_ROUNDS, rounds, perRound);
+        return Computed.of(label, Unit.GRAMS, YarnRules.OF_ROUNDS.of(rounds, perRound));
     }
 
     /** What a cake must still weigh for {@code needed} to come out of it. */
     public static Step stopWeight(String label, Step needed) {
-        return Computed.of(label, Unit.GRAMS, YarnRules.STOP_WEIGHT, needed, Spread.of(needed), SCALE_STEP.step());
+        return Computed.of(label, Unit.GRAMS, YarnRules.STOP_WEIGHT.of(needed, Spread.of(needed), SCALE_STEP.step()));
     }
 
     /** Whole rounds that a cake gives when {@code kept} is kept back; negative when it is too light already. */
     public static Step roundsFrom(String label, Step cake, Step kept, Step perRound) {
         return Rounded.of(
                 label,
-                Computed.of(label + ", exactly", Unit.ROUNDS, YarnRules.ROUNDS_FROM, cake, kept, perRound),
+                Computed.of(label + ", exactly", Unit.ROUNDS, YarnRules.ROUNDS_FROM.of(cake, kept, perRound)),
                 Rounding.DOWN,
                 "a round that is begun must be finished");
     }

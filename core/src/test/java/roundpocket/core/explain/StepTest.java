@@ -17,13 +17,13 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.PlanRules;
 
 public class StepTest {
-    private static final Rule PRODUCT = new Rule(
+    private static final Rule.Of2 PRODUCT = Rule.of(
             "test.product",
             "product",
             "a × b",
             List.of("a", "b"),
             Source.derived("test"),
-            in -> in[0] * in[1],
+            (a, b) -> a * b,
             Rule.example(6.0, 0, 2.0, 3.0));
 
     private static Given uncertain(double value, double u) {
@@ -79,7 +79,7 @@ public class StepTest {
     /** JCGM 100:2008, 5.1.2: (u/y)² = (u₁/x₁)² + (u₂/x₂)² for a product of independent values. */
     @Test
     public void uncertaintyOfAProductFollowsTheLawOfPropagation() {
-        Step product = Computed.of("p", Unit.NUMBER, PRODUCT, uncertain(4, 0.2), uncertain(5, 0.1));
+        Step product = Computed.of("p", Unit.NUMBER, PRODUCT.of(uncertain(4, 0.2), uncertain(5, 0.1)));
         assertThat(product.standardUncertainty()).isCloseTo(20 * Math.hypot(0.2 / 4, 0.1 / 5), within(1e-6));
         assertThat(product.plusMinus95()).isCloseTo(1.96 * product.standardUncertainty(), within(1e-12));
     }
@@ -88,14 +88,14 @@ public class StepTest {
     @Test
     public void aValueThatEntersTwiceIsCountedWithItsCorrelation() {
         Given x = uncertain(4, 0.2);
-        assertThat(Computed.of("x²", Unit.NUMBER, PRODUCT, x, x).standardUncertainty())
+        assertThat(Computed.of("x²", Unit.NUMBER, PRODUCT.of(x, x)).standardUncertainty())
                 .isCloseTo(2 * 4 * 0.2, within(1e-6));
     }
 
     @Test
     public void aRoundedCountIsExactButStillKnowsWhatMovedIt() {
         Given x = Given.measured("x", 7.6, Unit.ROUNDS, "x");
-        Step product = Computed.of("p", Unit.ROUNDS, PRODUCT, x, uncertain(5, 0.1));
+        Step product = Computed.of("p", Unit.ROUNDS, PRODUCT.of(x, uncertain(5, 0.1)));
         Step whole = Rounded.of("p", product, Rounding.NEAREST, "whole");
         assertThat(product.standardUncertainty()).isPositive();
         assertThat(whole.standardUncertainty()).isZero();
@@ -133,15 +133,15 @@ public class StepTest {
     @Test
     public void noStepHoldsWhatIsNotANumber() {
         Given zero = Given.measured("zero", 0, Unit.NUMBER, "x");
-        Rule reciprocal = new Rule(
+        Rule.Of1 reciprocal = Rule.of(
                 "test.reciprocal",
                 "",
                 "1 ÷ a",
                 List.of("a"),
                 Source.derived("test"),
-                in -> 1 / in[0],
+                a -> 1 / a,
                 Rule.example(1.0, 0, 1.0));
-        assertThatThrownBy(() -> Computed.of("r", Unit.NUMBER, reciprocal, zero))
+        assertThatThrownBy(() -> Computed.of("r", Unit.NUMBER, reciprocal.of(zero)))
                 .hasMessageContaining("no number");
         assertThatThrownBy(() -> Given.measured("x", 1.5, Unit.ROUNDS, "x").count())
                 .hasMessageContaining("whole number");
@@ -152,20 +152,20 @@ public class StepTest {
     public void theMostDoubtfulInputIsNamedWithItsShare() {
         Given first = uncertain(4, 0.2);
         Given second = uncertain(5, 0.1);
-        Step product = Computed.of("p", Unit.NUMBER, PRODUCT, first, second);
+        Step product = Computed.of("p", Unit.NUMBER, PRODUCT.of(first, second));
         assertThat(product.mostDoubtful()).hasValueSatisfying(doubt -> {
             assertThat(doubt.by()).isSameAs(first);
             assertThat(doubt.share()).isCloseTo(25 / 29.0, within(1e-5));
         });
         Step exact = Given.measured("x", 2, Unit.NUMBER, "x");
-        assertThat(Computed.of("p", Unit.NUMBER, PRODUCT, exact, exact).mostDoubtful())
+        assertThat(Computed.of("p", Unit.NUMBER, PRODUCT.of(exact, exact)).mostDoubtful())
                 .isEmpty();
     }
 
     @Test
     public void anUncertaintyIsAValueToGoOnReckoningWith() {
         Given x = uncertain(4, 0.2);
-        Step spread = Spread.of(Computed.of("p", Unit.GRAMS, PRODUCT, x, uncertain(5, 0.1)));
+        Step spread = Spread.of(Computed.of("p", Unit.GRAMS, PRODUCT.of(x, uncertain(5, 0.1))));
         assertThat(spread.value()).isCloseTo(20 * Math.hypot(0.05, 0.02), within(1e-6));
         assertThat(spread.unit()).isEqualTo(Unit.GRAMS);
         assertThat(spread.standardUncertainty()).isZero();

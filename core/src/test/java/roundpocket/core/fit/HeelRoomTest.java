@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.SizeChoice;
@@ -23,9 +23,9 @@ import roundpocket.core.shaping.ShapingChoice;
 public class HeelRoomTest {
     /** A foot of 9½ in, 9 in round, at 8 stitches and 10 rounds an inch, whose diagonal is so many times its ball. */
     private static SockSpec foot(double diagonalOverBall) {
-        double ball = Length.ofInches(9).mm();
+        double ball = 9 * LengthUnit.INCH_MM;
         Foot foot = new Foot(
-                OptionalDouble.of(Length.ofInches(9.5).mm()),
+                OptionalDouble.of(9.5 * LengthUnit.INCH_MM),
                 Optional.empty(),
                 OptionalDouble.of(ball),
                 OptionalDouble.of(diagonalOverBall * ball),
@@ -62,7 +62,7 @@ public class HeelRoomTest {
         SockPlan coarse = trade.withChoices(trade.choices().withHeel(ShapingChoice.usual()))
                 .plan();
         assertThat(coarse.heel().plainRounds().count()).isEqualTo(4);
-        assertThat(coarse.heel().depth().value()).isCloseTo(Length.ofInches(2).mm(), within(0.01));
+        assertThat(coarse.heel().depth().value()).isCloseTo(2 * LengthUnit.INCH_MM, within(0.01));
     }
 
     private static SockPlan diagonal(double diagonalMm) {

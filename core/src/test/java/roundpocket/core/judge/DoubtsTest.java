@@ -282,7 +282,7 @@ public class DoubtsTest {
         assertThat(Caution.of(GOOD.plan())).doesNotContain(Caution.SCISSORS);
         SockSpec baby = Specs.usual(120, 115).withChoices(Specs.choices(0, 0));
         assertThat(Caution.of(baby.plan())).contains(Caution.BABIES);
-        assertThat(Caution.FEET_AT_RISK.text()).contains("doctor or podiatrist", "no medical advice");
+        assertThat(Caution.FEET_AT_RISK.description()).contains("doctor or podiatrist", "no medical advice");
         assertThat(EnumSet.allOf(Caution.class))
                 .allSatisfy(c -> assertThat(c.stages()).isNotEmpty());
     }

@@ -9,7 +9,7 @@ import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.tube.ReadyTube;
@@ -40,7 +40,7 @@ public class AxisTest {
                                 Optional.of(way),
                                 start,
                                 ready,
-                                OptionalDouble.of(Length.ofInches(5).mm()),
+                                OptionalDouble.of(5 * LengthUnit.INCH_MM),
                                 OptionalInt.empty(),
                                 Optional.empty()))
                         .withOpening(OpeningChoice.of(opening)))

@@ -10,25 +10,23 @@ import roundpocket.core.Specs;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Foot;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.Yarn;
 
 /** What knitters know to be so. Common practice, with no source, unless a line names one. */
 public class FactsOfTheTradeTest {
-    private static final Swatch EIGHT_AND_TEN_AN_INCH =
-            Specs.swatch(32, 40, Length.ofInches(4).mm());
+    private static final Swatch EIGHT_AND_TEN_AN_INCH = Specs.swatch(32, 40, 4 * LengthUnit.INCH_MM);
 
     private static SockPlan tube(int stitches, double legInches) {
         return new SockSpec(
-                        new Foot(Length.ofInches(9.5).mm(), Length.ofInches(9).mm()),
+                        new Foot(9.5 * LengthUnit.INCH_MM, 9 * LengthUnit.INCH_MM),
                         EIGHT_AND_TEN_AN_INCH,
                         new Yarn(420, 100, OptionalDouble.of(100)),
                         Choices.usual()
                                 .withSize(SizeChoice.ofStitches(stitches))
-                                .withTube(TubeChoice.usual()
-                                        .withLegMm(Length.ofInches(legInches).mm())))
+                                .withTube(TubeChoice.usual().withLegMm(legInches * LengthUnit.INCH_MM)))
                 .plan();
     }
 
@@ -71,9 +69,9 @@ public class FactsOfTheTradeTest {
     /** A toe or heel of 16 to 26 rounds at 10 rounds an inch is the "two inches" of the trade. */
     @Test
     public void aUsualHeelIsAboutTwoInchesDeep() {
-        assertThat(Length.ofMm(tube(64, 5).heel().depth().value()).inches()).isCloseTo(2, within(0.05));
-        assertThat(Length.ofMm(tube(48, 5).heel().depth().value()).inches()).isBetween(1.5, 2.0);
-        assertThat(Length.ofMm(tube(72, 5).heel().depth().value()).inches()).isBetween(2.0, 2.6);
+        assertThat(tube(64, 5).heel().depth().value() / LengthUnit.INCH_MM).isCloseTo(2, within(0.05));
+        assertThat(tube(48, 5).heel().depth().value() / LengthUnit.INCH_MM).isBetween(1.5, 2.0);
+        assertThat(tube(72, 5).heel().depth().value() / LengthUnit.INCH_MM).isBetween(2.0, 2.6);
     }
 
     /** A 24 cm foot opens near 19 cm. */
@@ -103,7 +101,7 @@ public class FactsOfTheTradeTest {
                 .findFirst()
                 .orElseThrow();
         double[] eightAndTenAnInch = {ks, 80 / 2.54, 100 / 2.54};
-        assertThat(loopLength.function().of(eightAndTenAnInch)).isCloseTo(loopMm, within(0.01));
+        assertThat(loopLength.apply(eightAndTenAnInch)).isCloseTo(loopMm, within(0.01));
     }
 
     /** The washed state is the one that a plan reckons with. */
@@ -117,7 +115,7 @@ public class FactsOfTheTradeTest {
     public void superFineYarnGivesTheTradesStitchCounts() {
         for (int stitches = 27; stitches <= 32; stitches++) {
             SockSpec spec = Specs.wholeExample();
-            Swatch swatch = Specs.swatch(stitches, 40, Length.ofInches(4).mm());
+            Swatch swatch = Specs.swatch(stitches, 40, 4 * LengthUnit.INCH_MM);
             SockPlan plan = spec.withSwatch(swatch).withChoices(Choices.usual()).plan();
             assertThat(plan.stitchCount().stitches().count()).isIn(52, 56, 60, 64);
         }

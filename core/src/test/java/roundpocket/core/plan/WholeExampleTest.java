@@ -8,7 +8,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Step;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.yarn.Yarn;
@@ -18,7 +18,7 @@ public class WholeExampleTest {
     private final SockPlan plan = Specs.wholeExample().plan();
 
     private static double inches(Step step) {
-        return Length.ofMm(step.value()).inches();
+        return step.value() / LengthUnit.INCH_MM;
     }
 
     @Test

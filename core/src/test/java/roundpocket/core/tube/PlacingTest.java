@@ -17,7 +17,7 @@ import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.foot.ShoeSize;
 import roundpocket.core.foot.ShoeSystem;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Choices;
@@ -105,7 +105,7 @@ public class PlacingTest {
                         Optional.of(way),
                         start,
                         ready,
-                        OptionalDouble.of(Length.ofInches(5).mm()),
+                        OptionalDouble.of(5 * LengthUnit.INCH_MM),
                         OptionalInt.empty(),
                         Optional.empty()))
                 .withOpening(OpeningChoice.of(opening));
@@ -212,7 +212,7 @@ public class PlacingTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
-                                OptionalDouble.of(Length.ofInches(7).mm()),
+                                OptionalDouble.of(7 * LengthUnit.INCH_MM),
                                 OptionalInt.empty(),
                                 Optional.of(LegFrom.FLOOR))))
                 .plan();
@@ -237,8 +237,8 @@ public class PlacingTest {
     /** By hand: 7½ in from the tip are 75 rounds; 5½ in from where the toe begins, with 2 in of toe, are the same. */
     @Test
     public void aDistanceOfOnesOwnIsTakenFromEitherEndOfTheToe() {
-        double tip = Length.ofInches(7.5).mm();
-        double toe = Length.ofInches(5.5).mm();
+        double tip = 7.5 * LengthUnit.INCH_MM;
+        double toe = 5.5 * LengthUnit.INCH_MM;
         assertThat(placed(PlacingChoice.distance(tip, CountFrom.TOE_TIP))
                         .tube()
                         .openingRound()

@@ -20,7 +20,7 @@ import org.apache.commons.math3.linear.DiagonalMatrix;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
-import roundpocket.core.measure.Length;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.RoleYarn;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
@@ -160,7 +160,7 @@ public class YarnTest {
         double stop = yarn.leg().orElseThrow().stopWeight().value();
         assertThat(leftAfterLeg(longest)).isGreaterThanOrEqualTo(stop);
         assertThat(leftAfterLeg(longest + 1)).isLessThan(stop);
-        double mm = Length.ofInches(0.1).mm() * (longest + 15);
+        double mm = 0.1 * LengthUnit.INCH_MM * (longest + 15);
         assertThat(yarn.leg().orElseThrow().longestLeg().value()).isCloseTo(mm, within(0.01));
     }
 

@@ -1,0 +1,25 @@
+package roundpocket.app.basket;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.basket.BasketViews.BasketView;
+import roundpocket.app.kept.Shown;
+
+/** The basket over HTTP. */
+@RestController
+class BasketController {
+    private final Basket basket;
+
+    BasketController(Basket basket) {
+        this.basket = basket;
+    }
+
+    /** The pairs that are to be knitted, or those that are finished: so many of them as are to be shown. */
+    @GetMapping("/api/basket")
+    BasketView view(
+            @RequestParam(defaultValue = "false") boolean finished,
+            @RequestParam(defaultValue = Shown.USUAL) int most) {
+        return basket.view(finished, Shown.checked(most));
+    }
+}

@@ -1,0 +1,176 @@
+package roundpocket.app.plans;
+
+import com.fasterxml.jackson.annotation.JsonFormat;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import roundpocket.core.explain.Named;
+import roundpocket.core.explain.Step;
+import roundpocket.core.finish.Graft;
+import roundpocket.core.fit.HeelRoom;
+import roundpocket.core.plan.AxisRound;
+import roundpocket.core.plan.Outline;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.WorkedRound;
+import roundpocket.core.plan.YarnNeed;
+import roundpocket.core.shaping.Close;
+import roundpocket.core.shaping.Leaning;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.swatch.NeedleSize;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.databind.BeanProperty;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.annotation.JsonSerialize;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
+
+/**
+ * Writes what the core computes as the core has it. A step becomes a {@link FigureView} that names the number of its
+ * working; one of a few that has a name for the knitter is written with it inside the core's results, and by its identity
+ * alone in what is read again.
+ */
+@Component
+public class CoreJson extends SimpleModule {
+    /** What is written otherwise than its record has it, and why: by the class that it is said of. */
+    public static final Map<Class<?>, Class<?>> OTHERWISE = Map.of(
+            Shaping.class, AsShown.class,
+            HeelRoom.class, WithVerdict.class,
+            YarnNeed.class, WithoutModels.class,
+            WorkedRound.class, Drawn.class,
+            AxisRound.class, BriefSection.class,
+            Outline.Span.class, BriefSection.class,
+            Outline.Edge.class, Drawn.class,
+            Graft.class, WithoutMoves.class,
+            NeedleSize.class, BothNames.class);
+
+    public CoreJson() {
+        super("core");
+        addSerializer(Step.class, new Figures());
+        addSerializer(Named.class, new Names(false));
+        OTHERWISE.forEach(this::setMixInAnnotation);
+    }
+
+    /** The school and the close that were taken rather than what was wished; the rounds stand in the plan, with their yarn. */
+    @JsonIgnoreProperties({"choice", "list", "widths"})
+    private interface AsShown {
+        @JsonProperty
+        ShapingSchool school();
+
+        @JsonProperty
+        Close close();
+
+        @JsonProperty
+        Leaning leaning();
+    }
+
+    /** The moves are told one by one in the lap. */
+    @JsonIgnoreProperties("list")
+    private interface WithoutMoves {}
+
+    private interface WithVerdict {
+        @JsonProperty
+        HeelRoom.Sits sits();
+    }
+
+    /** What later figures are made by. */
+    @JsonIgnoreProperties("models")
+    private interface WithoutModels {}
+
+    /** What is drawn, to a thousandth: there are hundreds of them. */
+    private interface Drawn {
+        @JsonSerialize(using = Thousandths.class)
+        double mmFromToe();
+
+        @JsonSerialize(using = Thousandths.class)
+        double usedG();
+
+        @JsonSerialize(using = Thousandths.class)
+        double leftG();
+
+        @JsonSerialize(using = Thousandths.class)
+        double cumulativeG();
+
+        @JsonSerialize(using = Thousandths.class)
+        double depthMm();
+
+        @JsonSerialize(using = Thousandths.class)
+        double widthMm();
+
+        @JsonSerialize(using = Thousandths.class)
+        double fromMm();
+
+        @JsonSerialize(using = Thousandths.class)
+        double toMm();
+    }
+
+    /** Of those, a section by its identity alone. */
+    private interface BriefSection extends Drawn {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Section section();
+    }
+
+    @JsonFormat(shape = JsonFormat.Shape.OBJECT)
+    private interface BothNames {
+        @JsonProperty
+        double mm();
+
+        @JsonProperty
+        String us();
+    }
+
+    private static final class Thousandths extends StdSerializer<Double> {
+        Thousandths() {
+            super(Double.class);
+        }
+
+        @Override
+        public void serialize(Double value, JsonGenerator json, SerializationContext context) {
+            json.writeNumber(Math.rint(value * 1000) / 1000);
+        }
+    }
+
+    private static final class Figures extends StdSerializer<Step> {
+        Figures() {
+            super(Step.class);
+        }
+
+        @Override
+        public void serialize(Step step, JsonGenerator json, SerializationContext context) {
+            json.writePOJO(Workings.in(context).figure(step));
+        }
+    }
+
+    /** {@code told} where the name is written as well. */
+    private static final class Names extends StdSerializer<Named> {
+        private final boolean told;
+
+        Names(boolean told) {
+            super(Named.class);
+            this.told = told;
+        }
+
+        @Override
+        public ValueSerializer<?> createContextual(SerializationContext context, BeanProperty property) {
+            return new Names(property != null && isTold(context, property));
+        }
+
+        private static boolean isTold(SerializationContext context, BeanProperty property) {
+            return property.getMember().getDeclaringClass().getPackageName().startsWith("roundpocket.core")
+                    && property.findPropertyFormat(context.getConfig(), Named.class)
+                                    .getShape()
+                            != JsonFormat.Shape.STRING;
+        }
+
+        @Override
+        public void serialize(Named one, JsonGenerator json, SerializationContext context) {
+            if (told) {
+                json.writePOJO(NamedView.of(one));
+            } else {
+                json.writeString(one.name());
+            }
+        }
+    }
+}

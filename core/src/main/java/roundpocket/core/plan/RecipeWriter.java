@@ -1,0 +1,346 @@
+package roundpocket.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import roundpocket.core.explain.Named;
+import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.finish.Needle;
+import roundpocket.core.finish.Rib;
+import roundpocket.core.opening.Corners;
+import roundpocket.core.opening.OpeningChoice;
+import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.Recipe.Option;
+import roundpocket.core.plan.Recipe.Options;
+import roundpocket.core.plan.Recipe.Whose;
+import roundpocket.core.plan.Recipe.YesNo;
+import roundpocket.core.shaping.Close;
+import roundpocket.core.shaping.Leaning;
+import roundpocket.core.shaping.Parity;
+import roundpocket.core.shaping.Shaping;
+import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.tube.LegFrom;
+import roundpocket.core.tube.Placing;
+import roundpocket.core.tube.PlacingChoice;
+import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.ToeStart;
+import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.tube.Way;
+
+/** Tells the choices of one plan, in the order in which its recipe is read. */
+final class RecipeWriter {
+    private static final double WHOLE_HEEL = 12;
+
+    private final Choices choices;
+    private final SockPlan plan;
+    private final boolean ready;
+    private final List<Options> options = new ArrayList<>();
+    private final List<Recipe.Number> numbers = new ArrayList<>();
+    private final List<YesNo> switches = new ArrayList<>();
+
+    RecipeWriter(Choices choices, SockPlan plan) {
+        this.choices = choices;
+        this.plan = plan;
+        this.ready = plan.tube().way() == Way.READY_TUBE;
+    }
+
+    Recipe recipe() {
+        size();
+        tube();
+        opening();
+        shaping("heel", choices.heel(), plan.heel(), plan.fit().heelRoom().advised());
+        leg();
+        shaping("toe", choices.toe(), plan.toe(), Choices.usualPlain(choices.toeTaken()));
+        graft();
+        return new Recipe(options, numbers, switches);
+    }
+
+    private void size() {
+        SizeChoice size = choices.size();
+        number(
+                "size.ease",
+                "How much smaller than the foot",
+                "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is usual; more"
+                        + " grips, less slips.",
+                Whose.of(size.ease().isPresent()),
+                plan.ease().value(),
+                SizeChoice.USUAL_EASE,
+                SizeChoice.easeLimit(),
+                0.05,
+                0.1,
+                0.15,
+                0.2);
+    }
+
+    private void tube() {
+        TubeChoice tube = choices.tube();
+        options(
+                "tube.way",
+                "How you come by the tube",
+                tube.way(),
+                tube.wayTaken(),
+                Way.TOE_UP,
+                Way.values(),
+                any -> "");
+        if (plan.tube().way() == Way.TOE_UP) {
+            options(
+                    "tube.toeStart",
+                    "How the tube begins",
+                    tube.toeStart(),
+                    tube.toeStartTaken(),
+                    TubeChoice.usual().toeStartTaken(),
+                    ToeStart.values(),
+                    any -> "");
+        }
+        PlacingChoice placing = choices.placing();
+        options(
+                "placing.school",
+                "Where the heel opens",
+                placing.school(),
+                placing.schoolTaken(),
+                PlacingChoice.usual().schoolTaken(),
+                PlacingSchool.values(),
+                this::placingNotNow);
+    }
+
+    private String placingNotNow(PlacingSchool school) {
+        Tube tube = plan.tube();
+        boolean known = tube.placings().stream().map(Placing::school).anyMatch(school::equals);
+        return school == PlacingSchool.BY_SHOE_SIZE && !known
+                ? "For this foot no shoe size is given: enter it with its system."
+                : "";
+    }
+
+    private void opening() {
+        OpeningChoice opening = choices.opening();
+        OpeningWay way = plan.opening().way();
+        options(
+                "opening.way",
+                "How the opening is made",
+                opening.way(),
+                way,
+                OpeningChoice.usual().wayTaken(ready),
+                OpeningWay.values(),
+                other -> ready && !other.afterwards() ? "The tube is there already; this is done while knitting." : "");
+        options(
+                "opening.corners",
+                "At the corners of the opening",
+                opening.corners(),
+                plan.opening().corners(),
+                Corners.usual(way),
+                Corners.values(),
+                corners -> corners.goesWith(way)
+                        ? ""
+                        : "Waste yarn comes out whole: stitches left in would stay in the sock.");
+        if (plan.opening().corners() == Corners.PICK_UP) {
+            number(
+                    "opening.extraLoops",
+                    "Extra stitches at each corner",
+                    "They close the gap at the corner and are decreased away again in the heel’s first round or rounds.",
+                    Whose.of(opening.extraLoops().isPresent()),
+                    opening.extraLoops().orElse(OpeningChoice.USUAL_EXTRA),
+                    OpeningChoice.USUAL_EXTRA,
+                    OpeningChoice.extraLimit(),
+                    1,
+                    2,
+                    4);
+        }
+    }
+
+    private void shaping(String part, ShapingChoice choice, Shaping shaping, int usualPlain) {
+        boolean heel = part.equals("heel");
+        options(
+                part + ".school",
+                (heel ? "Heel" : "Toe") + ": how it is shaped",
+                choice.school(),
+                shaping.school(),
+                ShapingChoice.usual().schoolTaken(),
+                ShapingSchool.values(),
+                school -> heel || goesWithStart(school)
+                        ? ""
+                        : "The toe is knitted first here: change how the tube begins instead.");
+        number(
+                part + ".plainRounds",
+                "Plain rounds at the " + part,
+                heel
+                        ? "More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. Usual are as many"
+                                + " as this foot needs to stand easily in the heel."
+                        : "A few plain rounds keep the first part of the toe straight: for broad toes. None makes it"
+                                + " shorter and more pointed.",
+                choice.plainRounds().isPresent() ? Whose.YOURS : heel ? Whose.ADVISED : Whose.USUAL,
+                choice.plainRounds().orElse(shaping.plainRounds().count()),
+                usualPlain,
+                ShapingChoice.plainLimit(),
+                heel ? new double[] {0, 2, 4, 6, 8, 10, WHOLE_HEEL} : new double[] {0, 2, 4, 6});
+        if (shaping.school().inRounds()) {
+            decreases(part, choice, shaping);
+        }
+        if (shaping.graftLoops().isPresent()) {
+            options(
+                    part + ".close",
+                    "How the " + part + " is closed",
+                    choice.close(),
+                    shaping.close(),
+                    ShapingChoice.usual().closeTaken(),
+                    Close.values(),
+                    close -> close == Close.DRAW_THROUGH && !shaping.school().mayDrawThrough()
+                            ? "The " + shaping.school().title() + " ends too wide to cinch."
+                            : "");
+        }
+    }
+
+    /** A toe that is begun first is of short rows, or closed at its tip, as its start says. */
+    private boolean goesWithStart(ShapingSchool school) {
+        boolean shortStart = choices.tube().toeStartTaken() == ToeStart.SHORT_ROWS;
+        return !choices.tube().toeFirst() || shortStart == (school == ShapingSchool.SHORT_ROWS);
+    }
+
+    private void decreases(String part, ShapingChoice choice, Shaping shaping) {
+        ShapingChoice usual = ShapingChoice.usual();
+        options(
+                part + ".leaning",
+                "Leaning of the " + part + "’s decreases",
+                choice.leaning(),
+                choice.leaningTaken(),
+                usual.leaningTaken(),
+                Leaning.values(),
+                any -> "");
+        switches.add(new YesNo(
+                part + ".edgeStitch",
+                "Edge stitch at the " + part,
+                "One stitch knitted outside each decrease makes a clean line and is easy to pick up along; some work"
+                        + " straight on the last two stitches.",
+                Whose.of(choice.edgeStitch().isPresent()),
+                choice.edgeTaken(),
+                usual.edgeTaken(),
+                "inside an edge stitch",
+                "right at the edge"));
+        boolean two = !shaping.phases().isEmpty()
+                && shaping.phases().get(shaping.phases().size() - 1).otherSide().isPresent();
+        if (two) {
+            options(
+                    part + ".parity",
+                    "Where twos do not reach the wanted count",
+                    choice.parity(),
+                    choice.parityTaken(),
+                    usual.parityTaken(),
+                    Parity.values(),
+                    any -> "");
+        }
+    }
+
+    private void leg() {
+        TubeChoice tube = choices.tube();
+        if (!plan.tube().legIsResult()) {
+            number(
+                    "tube.legMm",
+                    "Leg, cuff included",
+                    "Measured to the edge of the cuff. The usual leg goes by the foot.",
+                    Whose.of(tube.legMm().isPresent()),
+                    tube.legRounds().isPresent()
+                            ? plan.tube().legAbove().value()
+                            : plan.leg().value(),
+                    TubeChoice.usual().leg(plan.foot().length()).value(),
+                    TubeChoice.legLimit(),
+                    75,
+                    125,
+                    180,
+                    250);
+            options(
+                    "tube.legFrom",
+                    "Where the leg is measured from",
+                    tube.legFrom(),
+                    tube.legFromTaken(),
+                    TubeChoice.usual().legFromTaken(),
+                    LegFrom.values(),
+                    any -> "");
+        }
+        FinishChoice finish = choices.finish();
+        number(
+                "finish.cuffRounds",
+                "Rounds of the cuff",
+                "14 to 20 rounds are usual. The bind-off has to stretch over the heel.",
+                Whose.of(finish.cuffRounds().isPresent()),
+                plan.cuff().rounds().value(),
+                FinishChoice.USUAL_CUFF_ROUNDS,
+                FinishChoice.cuffLimit(),
+                14,
+                15,
+                20,
+                30);
+        options(
+                "finish.rib",
+                "The ribbing",
+                finish.rib(),
+                finish.ribTaken(),
+                FinishChoice.usual().ribTaken(),
+                Rib.values(),
+                any -> "");
+    }
+
+    private void graft() {
+        FinishChoice finish = choices.finish();
+        FinishChoice usual = FinishChoice.usual();
+        if (plan.heelGraft().or(plan::toeGraft).isEmpty()) {
+            return;
+        }
+        switches.add(new YesNo(
+                "finish.graftSetUp",
+                "Set-up of the graft",
+                "A set-up pair of moves opens the graft so that its first stitch looks like the others. Without it the"
+                        + " corner has no ear.",
+                Whose.of(finish.graftSetUp().isPresent()),
+                finish.setUpTaken(),
+                usual.setUpTaken(),
+                "with a set-up",
+                "without a set-up"));
+        options(
+                "finish.yarnAt",
+                "Where the yarn waits",
+                finish.yarnAt(),
+                finish.yarnAtTaken(),
+                usual.yarnAtTaken(),
+                new Needle[] {Needle.BACK, Needle.FRONT},
+                any -> "");
+    }
+
+    /** {@code notNow} says why one of them cannot be taken; nothing where it can. */
+    private <N extends Named> void options(
+            String path, String title, Optional<N> chosen, N taken, N usual, N[] all, Function<N, String> notNow) {
+        options.add(new Options(
+                path,
+                title,
+                Whose.of(chosen.isPresent()),
+                taken.name(),
+                usual.name(),
+                taken.phrase(),
+                Arrays.stream(all).map(one -> Option.of(one, notNow.apply(one))).toList()));
+    }
+
+    private void number(
+            String path,
+            String title,
+            String why,
+            Whose whose,
+            double taken,
+            double usual,
+            Limit limit,
+            double... tries) {
+        numbers.add(new Recipe.Number(
+                path,
+                title,
+                why,
+                whose,
+                taken,
+                usual,
+                limit.unit(),
+                limit.min(),
+                limit.max(),
+                Arrays.stream(tries).boxed().toList()));
+    }
+}

@@ -1,0 +1,62 @@
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useReadCsv } from '../api/queries';
+import { FilePick } from './FilePick';
+import { SmallButton } from './SmallButton';
+
+/** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
+export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
+  const read = useReadCsv(shelf);
+  const [file, setFile] = useState<{ name: string; text: string } | undefined>();
+  const take = (name: string, text: string, onlyRight: boolean) => {
+    setFile({ name, text });
+    read.mutate({ text, onlyRight });
+  };
+  const wrong = read.data?.wrong ?? [];
+  return (
+    <Box fontSize="sm" mt={2}>
+      <Flex gap={5} align="center" wrap="wrap">
+        <Link
+          href={`/api/files/${shelf}.csv`}
+          download
+          color="chosen"
+          textDecoration="underline"
+          minH="44px"
+        >
+          Write a CSV file
+        </Link>
+        <FilePick
+          label="Read a CSV file"
+          accept=".csv,text/csv"
+          onPick={(file) => {
+            void file.text().then((text) => take(file.name, text, false));
+          }}
+        />
+      </Flex>
+      <Box role="status" data-testid="csv">
+        {read.error && (
+          <Box color="amiss">{`${file?.name ?? 'The file'}: ${read.error.message}`}</Box>
+        )}
+        {read.data && (
+          <Box>
+            {read.data.taken > 0
+              ? `${read.data.taken} ${read.data.taken === 1 ? 'line was' : 'lines were'} taken in from ${file?.name}.`
+              : `Nothing was taken in from ${file?.name}.`}
+          </Box>
+        )}
+        {wrong.length > 0 && (
+          <Box color="amiss" maxH="12rem" overflowY="auto" tabIndex={0}>
+            {wrong.map(({ line, column, message }) => (
+              <p key={`${line} ${column} ${message}`}>{`Line ${line}, ${column}: ${message}`}</p>
+            ))}
+          </Box>
+        )}
+      </Box>
+      {wrong.length > 0 && read.data?.taken === 0 && file && (
+        <SmallButton onClick={() => take(file.name, file.text, true)}>
+          Read only the lines that are right
+        </SmallButton>
+      )}
+    </Box>
+  );
+}

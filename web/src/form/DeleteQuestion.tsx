@@ -1,0 +1,56 @@
+import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { useRef, type ReactNode } from 'react';
+
+interface DeleteQuestionProps {
+  name: string;
+  onThrowAway: () => void;
+  onCancel: () => void;
+  /** What else goes with it. */
+  children?: ReactNode;
+}
+
+/** Asks before something is deleted; Cancel is where the keys are. */
+export function DeleteQuestion({ name, onThrowAway, onCancel, children }: DeleteQuestionProps) {
+  const cancel = useRef<HTMLButtonElement>(null);
+  const button = { type: 'button' as const, minH: '44px', px: 4, cursor: 'pointer' };
+  return (
+    <Dialog.Root
+      role="alertdialog"
+      open
+      onOpenChange={({ open }) => !open && onCancel()}
+      initialFocusEl={() => cancel.current}
+    >
+      <Portal>
+        <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
+        <Dialog.Positioner>
+          <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink" p={5}>
+            <Dialog.Title as="h2" fontSize="lg" overflowWrap="anywhere">
+              {`Delete “${name}”?`}
+            </Dialog.Title>
+            <Box mt={2}>{children}</Box>
+            <Flex gap={3} mt={4} justify="flex-end">
+              <chakra.button
+                {...button}
+                ref={cancel}
+                borderWidth="1px"
+                borderColor="ink"
+                onClick={onCancel}
+              >
+                Cancel
+              </chakra.button>
+              <chakra.button
+                {...button}
+                borderWidth="1px"
+                borderColor="cut"
+                color="cut"
+                onClick={onThrowAway}
+              >
+                Delete
+              </chakra.button>
+            </Flex>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

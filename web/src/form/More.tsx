@@ -1,0 +1,33 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { LinkButton } from './LinkButton';
+
+const AT_ONCE = 12;
+
+/** How much of a long list is shown. */
+export function useMore() {
+  const [most, setMost] = useState(AT_ONCE);
+  return { most, onMore: () => setMost(most + AT_ONCE) };
+}
+
+interface MoreProps {
+  most: number;
+  onMore: () => void;
+  /** How much there is. */
+  inAll: number;
+  /** What it is, in words: `pairs`. */
+  what: string;
+}
+
+/** Shows more of a long list; nothing where all of it is shown. */
+export function More({ most, onMore, inAll, what }: MoreProps) {
+  if (inAll <= most) {
+    return null;
+  }
+  return (
+    <Box mt={3}>
+      {`${most} of ${inAll} ${what}. `}
+      <LinkButton onClick={onMore}>{`Show ${Math.min(AT_ONCE, inAll - most)} more`}</LinkButton>
+    </Box>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Foot } from '../wire/types';
+import { useSettings } from '../settings/settings';
+import { NumberField } from './NumberField';
+import { Select } from './Select';
+
+type Shoe = NonNullable<Foot['shoe']>;
+
+interface ShoeSizeProps {
+  shoe: Shoe | undefined;
+  problem: string | undefined;
+  onChange: (shoe: Shoe | undefined) => void;
+}
+
+/** A size a shoe system counts from, to begin with: a middling one, so that a step away is near. */
+const MIDDLING: Record<Shoe['system'], number> = {
+  EU: 39,
+  UK: 6,
+  US_WOMEN: 8,
+  US_MEN: 8,
+  MONDOPOINT: 245,
+};
+
+/** A shoe size, with the system it is counted in. */
+export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
+  const { lengths } = useSettings();
+  return (
+    <>
+      <Select
+        label="Shoe size, counted as"
+        value={shoe?.system ?? ''}
+        schools="ShoeSystem"
+        none="no shoe size"
+        onChange={(chosen) => {
+          const system = chosen as Shoe['system'];
+          onChange(chosen ? { system, size: MIDDLING[system] } : undefined);
+        }}
+      />
+      {shoe && (
+        <NumberField
+          key={shoe.system}
+          label="Shoe size"
+          kind="number"
+          unit=""
+          lengths={lengths}
+          value={shoe.size}
+          problem={problem}
+          onChange={(size) => size !== undefined && onChange({ ...shoe, size })}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+
+/** Not among what is loaded first, but soon after: it has to open while the server is away as well. */
+const load = async () => ({ default: (await import('./DeleteQuestion')).DeleteQuestion });
+const DeleteQuestion = lazy(load);
+
+interface ThrowAwayProps {
+  name: string;
+  onThrowAway: () => void;
+  error: Error | null;
+  /** What else goes with it; asked for only once somebody wants to delete. */
+  goes?: () => ReactNode;
+}
+
+/** Deleting asks first, with the name and what goes with it; Cancel is where the keys are. */
+export function ThrowAway({ name, onThrowAway, error, goes }: ThrowAwayProps) {
+  const [asked, setAsked] = useState(false);
+  useEffect(() => {
+    load().catch(() => undefined); // asked for again when it opens
+  }, []);
+  return (
+    <>
+      <chakra.button
+        type="button"
+        minH="44px"
+        px={2}
+        color="quiet"
+        cursor="pointer"
+        onClick={() => setAsked(true)}
+        aria-label={`Delete ${name}`}
+      >
+        Delete
+      </chakra.button>
+      {error && (
+        <Box role="alert" color="amiss" fontSize="sm">
+          {error.message}
+        </Box>
+      )}
+      {asked && (
+        <Suspense>
+          <DeleteQuestion
+            name={name}
+            onCancel={() => setAsked(false)}
+            onThrowAway={() => {
+              setAsked(false);
+              onThrowAway();
+            }}
+          >
+            {goes?.()}
+          </DeleteQuestion>
+        </Suspense>
+      )}
+    </>
+  );
+}

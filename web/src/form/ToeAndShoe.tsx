@@ -1,0 +1,31 @@
+import type { Foot } from '../wire/types';
+import { Select } from './Select';
+import { ShoeSize } from './ShoeSize';
+
+type Known = Pick<Foot, 'toeForm' | 'shoe'>;
+
+interface ToeAndShoeProps {
+  foot: Known;
+  change: (part: Known) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** How the toes end, and the shoe size with its system. */
+export function ToeAndShoe({ foot, change, problemAt }: ToeAndShoeProps) {
+  return (
+    <>
+      <Select
+        label="How the toes end"
+        value={foot.toeForm ?? ''}
+        schools="ToeForm"
+        none="not looked at"
+        onChange={(form) => change({ toeForm: (form || undefined) as Foot['toeForm'] })}
+      />
+      <ShoeSize
+        shoe={foot.shoe}
+        problem={problemAt('shoe.size')}
+        onChange={(shoe) => change({ shoe })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,249 @@
+import { Box, CloseButton, Drawer, Portal, VisuallyHidden } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { useWorkings } from '../api/queries';
+import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
+import { Notice, Waiting } from './States';
+import { useSettings, type Lengths } from '../settings/settings';
+import { decimal, plusMinusText, valueText } from '../units/units';
+
+interface OfPlanProps {
+  plan: Plan;
+  title: string;
+  figures: readonly Figure[];
+  onClose: () => void;
+}
+
+/** How a figure of a plan came about, fetched when it is opened. */
+export function PlanWorking({ plan, ...props }: OfPlanProps) {
+  const workings = useWorkings(plan);
+  return (
+    <Working {...props} plan={workings.data}>
+      {workings.error ? (
+        <Notice title="The working cannot be shown" error={workings.error} />
+      ) : (
+        !workings.data && <Waiting what="the working" />
+      )}
+    </Working>
+  );
+}
+
+interface WorkingProps {
+  plan: Workings | undefined;
+  title: string;
+  figures: readonly Figure[];
+  onClose: () => void;
+  /** What stands there while there is none. */
+  children?: ReactNode;
+}
+
+/** How a figure came about: from the answer down to what was measured or chosen. */
+export function Working({ plan, title, figures, onClose, children }: WorkingProps) {
+  const roots = [...new Set(figures.map(({ step }) => step))];
+  return (
+    <Drawer.Root open placement="end" size="md" onOpenChange={({ open }) => !open && onClose()}>
+      <Portal>
+        <Drawer.Backdrop bg="rgb(10 16 20 / 35%)" />
+        <Drawer.Positioner>
+          <Drawer.Content bg="sheet" color="ink" borderLeftWidth="1px" borderColor="line">
+            <Drawer.Header pb={2}>
+              <Drawer.Title as="h2" fontFamily="heading" fontSize="xl">
+                {title}: the working
+              </Drawer.Title>
+            </Drawer.Header>
+            <Drawer.Body pb={8} tabIndex={0} role="region" aria-label="Steps of the working">
+              <Box as="ol" listStyleType="none" className="figures">
+                {plan &&
+                  roots.map((root) => (
+                    <Branch key={root} number={root} plan={plan} shown={new Set()} top />
+                  ))}
+              </Box>
+              {children}
+              <Box fontSize="xs" color="quiet" mt={6}>
+                P published source · C common practice, no source · M from memory, approximate · D
+                derived here from geometry or arithmetic. ± holds the true value 95 times in 100.
+              </Box>
+            </Drawer.Body>
+            <Drawer.CloseTrigger asChild position="absolute" top={2} right={3}>
+              <CloseButton aria-label="Close the working" size="lg" />
+            </Drawer.CloseTrigger>
+          </Drawer.Content>
+        </Drawer.Positioner>
+      </Portal>
+    </Drawer.Root>
+  );
+}
+
+interface BranchProps {
+  number: number;
+  plan: Workings;
+  /** Steps shown before this one, so that a shared one is worked out once. */
+  shown: Set<number>;
+  /** The name it has in the formula above it. */
+  symbol?: string | undefined;
+  /** Whether it is the answer itself. */
+  top?: boolean;
+}
+
+function Branch({ number, plan, shown, symbol, top }: BranchProps) {
+  const { lengths } = useSettings();
+  const step = plan.steps[number];
+  if (!step) {
+    return null;
+  }
+  const again = shown.has(number) && step.inputs.length > 0;
+  const seen = new Set(shown).add(number);
+  const below = [
+    ...new Set([
+      ...step.inputs,
+      ...(step.computed?.uncertainty === undefined ? [] : [step.computed.uncertainty]),
+    ]),
+  ];
+  const orders = below.map((input, i) => {
+    const before = new Set(seen);
+    below.slice(0, i).forEach((earlier) => collect(earlier, plan, before));
+    return { input, before };
+  });
+  return (
+    <Box as="li" mt={3} pl={3} borderLeftWidth="2px" borderColor="line">
+      <Box>
+        {symbol && <Box as="span" fontStyle="italic">{`${symbol}: `}</Box>}
+        {step.label} = <strong>{valueText(step.value, step.unit, lengths)}</strong>{' '}
+        <Box as="span" color="quiet">
+          {plusMinusText(step.plusMinus, step.unit, lengths)}
+        </Box>
+      </Box>
+      {again ? (
+        <Box fontSize="sm" color="quiet">
+          worked out above
+        </Box>
+      ) : (
+        <>
+          <Origin step={step} plan={plan} lengths={lengths} top={top ?? false} />
+          {below.length > 0 && (
+            <Box as="ol" listStyleType="none">
+              {orders.map(({ input, before }) => (
+                <Branch
+                  key={input}
+                  number={input}
+                  plan={plan}
+                  shown={before}
+                  symbol={symbolOf(step, input, plan)}
+                />
+              ))}
+            </Box>
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
+
+/** Adds a step and all that it is made from. */
+function collect(number: number, plan: Workings, into: Set<number>): void {
+  into.add(number);
+  plan.steps[number]?.inputs.forEach((input) => collect(input, plan, into));
+}
+
+/** The rule that gave a step. */
+function ruleOf(step: Step, plan: Workings): Rule | undefined {
+  return plan.rules.find(({ id }) => id === step.computed?.rule);
+}
+
+/** The name of an input in the formula, where the formula has one for it. */
+function symbolOf(step: Step, input: number, plan: Workings): string | undefined {
+  const symbol = ruleOf(step, plan)?.symbols[step.inputs.indexOf(input)];
+  return symbol?.endsWith('…') ? undefined : symbol?.replace('_', ' ');
+}
+
+/** The formula with the numbers put in, in millimetres, grams and plain numbers as the formula takes them. */
+function putIn(step: Step, plan: Workings): string | undefined {
+  const { formula, symbols } = ruleOf(step, plan) ?? { formula: '', symbols: [] };
+  if (symbols.length === 0 || symbols.some((symbol) => symbol.endsWith('…'))) {
+    return undefined;
+  }
+  const values = new Map(
+    symbols.map((symbol, i) => {
+      const input = plan.steps[step.inputs[i] ?? -1];
+      const text = input ? decimal(input.value, 3) : symbol;
+      return [symbol, input?.unit === 'MILLIMETRES' ? `${text} mm` : text];
+    }),
+  );
+  return formula.replace(/[A-Za-z_]+/g, (word) => values.get(word) ?? word);
+}
+
+interface OriginProps {
+  step: Step;
+  plan: Workings;
+  lengths: Lengths;
+  top: boolean;
+}
+
+function Origin({ step, plan, lengths, top }: OriginProps) {
+  const { given, rounded, spread, strongest, unsurest } = step;
+  const rule = ruleOf(step, plan);
+  const doubtful = unsurest ? plan.steps[unsurest.step] : undefined;
+  const mover = strongest ? plan.steps[strongest.step] : undefined;
+  return (
+    <Box fontSize="sm" color="quiet">
+      {given && <div>{ORIGINS[given.origin] ?? given.origin}</div>}
+      {given?.source && <Source {...given.source} />}
+      {rule && (
+        <>
+          <Box color="ink" fontStyle="italic">
+            {`= ${rule.formula.replaceAll('_', ' ')}`}
+          </Box>
+          {putIn(step, plan) && <Box color="ink">{`= ${putIn(step, plan)}`}</Box>}
+          <Source {...rule.source} />
+        </>
+      )}
+      {rounded && <div>{`rounded ${rounded.how}: ${rounded.reason}`}</div>}
+      {spread && <Source {...spread.source} />}
+      {top && doubtful && unsurest && (
+        <div>{`its ± comes mostly from ${doubtful.label}: ${decimal(unsurest.share * 100, 0)} % of it`}</div>
+      )}
+      {top && mover && strongest && (
+        <div>{`moved most by ${mover.label}: 1 % more gives ${signed(strongest.changePerCent, step, lengths)}`}</div>
+      )}
+    </Box>
+  );
+}
+
+const ORIGINS: Record<string, string> = {
+  measured: 'measured',
+  chosen: 'chosen by you',
+  default: 'the usual value; nothing was chosen',
+  constant: 'a constant',
+  'tried out': 'tried out to see what it gives',
+};
+
+function signed(change: number, step: Step, lengths: Lengths): string {
+  const size = Math.abs(change);
+  const text =
+    step.unit === 'MILLIMETRES'
+      ? plusMinusText(size, step.unit, lengths).replace('± ', '')
+      : valueText(size, step.unit, lengths);
+  return `${text} ${change < 0 ? 'less' : 'more'}`;
+}
+
+function Source({ mark, meaning, text }: { mark: string; meaning: string; text: string }) {
+  return (
+    <div>
+      <Box
+        as="abbr"
+        title={meaning}
+        borderWidth="1px"
+        borderColor="quiet"
+        borderRadius="2px"
+        px={1}
+        mr={1}
+        fontSize="xs"
+        fontWeight="700"
+        textDecoration="none"
+      >
+        {mark}
+      </Box>
+      <VisuallyHidden>{`${meaning}: `}</VisuallyHidden>
+      {text}
+    </div>
+  );
+}

@@ -1,0 +1,303 @@
+import { Box, Button, Flex, Field, Grid, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useFeet, usePreviewWhen, useSwatches, type Preview } from '../api/queries';
+import type { Foot, Plan, Spec } from '../wire/types';
+import type { Draft } from '../draft/draft';
+import { NumberField } from '../form/NumberField';
+import { ShoeSize } from '../form/ShoeSize';
+import { useSettings, type Lengths } from '../settings/settings';
+import { figureText, gaugeSpanMm, gaugeSpanText } from '../units/units';
+import { Tape } from '../tape/Tape';
+import { FromShelf } from './FromShelf';
+import { MeasureDrawing, type What } from './MeasureDrawing';
+import { LinkButton } from '../form/LinkButton';
+
+interface FirstMeasuresProps {
+  heading: string;
+  onMeasured: (draft: Draft) => void;
+}
+
+/** What is measured before there is a plan. */
+interface Measures {
+  lengthMm?: number | undefined;
+  shoe?: Foot['shoe'];
+  ballGirthMm?: number | undefined;
+  stitches?: number | undefined;
+  rounds?: number | undefined;
+  /** What the swatch was counted over: it stays what it was when other units are shown. */
+  spanMm: number;
+}
+
+/** What was taken from the shelves. */
+interface Taken {
+  foot?: Draft['foot'];
+  feet?: Pick<Spec, 'foot' | 'otherFoot'> | undefined;
+  swatch?: Draft['swatch'];
+  swatchSpec?: Spec['swatch'];
+}
+
+/** Three measurements, from which the first plan is made; all the rest can be changed in the plan. */
+export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
+  const { lengths } = useSettings();
+  const feet = useFeet();
+  const swatches = useSwatches();
+  const [whose, setWhose] = useState('');
+  const [measures, setMeasures] = useState<Measures>({ spanMm: gaugeSpanMm(lengths) });
+  const [taken, setTaken] = useState<Taken>({});
+  const [askedByShoe, setByShoe] = useState(false);
+  const byShoe = askedByShoe || measures.shoe !== undefined;
+  const set = (change: Partial<Measures>) => setMeasures({ ...measures, ...change });
+  const spec = specOf(measures, taken);
+  const preview = usePreviewWhen(spec, 'measures');
+  const problemAt = (field: string) =>
+    preview.refused?.errors.find((problem) => problem.field.startsWith(field))?.message;
+  const plan = preview.behind || !spec ? undefined : preview.plan;
+  const begun = measures.stitches !== undefined || measures.rounds !== undefined;
+  const spanText = gaugeSpanText(
+    begun && measures.spanMm !== gaugeSpanMm(lengths) ? other(lengths) : lengths,
+  );
+  const placeholder =
+    lengths === 'INCH' ? ['9 5/8', '9 1/8', '32', '44'] : ['24.6', '23.1', '31', '43'];
+  const field = (label: string, measure: Measured, path: string, example: number) => (
+    <NumberField
+      key={`${measure}.${lengths}`}
+      mayBeEmpty
+      label={label}
+      kind={measure.endsWith('Mm') ? 'length' : 'number'}
+      lengths={lengths}
+      value={measures[measure]}
+      problem={problemAt(path)}
+      placeholder={placeholder[example] ?? ''}
+      onChange={(value) => {
+        const counted = example > 1;
+        const empty = measures.stitches === undefined && measures.rounds === undefined;
+        set({
+          [measure]: value,
+          ...(counted && empty ? { spanMm: gaugeSpanMm(lengths) } : {}),
+        });
+        if (counted) {
+          setTaken({ foot: taken.foot, feet: taken.feet }); // counted anew, so no longer the swatch from the shelf
+        }
+      }}
+    />
+  );
+  return (
+    <Box maxW="62rem">
+      <Box as="h1" fontSize="3xl" lineHeight="1.2" mb={1}>
+        {heading}
+      </Box>
+      <Box fontSize="lg" color="quiet" mb={5}>
+        Three measurements make a plan. Everything else can be changed in it.
+      </Box>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (spec) {
+            onMeasured({
+              name: '',
+              spec,
+              foot: taken.foot,
+              swatch: taken.swatch,
+              footName: taken.foot ? undefined : whose.trim() || undefined,
+            });
+          }
+        }}
+      >
+        <Grid
+          templateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }}
+          gap={0}
+          borderWidth="1px"
+          borderColor="line"
+          bg="sheet"
+        >
+          <Measure
+            what="length"
+            number="1"
+            title="The foot’s length"
+            how="Standing, longest toe to heel."
+          >
+            {field('Length of the foot', 'lengthMm', 'foot.lengthMm', 0)}
+            {byShoe ? (
+              <ShoeSize
+                shoe={measures.shoe}
+                problem={problemAt('foot.shoe')}
+                onChange={(shoe) => set({ shoe })}
+              />
+            ) : (
+              <LinkButton onClick={() => setByShoe(true)}>Only a shoe size is known</LinkButton>
+            )}
+          </Measure>
+          <Measure
+            what="girth"
+            number="2"
+            title="Round the ball"
+            how={
+              measures.shoe && measures.lengthMm === undefined
+                ? 'By the shoe alone it may stay empty: it is guessed.'
+                : 'The widest part, behind the toes.'
+            }
+          >
+            {field('Round the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
+          </Measure>
+          <Measure
+            what="swatch"
+            number="3"
+            title="The swatch"
+            how={`Washed; counted over ${spanText}.`}
+          >
+            <Flex gap={4}>
+              {field('Stitches', 'stitches', 'swatch.stitches', 2)}
+              {field('Rounds', 'rounds', 'swatch.rounds', 3)}
+            </Flex>
+          </Measure>
+        </Grid>
+        <FromShelf
+          feet={feet.data ?? []}
+          swatches={swatches.data ?? []}
+          onFoot={(kept) => {
+            const { lengthMm, shoe, ballGirthMm } = kept.foot;
+            set({ lengthMm, shoe, ballGirthMm });
+            setWhose(kept.name);
+            setTaken({
+              ...taken,
+              foot: { id: kept.id, name: kept.name },
+              feet: { foot: kept.foot, otherFoot: kept.otherFoot },
+            });
+          }}
+          onSwatch={(kept) => {
+            const span = gaugeSpanMm(lengths);
+            set({
+              spanMm: span,
+              stitches: overSpan(kept.swatch.stitches, span),
+              rounds: overSpan(kept.swatch.rounds, span),
+            });
+            setTaken({
+              ...taken,
+              swatch: { id: kept.id, name: kept.name },
+              swatchSpec: kept.swatch,
+            });
+          }}
+        />
+        <Flex mt={5} gap={4} align="flex-end" wrap="wrap">
+          <Field.Root w="16rem">
+            <Field.Label fontWeight="600">Whose feet? (if you like)</Field.Label>
+            <Input
+              value={whose}
+              maxLength={80}
+              onChange={(event) => {
+                setWhose(event.target.value);
+                setTaken({
+                  swatch: taken.swatch,
+                  ...(taken.swatchSpec ? { swatchSpec: taken.swatchSpec } : {}),
+                });
+              }}
+              size="lg"
+              bg="sheet"
+              borderColor="quiet"
+              autoComplete="off"
+            />
+          </Field.Root>
+          {spec ? <Ready preview={preview} plan={plan} /> : <Missing measures={measures} />}
+        </Flex>
+      </form>
+      {plan && (
+        <Box mt={6} bg="sheet" borderWidth="1px" borderColor="line" p={4}>
+          <Tape plan={plan} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+type Measured = 'lengthMm' | 'ballGirthMm' | 'stitches' | 'rounds';
+
+const other = (lengths: Lengths): Lengths => (lengths === 'INCH' ? 'CM' : 'INCH');
+
+function overSpan(readings: readonly { count: number; spanMm: number }[], span: number): number {
+  const rates = readings.map(({ count, spanMm }) => (count / spanMm) * span);
+  return Math.round((rates.reduce((sum, rate) => sum + rate, 0) / rates.length) * 100) / 100;
+}
+
+function specOf(measures: Measures, { feet, swatchSpec }: Taken): Spec | undefined {
+  const { lengthMm, shoe, ballGirthMm, stitches, rounds, spanMm } = measures;
+  const long = lengthMm ?? shoe;
+  // Only a foot that nobody can measure has no ball: one whose length is the shoe's.
+  const round = ballGirthMm ?? (lengthMm === undefined ? shoe : undefined);
+  if (long === undefined || round === undefined || stitches === undefined || rounds === undefined) {
+    return undefined;
+  }
+  return {
+    ...feet,
+    foot: { ...feet?.foot, lengthMm, shoe, ballGirthMm },
+    swatch: swatchSpec ?? {
+      stitches: [{ count: stitches, spanMm }],
+      rounds: [{ count: rounds, spanMm }],
+    },
+  };
+}
+
+interface MeasureProps {
+  what: What;
+  number: string;
+  title: string;
+  how: string;
+  children: React.ReactNode;
+}
+
+function Measure({ what, number, title, how, children }: MeasureProps) {
+  return (
+    <Box p={4} borderLeftWidth={{ md: number === '1' ? 0 : '1px' }} borderColor="line">
+      <Flex gap={3} align="baseline">
+        <Box fontFamily="heading" fontSize="2xl" fontWeight="700" aria-hidden>
+          {number}
+        </Box>
+        <Box>
+          <Box as="h2" fontSize="lg">
+            {title}
+          </Box>
+          <Box color="quiet" fontSize="sm" mb={3}>
+            {how}
+          </Box>
+        </Box>
+      </Flex>
+      <Box mb={3}>
+        <MeasureDrawing what={what} />
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+function Missing({ measures }: { measures: Measures }) {
+  const { lengthMm, shoe, ballGirthMm, stitches, rounds } = measures;
+  const missing = [
+    [lengthMm ?? shoe, 'the foot’s length or a shoe size'],
+    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), 'round the ball'],
+    [stitches, 'stitches'],
+    [rounds, 'rounds'],
+  ].flatMap(([value, word]) => (value === undefined ? [word] : []));
+  return <Box color="quiet" pb={3}>{`Still to measure: ${missing.join(', ')}.`}</Box>;
+}
+
+/** What comes of the measures, before the plan is opened; or why nothing does. */
+function Ready({ preview, plan }: { preview: Preview; plan: Plan | undefined }) {
+  const { lengths } = useSettings();
+  const { refused } = preview;
+  const words = preview.unreachable
+    ? 'Round Pocket does not answer. It is asked again by itself.'
+    : plan
+      ? `${figureText(plan.stitchCount.stitches, lengths)}; the heel opens after ${figureText(plan.tube.footRounds, lengths)}.`
+      : refused
+        ? `No plan yet: ${refused.message}`
+        : 'Working it out …';
+  return (
+    <>
+      <Button type="submit" bg="ink" color="sheet" size="lg" disabled={!plan}>
+        Open the plan
+      </Button>
+      <Box pb={2} maxW="34rem" color={refused ? 'amiss' : 'quiet'} role="status">
+        {words}
+      </Box>
+    </>
+  );
+}

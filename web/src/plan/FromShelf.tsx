@@ -1,0 +1,61 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { KeptFoot, KeptSwatch } from '../wire/types';
+import { LinkButton } from '../form/LinkButton';
+
+interface FromShelfProps {
+  feet: readonly KeptFoot[];
+  swatches: readonly KeptSwatch[];
+  onFoot: (foot: KeptFoot) => void;
+  onSwatch: (swatch: KeptSwatch) => void;
+}
+
+/** How many of a shelf are offered before all are asked for. */
+const FEW = 4;
+
+/** What was measured before and can be taken instead of measuring again. */
+export function FromShelf({ feet, swatches, onFoot, onSwatch }: FromShelfProps) {
+  return (
+    <Box mt={4}>
+      <Shelf words="Measured before:" kept={feet} onTake={onFoot} />
+      <Shelf words="Counted before:" kept={once(swatches)} onTake={onSwatch} />
+    </Box>
+  );
+}
+
+/** Swatches that say the same under the same name are offered once. */
+function once(swatches: readonly KeptSwatch[]): readonly KeptSwatch[] {
+  const says = ({ name, swatch }: KeptSwatch) => JSON.stringify([name, swatch]);
+  return swatches.filter((each, i) => swatches.findIndex((one) => says(one) === says(each)) === i);
+}
+
+interface ShelfProps<K> {
+  words: string;
+  kept: readonly K[];
+  onTake: (kept: K) => void;
+}
+
+function Shelf<K extends { id: string; name: string }>({ words, kept, onTake }: ShelfProps<K>) {
+  const [all, setAll] = useState(false);
+  if (kept.length === 0) {
+    return null;
+  }
+  const few = all || kept.length <= FEW + 1;
+  return (
+    <Flex columnGap={5} wrap="wrap" align="center">
+      <span>{words}</span>
+      {(few ? kept : kept.slice(0, FEW)).map((each) => (
+        <Take key={each.id} onClick={() => onTake(each)} words={each.name} />
+      ))}
+      {!few && <Take onClick={() => setAll(true)} words={`all ${kept.length} …`} />}
+    </Flex>
+  );
+}
+
+function Take({ words, onClick }: { words: string; onClick: () => void }) {
+  return (
+    <LinkButton onClick={onClick} maxW="16rem" truncate title={words}>
+      {words}
+    </LinkButton>
+  );
+}

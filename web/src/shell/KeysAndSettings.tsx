@@ -1,0 +1,107 @@
+import { Box, chakra, Link } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import { Link as RouteLink } from 'react-router';
+import { changeSettings, useSettings } from '../settings/settings';
+import { LightSwitch } from './LightSwitch';
+import { Sheet } from '../form/Sheet';
+import { Switch } from '../form/Switch';
+import { covered, typing } from '../form/typing';
+
+const KEYS: readonly (readonly [keys: string, does: string])[] = [
+  ['?', 'this sheet'],
+  ['/', 'in a plan: to the first word of the recipe'],
+  ['Tab, Enter', 'from word to word, and open one'],
+  ['← →', 'on the tape: the needle by a round, with Shift by ten'],
+  ['Home, End', 'on the tape: to the toe tip, to the cuff edge'],
+  ['e', 'on a figure: its working'],
+  ['Ctrl Z', 'take the last change back'],
+  ['Ctrl Shift Z', 'make it again'],
+  ['Space, Enter', 'in the lap: the round is done'],
+  ['Backspace', 'in the lap: take it back'],
+  ['[ ]', 'in the lap: the other sock'],
+  ['t, w, n', 'in the lap: tape check, weigh, note'],
+  ['Esc', 'close what is open'],
+];
+
+/** The keys, and the settings that are seldom changed; opened by its button or by ?. */
+export function KeysAndSettings() {
+  const [open, setOpen] = useState(false);
+  const { hand, needles } = useSettings();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key === '?' && !typing(event) && !covered()) {
+        setOpen(true);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  return (
+    <Sheet
+      open={open}
+      onOpen={setOpen}
+      title="Keys and settings"
+      closing="Close keys and settings"
+      trigger={
+        <chakra.button
+          type="button"
+          aria-label="Keys and settings"
+          minW="44px"
+          minH="44px"
+          cursor="pointer"
+          fontWeight="700"
+        >
+          ?
+        </chakra.button>
+      }
+    >
+      <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
+        {KEYS.map(([keys, does]) => (
+          <Box key={keys} display="contents">
+            <Box as="dt" fontWeight="650">
+              {keys}
+            </Box>
+            <Box as="dd">{does}</Box>
+          </Box>
+        ))}
+      </Box>
+      <Box hideFrom="md">
+        <LightSwitch />
+      </Box>
+      <Switch
+        label="Leading hand"
+        value={hand}
+        options={[
+          ['right', 'right', 'right hand'],
+          ['left', 'left', 'left hand'],
+        ]}
+        onChange={(value) => changeSettings({ hand: value })}
+      />
+      <Switch
+        label="Needles in"
+        value={needles}
+        options={[
+          ['MM', 'mm', 'needles in millimetres'],
+          ['US', 'US', 'needles in US sizes'],
+        ]}
+        onChange={(value) => changeSettings({ needles: value })}
+      />
+      <Box fontSize="sm" color="quiet" mt={2}>
+        Left-handed, the work goes from left to right: the other leg of every stitch is picked up,
+        and the decreases lean the other way.
+      </Box>
+      <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
+        <RouteLink to="/backup" onClick={() => setOpen(false)}>
+          Backups
+        </RouteLink>
+      </Link>
+      <Box>
+        <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+          <RouteLink to="/licences" onClick={() => setOpen(false)}>
+            Licences
+          </RouteLink>
+        </Link>
+      </Box>
+    </Sheet>
+  );
+}

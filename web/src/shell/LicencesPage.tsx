@@ -1,0 +1,63 @@
+import { Box } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { call } from '../api/client';
+import type { Licence } from '../wire/types';
+import { Notice, Waiting } from '../form/States';
+
+/** Whose work Round Pocket is built on, and under which licences. */
+export function LicencesPage() {
+  const licences = useQuery({
+    queryKey: ['licences'],
+    queryFn: () => call<Licence[]>('GET', '/api/licences'),
+    staleTime: Infinity,
+  });
+  return (
+    <Box maxW="46rem">
+      <title>Licences · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={2}>
+        Licences
+      </Box>
+      <Box mb={4}>Round Pocket is built on the work of others. Thank you.</Box>
+      {licences.data ? (
+        <Box as="ul" listStyleType="none">
+          {licences.data.map((each) => (
+            <Row key={`${each.name} ${each.version}`} licence={each} />
+          ))}
+        </Box>
+      ) : licences.error ? (
+        <Notice title="The licences cannot be shown" error={licences.error} />
+      ) : (
+        <Waiting what="the licences" />
+      )}
+    </Box>
+  );
+}
+
+function Row({ licence: { name, version, licence, text } }: { licence: Licence }) {
+  const named = (
+    <>
+      <Box as="span" fontWeight="650">
+        {name}
+      </Box>{' '}
+      {version}
+      <Box as="span" color="quiet">
+        {' '}
+        · {licence}
+      </Box>
+    </>
+  );
+  return (
+    <Box as="li" py={1} borderBottomWidth="1px" borderColor="line" overflowWrap="anywhere">
+      {text ? (
+        <details>
+          <summary>{named}</summary>
+          <Box whiteSpace="pre-line" fontSize="sm" py={2}>
+            {text}
+          </Box>
+        </details>
+      ) : (
+        <Box pl="1.15rem">{named}</Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,129 @@
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
+import { useHome } from '../api/homeQueries';
+import { Damaged } from '../home/Damaged';
+import { changeSettings, useSettings } from '../settings/settings';
+import { KeysAndSettings } from './KeysAndSettings';
+import { LightSwitch } from './LightSwitch';
+import { Silence } from './Silence';
+import { Switch } from '../form/Switch';
+import { Unstored } from './Unstored';
+
+const PLACES = [
+  ['/', 'Basket'],
+  ['/feet', 'Feet'],
+  ['/yarn', 'Yarn'],
+  ['/practice', 'Practice'],
+  ['/log', 'Log'],
+  ['/almanac', 'Almanac'],
+] as const;
+
+/** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
+export function Shell() {
+  const { lengths } = useSettings();
+  const home = useHome().data;
+  // In the lap a phone has no room for anything but the work; its own line leads back.
+  const inLap = useMatch('/pairs/:id/lap') !== null;
+  return (
+    <Flex direction="column" minH="100vh">
+      <Link
+        href="#main"
+        position="absolute"
+        left="-999px"
+        _focus={{ left: 2, top: 2 }}
+        bg="sheet"
+        p={2}
+      >
+        To the content
+      </Link>
+      <Flex
+        as="header"
+        className="no-print"
+        hideBelow={inLap ? 'md' : undefined}
+        align="center"
+        gap={{ base: 1, md: 6 }}
+        px={{ base: 2, md: 6 }}
+        minH="52px"
+        borderBottomWidth="1px"
+        borderColor="line"
+        wrap="wrap"
+        py={1}
+      >
+        <Link
+          asChild
+          color="ink"
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize={{ base: 'md', md: 'lg' }}
+          letterSpacing="-0.02em"
+          minH="44px"
+          mr={{ base: 'auto', md: 0 }}
+          alignItems="center"
+        >
+          <RouteLink to="/">Round Pocket</RouteLink>
+        </Link>
+        <Flex
+          as="nav"
+          aria-label="Places"
+          order={{ base: 1, md: 0 }}
+          flex={{ base: '1 1 100%', md: '1' }}
+          minW={0}
+          gap={{ base: 1, md: 3 }}
+          overflowX="auto"
+        >
+          {PLACES.map(([to, name]) => (
+            <NavLink key={to} to={to} end={to === '/'} className="place">
+              {name}
+            </NavLink>
+          ))}
+        </Flex>
+        <Switch
+          label="Lengths in"
+          value={lengths}
+          options={[
+            ['CM', 'cm', 'centimetres'],
+            ['INCH', 'in', 'inches'],
+          ]}
+          onChange={(value) => changeSettings({ lengths: value })}
+        />
+        <Box hideBelow="md">
+          <LightSwitch />
+        </Box>
+        <KeysAndSettings />
+      </Flex>
+      <Silence />
+      {home && home.unsound.length > 0 && <Unsound faults={home.unsound} />}
+      <Unstored />
+      <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
+        {home?.damage ? <Damaged home={home} /> : <Outlet />}
+      </Box>
+    </Flex>
+  );
+}
+
+/** Something stored is no longer as it was written; starting again finds out how much. */
+function Unsound({ faults }: { faults: readonly string[] }) {
+  return (
+    <Box role="alert" bg="amissGround" color="amiss" px={{ base: 2, md: 6 }} py={2}>
+      {`Some of your data can’t be read as it was written: ${faults.join('; ')}. Stop Round Pocket and start it again: it will offer the last good backup.`}
+    </Box>
+  );
+}
+
+/** A path that leads nowhere. */
+export function NotFoundPage() {
+  return (
+    <Box maxW="34rem">
+      <title>Nothing here · Round Pocket</title>
+      <Box as="h1" fontSize="2xl" mb={2}>
+        Nothing is kept here
+      </Box>
+      <p>
+        The address may be mistyped, or the pair was thrown away.{' '}
+        <Link asChild color="chosen" textDecoration="underline">
+          <RouteLink to="/">Back to the basket</RouteLink>
+        </Link>
+      </p>
+    </Box>
+  );
+}

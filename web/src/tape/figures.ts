@@ -1,0 +1,214 @@
+import type { Figure, Plan, Shaping, ShapingRound } from '../wire/types';
+import type { Lengths } from '../settings/settings';
+import { figureText, plusMinusText, unitWords } from '../units/units';
+
+/** What a figure belongs to on the tape. */
+export type Place = 'tube' | 'foot' | 'leg' | 'cuff' | 'opening' | 'heel' | 'toe' | 'yarn';
+
+/** A figure as it stands in the list: what it is, how much, and a line about it. */
+export interface Entry {
+  id: string;
+  place: Place;
+  label: string;
+  figures: readonly Figure[];
+  unit: string;
+  note: string;
+}
+
+function sure(figure: Figure, lengths: Lengths): string {
+  return [figureText(figure, lengths), plusMinusText(figure.plusMinus, figure.unit, lengths)]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** The handful that matters while knitting, in the order of the work. */
+export function entries(plan: Plan, lengths: Lengths): Entry[] {
+  const tube = tubeEntry(plan, lengths);
+  const opening = openingEntry(plan, lengths);
+  const leg = legEntry(plan, lengths);
+  const cuff = cuffEntry(plan, lengths);
+  const pickUp = pickUpEntry(plan);
+  const heel = shapingEntry('heel', 'Heel', plan.heel, plan.heelRounds, lengths);
+  const toe = shapingEntry('toe', 'Toe', plan.toe, plan.toeRounds, lengths);
+  const yarn = yarnEntry(plan, lengths);
+  switch (plan.tube.way.id) {
+    case 'TOE_UP':
+      return plan.toe.begun
+        ? [toe, tube, opening, leg, cuff, pickUp, heel, yarn]
+        : [tube, opening, leg, cuff, pickUp, heel, toe, yarn];
+    case 'CUFF_DOWN':
+      return [tube, cuff, opening, leg, pickUp, heel, toe, yarn];
+    case 'READY_TUBE':
+      return [tube, cuff, opening, leg, pickUp, heel, toe, yarn];
+  }
+}
+
+function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
+  const labels = {
+    TOE_UP: toe.begun ? 'Tube, from the toe' : 'Cast on (waste yarn)',
+    CUFF_DOWN: 'Cast on at the cuff',
+    READY_TUBE: 'The ready tube has',
+  };
+  const smaller = stitchCount.realEase.value >= 0;
+  const ease = { ...stitchCount.realEase, value: Math.abs(stitchCount.realEase.value) };
+  return {
+    id: 'stitches',
+    place: 'tube',
+    label: labels[tube.way.id],
+    figures: [stitchCount.stitches],
+    unit: 'stitches',
+    note: `${figureText(ease, lengths)} ${smaller ? 'smaller' : 'larger'} than the foot`,
+  };
+}
+
+function openingEntry({ tube }: Plan, lengths: Lengths): Entry {
+  // Top-down the cuff was told already: what is knitted from there on is counted from there.
+  const count =
+    (tube.way.id === 'CUFF_DOWN' && tube.counts.find(({ from }) => from.id === 'START_OF_LEG')) ||
+    tube.count;
+  const markers = count.markers.value;
+  const marked =
+    markers > 0 ? `; ${markers} ${markers === 1 ? 'marker' : 'markers'}, one every 10 rounds` : '';
+  return {
+    id: 'opening',
+    place: tube.way.id === 'TOE_UP' ? 'foot' : 'leg',
+    label: tube.way.id === 'READY_TUBE' ? 'Count to the heel line' : 'Knit to the heel line',
+    figures: [count.rounds],
+    unit: 'rounds',
+    note: `${sure(count.length, lengths)} from ${count.from.title}${marked}`,
+  };
+}
+
+function legEntry({ tube }: Plan, lengths: Lengths): Entry {
+  const whole = `the tube then has ${figureText(tube.tubeRounds, lengths)}, ${sure(tube.tubeLength, lengths)}`;
+  const lost = tube.sacrificed.value > 0 ? '; one round of it is unpicked at the heel line' : '';
+  return tube.way.id === 'TOE_UP'
+    ? {
+        id: 'leg',
+        place: 'leg',
+        label: 'Then knit to the cuff',
+        figures: [tube.legRounds],
+        unit: 'rounds',
+        note: whole + lost,
+      }
+    : {
+        id: 'leg',
+        place: 'foot',
+        label: tube.way.id === 'READY_TUBE' ? 'Leave for the foot' : 'Then knit to the toe',
+        figures: [tube.footRounds],
+        unit: 'rounds',
+        note: tube.cut
+          ? `cut ${figureText(tube.cut.pieceRounds, lengths)} for each sock`
+          : whole + lost,
+      };
+}
+
+function cuffEntry({ tube, cuff }: Plan, lengths: Lengths): Entry {
+  return {
+    id: 'cuff',
+    place: 'cuff',
+    label: 'Cuff',
+    figures: [cuff.rounds],
+    unit: 'rounds',
+    note: `${sure(tube.cuffDepth, lengths)} of ${cuff.rib.title}, ${tube.way.id === 'CUFF_DOWN' ? 'cast on' : 'bound off'} loosely`,
+  };
+}
+
+function pickUpEntry({ opening }: Plan): Entry {
+  const { below, above, snip, comesOut, live, cornerStitches: stay } = opening;
+  const what = opening.way.id.startsWith('WASTE') ? 'waste-yarn sts come out' : 'sts come out';
+  const corners = stay
+    ? `${stay.value} stay at each corner`
+    : opening.corners.id === 'CLOSE_LATER'
+      ? 'the corners are closed with the tail'
+      : `${live.value} sts with the corners`;
+  return {
+    id: 'pick-up',
+    place: 'opening',
+    label: 'Pick up',
+    figures: [below, above],
+    unit: 'sts',
+    note: `${snip ? `snip st ${snip.value}; ` : ''}${comesOut.value} ${what}, ${corners}`,
+  };
+}
+
+/** Rounds as they are worked: plain ones, those at the corners, and how often they are shaped. */
+function workedWords(
+  { plainRounds, phases, begun, school, depth }: Shaping,
+  list: readonly ShapingRound[],
+  lengths: Lengths,
+): string {
+  if (school.id === 'SHORT_ROWS') {
+    const rows = list.filter(({ round }) => round.kind === 'SHORT_ROW').length;
+    return `${rows} short rows, ${figureText(depth, lengths)} deep`;
+  }
+  const corners = list.filter(({ round }) => round.kind === 'CORNERS').length;
+  const plain = plainRounds.value;
+  const shaped = phases
+    .filter(({ decreases }) => decreases.value > 0)
+    .map(({ every, decreases }, i) => {
+      const verb = i > 0 ? '' : begun ? 'increase ' : 'decrease ';
+      return `${verb}${everyWords(every.value)} ${timesWords(decreases.value)}`;
+    });
+  // The corner stitches go in rounds that would else be plain.
+  const gone =
+    corners === 0 ? '' : `corner sts gone in ${corners === 1 ? 'the first' : `${corners}`}`;
+  const first =
+    plain > 0
+      ? `${plain} plain ${plain === 1 ? 'round' : 'rounds'}${gone && ` (${gone})`}`
+      : gone && `${gone} ${corners === 1 ? 'round' : 'rounds'}`;
+  return [first, ...shaped].filter(Boolean).join(', then ');
+}
+
+function everyWords(every: number): string {
+  return every === 1
+    ? 'every round'
+    : every === 2
+      ? 'every 2nd round'
+      : `every ${every}${every === 3 ? 'rd' : 'th'} round`;
+}
+
+function timesWords(times: number): string {
+  return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+}
+
+function shapingEntry(
+  id: 'heel' | 'toe',
+  label: string,
+  shaping: Shaping,
+  list: readonly ShapingRound[],
+  lengths: Lengths,
+): Entry {
+  const { graftLoops, close, rounds, closingSide } = shaping;
+  const end = graftLoops
+    ? `${close.id === 'GRAFT' ? 'graft' : 'draw together'} ${graftLoops.value} + ${graftLoops.value} sts`
+    : `begun on ${closingSide.value} a side`;
+  return {
+    id,
+    place: id,
+    label,
+    figures: [rounds],
+    unit: shaping.school.id === 'SHORT_ROWS' ? 'rounds deep' : 'rounds',
+    note: `${workedWords(shaping, list, lengths)}; ${end}`,
+  };
+}
+
+function yarnEntry({ yarn }: Plan, lengths: Lengths): Entry {
+  const left = yarn.roles[0]?.left;
+  const missing = left && left.left.value < 0;
+  return {
+    id: 'yarn',
+    place: 'yarn',
+    label: 'Yarn for the pair',
+    figures: [yarn.pairGrams],
+    unit: [
+      unitWords('GRAMS', lengths)[1],
+      plusMinusText(yarn.pairGrams.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, ''),
+    ].join(' '),
+    note: left
+      ? missing
+        ? `${figureText({ ...left.left, value: -left.left.value }, lengths)} too little at hand`
+        : `${sure(left.left, lengths)} left over: ${left.enough.title}`
+      : figureText(yarn.pairMetres, lengths),
+  };
+}

@@ -17,9 +17,10 @@ import roundpocket.app.home.StoreRenewedEvent;
 
 /**
  * Keeps in memory what the events of a pair come to, so that a press on a pair with thousands of them is as quick as the
- * first. What is kept is what was committed. A pair's generation grows when somebody takes its lock to change it, and once
- * more when that is committed: nothing of an earlier one is used, so neither what a reader folded meanwhile, nor what a
- * change left behind whose lock the next one already holds.
+ * first. What is kept is what was committed: a pair's version grows when somebody takes its lock to change it, nothing of
+ * an earlier version is used, and what a reader folds while any change is open is not kept. (A change lets go of the
+ * lock at its commit and is closed a little later; by then the next may hold the lock, and a reader may have folded from
+ * before the commit.)
  */
 @Component
 class Folds {
@@ -37,10 +38,23 @@ class Folds {
             .build();
     private final Cache<UUID, Short> shorts =
             Caffeine.newBuilder().maximumSize(MOST_SHORT).build();
-    private final Map<UUID, Long> changes = new ConcurrentHashMap<>();
+    private final Map<UUID, Changes> changes = new ConcurrentHashMap<>();
     private final AtomicLong renewed = new AtomicLong();
 
-    private record Generation(long renewed, long changes) {}
+    private record Generation(long renewed, long version) {}
+
+    /** How often a pair was changed, and how many of these changes are still open. */
+    private record Changes(long version, int open) {
+        static final Changes NONE = new Changes(0, 0);
+
+        Changes begun() {
+            return new Changes(version + 1, open + 1);
+        }
+
+        Changes closed() {
+            return new Changes(version, open - 1);
+        }
+    }
 
     /** A pair in short, or nothing where it cannot be read. */
     private record Short(Generation generation, Object inShort) {}
@@ -57,17 +71,24 @@ class Folds {
         }
     }
 
-    private Generation generation(UUID pair) {
-        return new Generation(renewed.get(), changes.getOrDefault(pair, 0L));
+    private Changes changesOf(UUID pair) {
+        return changes.getOrDefault(pair, Changes.NONE);
+    }
+
+    private Generation at(Changes changes) {
+        return new Generation(renewed.get(), changes.version());
     }
 
     /** Reads from the work on a pair; {@code make} folds it where it is not at hand. */
     <T> T read(UUID pair, Supplier<Knitting> make, Function<Knitting, T> use) {
-        Generation now = generation(pair);
+        Changes seen = changesOf(pair);
+        Generation now = at(seen);
         Fold fold = folds.getIfPresent(pair);
         if (fold == null || !fold.generation.equals(now)) {
             fold = new Fold(now, make.get());
-            folds.put(pair, fold);
+            if (seen.open() == 0) {
+                folds.put(pair, fold);
+            }
         }
         synchronized (fold) {
             if (!fold.taken) {
@@ -84,18 +105,18 @@ class Folds {
     Knitting take(UUID pair, Supplier<Knitting> make) {
         Fold fold = folds.asMap().remove(pair);
         Knitting knitting = null;
-        if (fold != null && fold.generation.equals(generation(pair))) {
+        if (fold != null && fold.generation.equals(at(changesOf(pair)))) {
             synchronized (fold) {
                 fold.taken = true;
                 knitting = fold.knitting;
             }
         }
-        long taken = changes.merge(pair, 1L, Long::sum);
+        Generation taken = begin(pair);
         Knitting used = knitting == null ? make.get() : knitting;
         afterCompletion(committed -> {
             // Where the next has taken the lock meanwhile, the fold is its own to make.
-            if (changes.replace(pair, taken, taken + 1) && committed) {
-                folds.put(pair, new Fold(new Generation(renewed.get(), taken + 1), used));
+            if (committed && taken.equals(at(changesOf(pair)))) {
+                folds.put(pair, new Fold(taken, used));
             }
         });
         return used;
@@ -103,19 +124,28 @@ class Folds {
 
     /** What is said of a pair in short; made anew after a change. */
     <T> T inShort(UUID pair, Class<T> type, Supplier<T> make) {
-        Generation now = generation(pair);
+        Changes seen = changesOf(pair);
+        Generation now = at(seen);
         Short kept = shorts.getIfPresent(pair);
         if (kept == null || !kept.generation.equals(now)) {
             kept = new Short(now, make.get());
-            shorts.put(pair, kept);
+            if (seen.open() == 0) {
+                shorts.put(pair, kept);
+            }
         }
         return type.cast(kept.inShort);
     }
 
     /** That something of a pair changes in this transaction. */
     void changes(UUID pair) {
-        changes.merge(pair, 1L, Long::sum);
-        afterCompletion(committed -> changes.merge(pair, 1L, Long::sum));
+        begin(pair);
+    }
+
+    /** A change that is open until the transaction is over, however it ends. */
+    private Generation begin(UUID pair) {
+        Changes begun = changes.merge(pair, Changes.NONE.begun(), (before, first) -> before.begun());
+        afterCompletion(committed -> changes.computeIfPresent(pair, (id, before) -> before.closed()));
+        return at(begun);
     }
 
     private static void afterCompletion(Consumer<Boolean> then) {

@@ -47,17 +47,17 @@ export function AlmanacPage() {
         Almanac
       </Box>
       <Box color="quiet" mb={4}>
-        Everything that a plan is reckoned by, from the very code that reckons. P published source,
-        C common practice, M from memory and approximate, D derived here.
+        Every rule, method and constant behind your plans. P published source, C common practice, M
+        from memory and approximate, D derived here.
       </Box>
       <Calculators />
       <Flex gap={4} mt={8} mb={3} align="flex-end" wrap="wrap">
         <Box as="label" fontWeight="600" flex="1 1 16rem" maxW="28rem">
-          Look for
+          Search
           <Input
             type="search"
             value={words}
-            placeholder="such as: graft, gauge, Munden"
+            placeholder="e.g. graft, gauge, Munden"
             size="lg"
             mt={1}
             bg="sheet"
@@ -89,7 +89,7 @@ export function AlmanacPage() {
         </Box>
       </Flex>
       {found.length === 0 && (
-        <p>Nothing in the almanac has all of these words. Try fewer, or a shorter one.</p>
+        <p>Nothing in the almanac has all of these words. Try fewer, or shorter ones.</p>
       )}
       <Box as="dl" borderTopWidth="1px" borderColor="line">
         {found.map((entry) => (

@@ -128,7 +128,7 @@ function StitchCalculator() {
     <Sheet title="Stitches for a foot">
       <NumberField
         key={lengths}
-        label="Round the ball"
+        label="Around the ball"
         kind="length"
         lengths={lengths}
         value={ball}
@@ -143,7 +143,7 @@ function StitchCalculator() {
         onChange={(count) => count !== undefined && setStitches(count)}
       />
       <NumberField
-        label="Smaller by"
+        label="Negative ease"
         kind="percent"
         unit="%"
         lengths={lengths}
@@ -154,7 +154,7 @@ function StitchCalculator() {
         spec={spec}
         name="stitches"
         words={({ stitchCount }) =>
-          `${figureText(stitchCount.stitches, lengths)}, really ${figureText(stitchCount.realEase, lengths)} smaller`
+          `${figureText(stitchCount.stitches, lengths)}, actually ${figureText(stitchCount.realEase, lengths)} smaller`
         }
       />
     </Sheet>
@@ -182,7 +182,7 @@ function YarnCalculator() {
         onChange={(length) => length !== undefined && setMetres(length)}
       />
       <NumberField
-        label="Tube of"
+        label="Stitches in the tube"
         kind="whole"
         unit="stitches"
         lengths={lengths}
@@ -191,7 +191,7 @@ function YarnCalculator() {
       />
       <NumberField
         key={lengths}
-        label="Leg above the opening"
+        label="Leg above the heel line"
         kind="length"
         lengths={lengths}
         value={leg}
@@ -218,7 +218,7 @@ function ShoeCalculator() {
   return (
     <Sheet title="Foot from a shoe size">
       <Select
-        label="Counted as"
+        label="Sizing"
         value={system}
         schools="ShoeSystem"
         none=""
@@ -246,9 +246,9 @@ function GraftCalculator() {
   const [stitches, setStitches] = useState(64);
   const spec: Spec = { ...MIDDLE, choices: { size: { stitches } } };
   return (
-    <Sheet title="Graft of a wedge">
+    <Sheet title="Graft for a wedge heel">
       <NumberField
-        label="Tube of"
+        label="Stitches in the tube"
         kind="whole"
         unit="stitches"
         lengths={lengths}

@@ -26,7 +26,7 @@ export class Refused extends Error {
 /** The server did not answer. */
 export class Unreachable extends Error {
   constructor() {
-    super('Round Pocket does not answer. Is it still running?');
+    super('Can’t reach Round Pocket. Is it still running?');
   }
 }
 

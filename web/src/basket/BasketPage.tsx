@@ -129,9 +129,9 @@ function FinishedList() {
 function Unnamed() {
   return loadDraft() ? (
     <Box mb={3} px={3} py={2} bg="chosenGround">
-      A plan without a name is waiting.{' '}
+      You have an unsaved plan.{' '}
       <Link asChild color="chosen" textDecoration="underline">
-        <RouteLink to="/new">Go on with it</RouteLink>
+        <RouteLink to="/new">Continue</RouteLink>
       </Link>
     </Box>
   ) : null;

@@ -57,11 +57,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           <Box as="span" fontWeight="650">
             Next:
           </Box>{' '}
-          {lap
-            ? lap.next
-            : gist
-              ? nextWords(gist)
-              : 'open the plan; something in it cannot be used as it is.'}
+          {lap ? lap.next : gist ? nextWords(gist) : 'open the plan: something in it needs fixing.'}
         </Box>
       </Box>
       <Flex gap={2} align="center" wrap="wrap">
@@ -95,7 +91,7 @@ function Goes({ id }: { id: string }) {
   }
   return (
     <>
-      <p>With it goes for good:</p>
+      <p>This also deletes:</p>
       <Box as="ul" pl={5} listStyleType="disc">
         {goes.data.map((words) => (
           <li key={words}>{words}</li>

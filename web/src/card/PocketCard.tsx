@@ -115,7 +115,7 @@ function roundWords({ heelRounds, toeRounds }: Plan): string {
     rounds.find(({ round: { kind } }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.round.instruction;
   const first = (name: string, rounds: readonly ShapingRound[]) => {
     const instruction = shaped(rounds);
-    return instruction ? [`${name}, first shaped round, each side: ${instruction}.`] : [];
+    return instruction ? [`${name}, first shaped round, on each needle: ${instruction}.`] : [];
   };
   const corners = heelRounds.find(({ round }) => round.kind === 'CORNERS')?.round;
   return [

@@ -11,7 +11,9 @@ export function PedalPage() {
       ({ pair }) => {
         setPresses((before) => before + (pair ? 1 : 0));
         setRefused(
-          pair ? undefined : 'Not counted: no pair listens. Switch the pedal on while you knit.',
+          pair
+            ? undefined
+            : 'Not counted: no pair is listening. Switch the pedal on while you knit.',
         );
       },
       (error: Error) => setRefused(error.message),
@@ -24,8 +26,8 @@ export function PedalPage() {
         The pedal
       </Box>
       <p>
-        No pedal is plugged in: this page stands in for one. Switch the pedal on in the lap, under
-        Signals, and leave this page open in another window.
+        No pedal is plugged in: this page stands in for one. Switch the pedal on while knitting,
+        under Sound & pedal, and leave this page open in another window.
       </p>
       <chakra.button
         type="button"

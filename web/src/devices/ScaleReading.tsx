@@ -61,7 +61,7 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
         </chakra.button>
       </Flex>
       <Box fontSize="sm" color="quiet" mt={2}>
-        No scale is plugged in: this one is simulated. Say what lies on it.
+        No scale is plugged in: this one is simulated. Say what is on it.
       </Box>
       <Flex gap={3} align="end" wrap="wrap">
         <NumberField

@@ -28,7 +28,7 @@ export function FeetPage() {
           Feet
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding(true)}>
-          Measure somebody’s feet
+          Add feet
         </Button>
       </Flex>
       <HowToMeasure />
@@ -40,9 +40,7 @@ export function FeetPage() {
         ))}
       </Box>
       {feet.data.length === 0 && !adding && (
-        <Box mt={4}>
-          No feet are here yet. Measure somebody’s, or name them with your first pair.
-        </Box>
+        <Box mt={4}>No feet saved yet. Add some, or name them with your first pair.</Box>
       )}
     </Box>
   );
@@ -55,23 +53,23 @@ function HowToMeasure() {
         How to measure
       </Box>
       <Box as="ol" pl={5} lineHeight="1.5" listStyleType="decimal">
-        <li>Barefoot and standing, the weight on the foot, on a sheet of paper.</li>
-        <li>Draw round it with the pencil upright. The outline is measured once and kept.</li>
+        <li>Barefoot and standing, weight on the foot, on a sheet of paper.</li>
+        <li>Draw around it with the pencil upright. Measure the outline once and keep it.</li>
         <li>Length: from the longest toe to the heel, along the outline.</li>
         <li>
-          Round the ball: the tape round the widest part, behind the toes, snug and not tight.
+          Around the ball: the tape around the widest part, behind the toes, snug but not tight.
         </li>
         <li>Heel: the tape under the heel and over the front of the ankle.</li>
-        <li>Leg: round it where the cuff’s top edge will sit.</li>
-        <li>The right foot by itself where it differs from the left.</li>
-        <li>Growing feet: measure again every few months; what they measured before is kept.</li>
+        <li>Leg: around it, where the cuff’s top edge will sit.</li>
+        <li>The right foot separately, if it differs from the left.</li>
+        <li>Growing feet: measure again every few months; earlier measures are kept.</li>
       </Box>
       <Link asChild color="chosen" textDecoration="underline" minH="44px">
         <RouteLink to="/feet/sheet">Print a measuring sheet, true to size</RouteLink>
       </Link>
       <Box mt={2} fontSize="sm" color="quiet">
-        With diabetes, numbness, poor circulation, swelling or wounds, ask the treating professional
-        before anything is worn. This application gives no medical advice.
+        With diabetes, numbness, poor circulation, swelling or wounds, ask a doctor or podiatrist
+        before wearing anything new. This application gives no medical advice.
       </Box>
     </Box>
   );
@@ -121,10 +119,10 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
       )}
       <Box fontSize="sm" color="quiet" mt={1}>
         {mine.length === 0 ? (
-          'No pair is planned for them yet.'
+          'No pair planned yet.'
         ) : (
           <>
-            Planned for them:{' '}
+            Planned:{' '}
             {mine.map((pair, i) => (
               <span key={pair.id}>
                 {i > 0 && ', '}

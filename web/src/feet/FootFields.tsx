@@ -71,9 +71,9 @@ const LENGTHS: readonly (readonly [
   string,
 ])[] = [
   ['lengthMm', 'Longest toe to heel'],
-  ['ballGirthMm', 'Round the ball'],
+  ['ballGirthMm', 'Around the ball'],
   ['heelDiagonalMm', 'Under the heel, over the ankle'],
-  ['legGirthMm', 'Round the leg at the cuff'],
+  ['legGirthMm', 'Around the leg at the cuff'],
 ];
 
 interface OneFootProps {

@@ -73,7 +73,7 @@ function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): reado
   const length = (mm: number | undefined) =>
     mm === undefined ? undefined : lengthText(mm, lengths);
   return [
-    ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'by the shoe only')],
+    ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'from shoe size')],
     ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'guessed'],
     ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
     ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],

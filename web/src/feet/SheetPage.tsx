@@ -76,8 +76,8 @@ export function SheetPage() {
         </svg>
       </Box>
       <Box className="no-print" mt={3} maxW="40rem">
-        If the square is not {checkWords}, the printer has changed the size: print again at 100 %. A
-        foot longer than the ruler is drawn round on two sheets and measured with the tape.{' '}
+        If the square is not {checkWords}, the printer has changed the size: print again at 100 %.
+        For a foot longer than the ruler, draw around it on two sheets and measure with the tape.{' '}
         <Link asChild color="chosen" textDecoration="underline">
           <RouteLink to="/feet">Back to the feet</RouteLink>
         </Link>
@@ -88,10 +88,10 @@ export function SheetPage() {
 
 const STEPS = [
   'Check the square with a ruler.',
-  'Stand on the sheet, the weight on the foot.',
-  'Draw round it, the pencil upright.',
+  'Stand on the sheet, weight on the foot.',
+  'Draw around it, pencil upright.',
   'Read the length at the longest toe.',
-  'Measure round the ball with a tape.',
+  'Measure around the ball with a tape.',
 ];
 
 interface TicksProps {

@@ -23,10 +23,10 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
           textDecoration="underline"
           minH="44px"
         >
-          Write a CSV file
+          Export CSV
         </Link>
         <FilePick
-          label="Read a CSV file"
+          label="Import CSV"
           accept=".csv,text/csv"
           onPick={(file) => {
             void file.text().then((text) => take(file.name, text, false));
@@ -40,8 +40,8 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
         {read.data && (
           <Box>
             {read.data.taken > 0
-              ? `${read.data.taken} ${read.data.taken === 1 ? 'line was' : 'lines were'} taken in from ${file?.name}.`
-              : `Nothing was taken in from ${file?.name}.`}
+              ? `Imported ${read.data.taken} ${read.data.taken === 1 ? 'line' : 'lines'} from ${file?.name}.`
+              : `Nothing was imported from ${file?.name}.`}
           </Box>
         )}
         {wrong.length > 0 && (
@@ -54,7 +54,7 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
       </Box>
       {wrong.length > 0 && read.data?.taken === 0 && file && (
         <SmallButton onClick={() => take(file.name, file.text, true)}>
-          Read only the lines that are right
+          Import only the valid lines
         </SmallButton>
       )}
     </Box>

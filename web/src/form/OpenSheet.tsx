@@ -9,7 +9,7 @@ export interface OpenSheetProps {
   children: ReactNode;
 }
 
-/** A sheet over the page, that is closed by Esc, by its button or by pressing beside it. */
+/** A sheet over the page, that is closed with Esc, by its button or by pressing beside it. */
 export function OpenSheet({ onClose, title, closing, children }: OpenSheetProps) {
   return (
     <Dialog.Root open onOpenChange={({ open }) => !open && onClose()}>

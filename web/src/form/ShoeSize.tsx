@@ -26,7 +26,7 @@ export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
   return (
     <>
       <Select
-        label="Shoe size, counted as"
+        label="Shoe sizing"
         value={shoe?.system ?? ''}
         schools="ShoeSystem"
         none="no shoe size"

@@ -5,7 +5,7 @@ import { Link as RouteLink } from 'react-router';
 export function Waiting({ what }: { what: string }) {
   return (
     <Box role="status" color="quiet" py={6}>
-      {`Fetching ${what} …`}
+      {`Loading ${what} …`}
     </Box>
   );
 }

@@ -10,15 +10,15 @@ interface ToeAndShoeProps {
   problemAt: (field: string) => string | undefined;
 }
 
-/** How the toes end, and the shoe size with its system. */
+/** Toe shape, and the shoe size with its system. */
 export function ToeAndShoe({ foot, change, problemAt }: ToeAndShoeProps) {
   return (
     <>
       <Select
-        label="How the toes end"
+        label="Toe shape"
         value={foot.toeForm ?? ''}
         schools="ToeForm"
-        none="not looked at"
+        none="not noted"
         onChange={(form) => change({ toeForm: (form || undefined) as Foot['toeForm'] })}
       />
       <ShoeSize

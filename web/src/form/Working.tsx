@@ -19,7 +19,7 @@ export function PlanWorking({ plan, ...props }: OfPlanProps) {
   return (
     <Working {...props} plan={workings.data}>
       {workings.error ? (
-        <Notice title="The working cannot be shown" error={workings.error} />
+        <Notice title="Can’t show how it’s worked out" error={workings.error} />
       ) : (
         !workings.data && <Waiting what="the working" />
       )}
@@ -47,10 +47,15 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
           <Drawer.Content bg="sheet" color="ink" borderLeftWidth="1px" borderColor="line">
             <Drawer.Header pb={2}>
               <Drawer.Title as="h2" fontFamily="heading" fontSize="xl">
-                {title}: the working
+                {`How “${title}” is worked out`}
               </Drawer.Title>
             </Drawer.Header>
-            <Drawer.Body pb={8} tabIndex={0} role="region" aria-label="Steps of the working">
+            <Drawer.Body
+              pb={8}
+              tabIndex={0}
+              role="region"
+              aria-label="How it’s worked out, step by step"
+            >
               <Box as="ol" listStyleType="none" className="figures">
                 {plan &&
                   roots.map((root) => (
@@ -60,11 +65,11 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
               {children}
               <Box fontSize="xs" color="quiet" mt={6}>
                 P published source · C common practice, no source · M from memory, approximate · D
-                derived here from geometry or arithmetic. ± holds the true value 95 times in 100.
+                derived here from geometry or arithmetic. ± covers the true value 95 times in 100.
               </Box>
             </Drawer.Body>
             <Drawer.CloseTrigger asChild position="absolute" top={2} right={3}>
-              <CloseButton aria-label="Close the working" size="lg" />
+              <CloseButton aria-label="Close" size="lg" />
             </Drawer.CloseTrigger>
           </Drawer.Content>
         </Drawer.Positioner>
@@ -199,10 +204,10 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
       {rounded && <div>{`rounded ${rounded.how}: ${rounded.reason}`}</div>}
       {spread && <Source {...spread.source} />}
       {top && doubtful && unsurest && (
-        <div>{`its ± comes mostly from ${doubtful.label}: ${decimal(unsurest.share * 100, 0)} % of it`}</div>
+        <div>{`Most of the ± (${decimal(unsurest.share * 100, 0)} %) comes from ${doubtful.label}`}</div>
       )}
       {top && mover && strongest && (
-        <div>{`moved most by ${mover.label}: 1 % more gives ${signed(strongest.changePerCent, step, lengths)}`}</div>
+        <div>{`Most sensitive to ${mover.label}: 1 % more adds ${signed(strongest.changePerCent, step, lengths)}`}</div>
       )}
     </Box>
   );
@@ -211,9 +216,9 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
 const ORIGINS: Record<string, string> = {
   measured: 'measured',
   chosen: 'chosen by you',
-  default: 'the usual value; nothing was chosen',
+  default: 'the usual value',
   constant: 'a constant',
-  'tried out': 'tried out to see what it gives',
+  'tried out': 'being tried out',
 };
 
 function signed(change: number, step: Step, lengths: Lengths): string {

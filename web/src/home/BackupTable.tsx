@@ -4,7 +4,7 @@ import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
 
 const WHY: Record<Backup['reason'], string> = {
-  DAILY: 'made by itself',
+  DAILY: 'made automatically',
   ASKED: 'you asked for it',
   UPGRADE: 'before an upgrade',
   RESTORE: 'before a restore',

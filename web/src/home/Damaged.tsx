@@ -26,7 +26,7 @@ export function Damaged({ home }: { home: Home }) {
       </Box>
       {damage.file && (
         <p>
-          {`Round Pocket found: ${damage.faults.join('; ')}. Nothing from it is shown, so that nothing wrong is taken for right. The file is kept: `}
+          {`Round Pocket found: ${damage.faults.join('; ')}. Nothing from it is shown, so that nothing wrong passes for right. The file is kept: `}
           <code>{`${home.folder}/${damage.file}`}</code>
         </p>
       )}

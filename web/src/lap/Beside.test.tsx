@@ -79,8 +79,8 @@ it('keeps a note, and shows the latest first', async () => {
   expect(notes[0]).toContain('the later one');
   expect(notes[1]).toContain('the earlier one');
   fireEvent.change(field, { target: { value: '  a knot  ' } });
-  fireEvent.click(screen.getByRole('button', { name: 'Keep the note' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Save note' }));
   expect(press).toHaveBeenCalledWith({ sock: 1, kind: 'NOTED', words: 'a knot' });
-  fireEvent.click(screen.getAllByRole('button', { name: 'Take back the note' })[1] as Element);
+  fireEvent.click(screen.getAllByRole('button', { name: 'Delete the note' })[1] as Element);
   expect(press).toHaveBeenCalledWith({ sock: 1, kind: 'WITHDRAWN', takenBack: 'n1' });
 });

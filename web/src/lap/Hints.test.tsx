@@ -55,7 +55,7 @@ it('does not ask for what was measured', () => {
 
 it('says where the leg ends by the last weighing, and nothing where the cake will do', () => {
   const light = lap({ cake: { ...cake, stopAt: 24 } });
-  expect(words(<LegEndsSooner lap={light} work={work} />)).toMatch(/ends after 24 rounds, not 54/);
+  expect(words(<LegEndsSooner lap={light} work={work} />)).toMatch(/24 leg rounds, not 54/);
   cleanup();
   expect(words(<LegEndsSooner lap={lap({ cake })} work={work} />)).toBe('');
 });

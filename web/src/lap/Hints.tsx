@@ -11,7 +11,7 @@ export function MeasureNow({ work, position }: { work: Work; position: number })
   }
   return (
     <Box bg="chosenGround" px={3} py={2} fontSize="sm">
-      The tube is long enough to measure: it tells whether the heel line stays where it was planned.
+      The tube is long enough to measure: check that the heel still lands where you planned.
     </Box>
   );
 }
@@ -25,7 +25,7 @@ export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
   }
   return (
     <Box bg="amissGround" color="amiss" px={3} py={2} fontSize="sm" data-testid="leg-ends">
-      {`By the last weighing the leg ends after ${stopAt} rounds, not ${leg.all}: the rest of the yarn is needed for what follows.`}
+      {`You have yarn for ${stopAt} leg rounds, not ${leg.all}. Keep the rest for what comes after.`}
     </Box>
   );
 }

@@ -163,8 +163,8 @@ export function Knitting({ lap }: { lap: Lap }) {
       {lap.planChanged && <PlanMoved lap={lap} sock={sock} queue={queue} />}
       {lap.earlierRules && (
         <Box fontSize="sm" color="quiet">
-          This pair was started with an earlier Round Pocket and goes on as it was planned then; new
-          pairs follow the rules as they are now.
+          You started this pair with an earlier version of Round Pocket. It keeps the rules it was
+          planned with; new pairs follow today’s.
         </Box>
       )}
       {untouched && <TakeStartBack id={lap.pairId} />}
@@ -205,7 +205,7 @@ function Anew({ work }: { work: Work }) {
                 ({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`,
               )
               .join('; ')}`
-          : 'Yarn use differs from the plan, by your weighings'}
+          : 'Yarn use differs from the plan (from your weighings)'}
       </chakra.button>
       <Sheet open={open} onOpen={setOpen} title="Changes to this pair" closing="Close">
         <Differences differences={work.differences} old="Planned" now="Now" />
@@ -220,10 +220,10 @@ function Hearing({ queue }: { queue: Queue }) {
   const devices = Math.max(...socks.map((each) => each.devices));
   const lines = [
     silent &&
-      `${waiting.length} ${waiting.length === 1 ? 'press waits' : 'presses wait'} here. Knit on: they are sent once Round Pocket answers.`,
-    unkept && 'This browser has no room to keep them: leave this page open until they are sent.',
+      `Keep knitting: ${waiting.length} ${waiting.length === 1 ? 'tap is' : 'taps are'} safe here and will be sent when Round Pocket is back.`,
+    unkept && 'This browser has no room to save them: leave this page open until they are sent.',
     refused,
-    devices > 1 && 'More than one device counts on this pair; their presses are added up.',
+    devices > 1 && 'Another device is counting this pair too; both counts are added.',
   ].filter(Boolean);
   return (
     <Box

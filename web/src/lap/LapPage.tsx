@@ -33,9 +33,8 @@ function Begin({ lap }: { lap: Lap }) {
         {lap.name}
       </Box>
       <p>
-        From the first stitch on, the plan stays as it is now, so that no number changes under your
-        hands. What you measure on the way, or change in the plan, is taken over only when you say
-        so.
+        Once you cast on, the numbers stay put. What you measure along the way, or change in the
+        plan, is taken over only when you say so.
       </p>
       <Box as="h2" fontSize="lg" mt={4} mb={2} id="heel-when">
         When do you knit the heel?

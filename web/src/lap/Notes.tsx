@@ -30,7 +30,7 @@ export function Notes({ lap, sock, queue }: ToolProps) {
         onChange={(event) => setWords(event.target.value)}
       />
       <ToolButton disabled={words.trim() === ''} onPress={keep}>
-        Keep the note
+        Save note
       </ToolButton>
       <ToolProblem>{refused}</ToolProblem>
       <Box as="ul" listStyleType="none">
@@ -58,8 +58,8 @@ export function Notes({ lap, sock, queue }: ToolProps) {
 /** Takes back what was noted or weighed. */
 export function TakeBack({ what, onPress }: { what: string; onPress: () => void }) {
   return (
-    <LinkButton aria-label={`Take back ${what}`} fontSize="sm" onClick={onPress}>
-      Take it back
+    <LinkButton aria-label={`Delete ${what}`} fontSize="sm" onClick={onPress}>
+      Delete
     </LinkButton>
   );
 }

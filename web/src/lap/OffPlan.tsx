@@ -22,11 +22,11 @@ export function OffPlan(props: ToolProps) {
     : undefined;
   const { tried, problem, take } = useTrial(props, happening);
   if (!chosen) {
-    return <p>This tube is there already: its foot and its leg have the rounds they have.</p>;
+    return <p>This tube is already knitted: its foot and leg have the rounds they have.</p>;
   }
   return (
     <Box>
-      <p>Say how many rounds it has, or will have. What is knitted is taken as it is.</p>
+      <p>How many rounds does it have, or will it have? What you have knitted stays as it is.</p>
       <Flex role="group" aria-label="Section" gap={2} mt={3} wrap="wrap">
         {stretches.map(({ section: each, title, done, all }) => (
           <chakra.button
@@ -63,13 +63,13 @@ export function OffPlan(props: ToolProps) {
           <ToolButton
             second
             onPress={() => setRounds(chosen.done)}
-          >{`End it at ${chosen.done}`}</ToolButton>
+          >{`Stop here (${chosen.done})`}</ToolButton>
         )}
       </ToolFields>
       {tried && <TriedTable tried={tried} sock={sock} />}
       <ToolProblem>{problem}</ToolProblem>
       <ToolButton disabled={!tried} onPress={take}>
-        Take it so
+        Use this
       </ToolButton>
     </Box>
   );

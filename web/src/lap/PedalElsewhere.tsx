@@ -15,7 +15,7 @@ export function PedalElsewhere({ pairId }: { pairId: string }) {
   });
   return (
     <Flex align="center" gap={3} wrap="wrap" role="status">
-      <Box>{use.error?.message ?? 'The pedal counts on another pair.'}</Box>
+      <Box>{use.error?.message ?? 'The pedal is counting another pair.'}</Box>
       <chakra.button
         type="button"
         minH="44px"

@@ -12,7 +12,9 @@ export function PlanMoved(props: Omit<ToolProps, 'onClose'>) {
   const [open, setOpen] = useState(false);
   return (
     <Flex align="center" columnGap={3} wrap="wrap" fontSize="sm" data-testid="plan-moved">
-      <Box color="quiet">The plan was changed since you started this pair.</Box>
+      <Box color="quiet">
+        You edited the plan after casting on. These steps still follow the original.
+      </Box>
       <Small onPress={() => setOpen(true)}>See what it would change here</Small>
       <Sheet open={open} onOpen={setOpen} title="The changed plan" closing="Close">
         {open && <TakeOver {...props} onClose={() => setOpen(false)} />}
@@ -27,17 +29,17 @@ function TakeOver(props: ToolProps) {
   return (
     <Box>
       <p>
-        What is knitted stays. What is still to knit can follow the changed plan, or the change can
-        wait for the next pair.
+        What you have knitted stays. The rest can follow the changed plan, or the change can wait
+        for the next pair.
       </p>
       {tried && <TriedTable tried={tried} sock={sock} />}
       <ToolProblem>{problem}</ToolProblem>
       <Flex gap={3} wrap="wrap">
         <ToolButton disabled={!tried} onPress={take}>
-          Knit on by the changed plan
+          Follow the changed plan
         </ToolButton>
         <ToolButton second onPress={onClose}>
-          Keep it for the next pair
+          Leave it for the next pair
         </ToolButton>
       </Flex>
     </Box>

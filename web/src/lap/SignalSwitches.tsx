@@ -4,9 +4,9 @@ import { Switch } from '../form/Switch';
 import { changeSignals, useSignals, type Signals } from './signals';
 
 const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [
-  ['sound', 'Sound', 'a tick at every press'],
-  ['vibration', 'Vibration', 'a short one at every press, where the device can'],
-  ['pedal', 'Pedal', 'its presses count here'],
+  ['sound', 'Sound', 'a tick at every tap'],
+  ['vibration', 'Vibration', 'a short buzz at every tap, if your device can'],
+  ['pedal', 'Pedal', 'counts a round each time'],
 ];
 
 /** How a press makes itself known, and whether the pedal presses too. */

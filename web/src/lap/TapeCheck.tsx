@@ -21,8 +21,8 @@ export function TapeCheck(props: ToolProps) {
   return (
     <Box>
       <p>
-        Lay the tube flat, do not stretch it, and count rounds along one column of stitches. The
-        more the better.
+        Lay the tube flat without stretching it and count rounds along one column of stitches. The
+        more, the better.
       </p>
       <ToolFields>
         <NumberField
@@ -47,7 +47,7 @@ export function TapeCheck(props: ToolProps) {
       <ToolProblem>{problem}</ToolProblem>
       <Flex gap={3} wrap="wrap">
         <ToolButton disabled={!tried} onPress={take}>
-          Go on by the tube
+          Re-plan from this
         </ToolButton>
         <ToolButton second onPress={onClose}>
           Keep the plan

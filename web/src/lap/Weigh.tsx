@@ -52,7 +52,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           onChange={setGrams}
         />
         <ToolButton disabled={grams === undefined} onPress={() => take()}>
-          Take the weight
+          Save weight
         </ToolButton>
       </ToolFields>
       {lap.contrast && (
@@ -69,7 +69,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
       )}
       <Switch
         labelled
-        label="Knitted from it"
+        label="Used for"
         value={shared ? 'both' : 'one'}
         options={[
           ['one', 'this sock', 'this sock is knitted from it'],

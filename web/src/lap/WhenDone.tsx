@@ -29,7 +29,7 @@ function loadHabit(): Habit {
   }
 }
 
-/** Hours left by the knitter's own pace, laid into the days of the week; and whether that is in time. */
+/** Hours to go by the knitter's own pace, laid into the days of the week; and whether that is in time. */
 export function WhenDone({ lap }: ToolProps) {
   const { lengths } = useSettings();
   const [habit, setHabit] = useState(loadHabit);
@@ -45,7 +45,7 @@ export function WhenDone({ lap }: ToolProps) {
   };
   return (
     <Box>
-      <Flex role="group" aria-label="Days on which you knit" wrap="wrap">
+      <Flex role="group" aria-label="Days you knit" wrap="wrap">
         {DAYS.map((day) => {
           const on = habit.days.includes(day);
           return (
@@ -105,7 +105,7 @@ export function WhenDone({ lap }: ToolProps) {
           textDecoration="underline"
           minH="44px"
         >
-          Take it into a calendar
+          Add to calendar
         </Link>
       )}
     </Box>
@@ -138,12 +138,12 @@ function Laid({ schedule }: { schedule: Schedule }) {
           textDecoration="underline dotted"
           onClick={() => setWorking(true)}
         >
-          {`${decimal(hours.value, 1)} hours left, ${sittings.length} times`}
+          {`${decimal(hours.value, 1)} hours to go, ${sittings.length} ${sittings.length === 1 ? 'sitting' : 'sittings'}`}
         </chakra.button>
         <Box fontSize="sm" color="quiet">
           {measured
-            ? `By your own pace: ${decimal(stitchesPerHour.value, 0)} stitches an hour.`
-            : `Nothing is counted yet; reckoned with ${decimal(stitchesPerHour.value, 0)} stitches an hour.`}
+            ? `At your own pace: ${decimal(stitchesPerHour.value, 0)} stitches an hour.`
+            : `No rounds counted yet; assuming ${decimal(stitchesPerHour.value, 0)} stitches an hour.`}
         </Box>
       </Box>
       <Box as="ul" listStyleType="none" mt={2} maxH="14rem" overflowY="auto" tabIndex={0}>
@@ -165,7 +165,7 @@ function Laid({ schedule }: { schedule: Schedule }) {
       {working && (
         <Working
           plan={schedule}
-          title="Hours left"
+          title="Hours to go"
           figures={[hours]}
           onClose={() => setWorking(false)}
         />

@@ -90,7 +90,7 @@ describe('what waits to be heard', () => {
 
 describe('a few words on a sock', () => {
   it.each([
-    [0, 'not begun'],
+    [0, 'not started'],
     [1, 'foot, 0 of 5 rounds done'],
     [4, 'foot, 3 of 5 rounds done'],
     [8, 'heel, 2 of 3 rounds done'],

@@ -79,5 +79,5 @@ export function stateWords(work: Work, position: number): string {
   if (!place) {
     return 'done';
   }
-  return position === 0 ? 'not begun' : progressWords(place);
+  return position === 0 ? 'not started' : progressWords(place);
 }

@@ -73,7 +73,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
       <Flex gap={3} wrap="wrap">
         <Box asChild flex="1 1 14rem" fontWeight="600">
           <label>
-            What is it
+            Kind of note
             <chakra.select
               {...select}
               fontWeight="400"
@@ -162,7 +162,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
           loading={add.isPending}
           onClick={keep}
         >
-          Keep the note
+          Save note
         </Button>
         <Button
           variant="outline"
@@ -171,7 +171,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
           minH="48px"
           onClick={() => setOpen(false)}
         >
-          Leave it
+          Cancel
         </Button>
       </Flex>
     </Box>

@@ -59,7 +59,7 @@ export function LogItem({ entry }: { entry: LogEntry }) {
           </Box>
           {notes.length === 0 && (
             <Box color="quiet" fontSize="sm">
-              Nothing noted yet. Wear it for a day first.
+              No notes yet. Wear them for a day first.
             </Box>
           )}
           <Box as="ul" listStyleType="none">
@@ -84,7 +84,7 @@ function yarnWords({ usedG, usedPlannedG, plannedG }: LogEntry, lengths: Lengths
   return usedG === undefined
     ? `${pair}; not weighed`
     : [
-        `${roughMass(usedG, lengths)} used between the weighings`,
+        `${roughMass(usedG, lengths)} used between weighings`,
         usedPlannedG !== undefined &&
           `${roughMass(usedPlannedG, lengths)} planned for that stretch`,
         pair,

@@ -19,9 +19,8 @@ export function LogPage() {
         log.data.inAll === 0 ? (
           <Box maxW="38rem">
             <p>
-              No pair is finished yet. Once both socks are done in the lap, the pair stands here
-              with what was planned and what was knitted; then note how it fits, and the next pair
-              on that foot is told.
+              No pair is finished yet. Once both socks are done, the pair appears here, planned
+              against knitted. Add fit notes and they’ll be suggested for the next pair.
             </p>
             <Link asChild color="chosen" textDecoration="underline" minH="44px">
               <RouteLink to="/">To the basket</RouteLink>

@@ -14,7 +14,7 @@ export function NewHeel({ pairId }: { pairId: string }) {
   }
   return (
     <Box maxW="44rem" data-testid="new-heel">
-      <p>{`Have ${figureText(repair.data.yarn, lengths)} for both heels with their tails.`}</p>
+      <p>{`You’ll need about ${figureText(repair.data.yarn, lengths)} for both heels, tails included.`}</p>
       <Box as="ol" mt={2}>
         {repair.data.steps.map(({ title, instruction, presses, forGood }) => (
           <Box as="li" key={title} py={1} borderTopWidth="1px" borderColor="line">

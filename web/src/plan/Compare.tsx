@@ -26,7 +26,7 @@ export function Compare({ draft, plan, onChange }: CompareProps) {
   if (!held) {
     return (
       <Button {...button} className="no-print" onClick={() => setHeld(draft)}>
-        Hold this plan to compare
+        Pin this plan to compare
       </Button>
     );
   }
@@ -42,16 +42,16 @@ export function Compare({ draft, plan, onChange }: CompareProps) {
     >
       <Flex gap={3} align="center" wrap="wrap" mb={3}>
         <Box as="h2" fontSize="lg" flex="1">
-          Held and now
+          Pinned and now
         </Box>
         <Button {...button} onClick={() => onChange(held)}>
-          Go back to the held one
+          Restore pinned plan
         </Button>
         <Button {...button} onClick={() => setHeld(draft)}>
-          Hold this one instead
+          Pin this instead
         </Button>
         <Button {...button} onClick={() => setHeld(undefined)}>
-          Let go
+          Stop comparing
         </Button>
       </Flex>
       <Both held={held} draft={draft} plan={plan} />
@@ -79,7 +79,7 @@ function Both({ held, draft, plan }: { held: Draft; draft: Draft; plan: Plan }) 
         )}
       </Box>
       {rows.length === 0 ? (
-        <Box role="status">Nothing in the figures differs yet. Change a word of the recipe.</Box>
+        <Box role="status">No figure differs yet. Change a word of the recipe.</Box>
       ) : (
         <Table.Root size="sm" bg="transparent" className="figures">
           <Table.Header>

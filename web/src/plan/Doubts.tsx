@@ -29,7 +29,7 @@ export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
       {folded && (
         <details>
           <chakra.summary cursor="pointer" color="quiet" fontSize="sm" minH="32px">
-            {`${light.length} more worth knowing`}
+            {`${light.length} more good to know`}
           </chakra.summary>
           <DoubtList doubts={light} />
         </details>
@@ -64,7 +64,7 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         {word && (
           <LinkButton onClick={() => openWord(word)} fontSize="sm" minH="32px">
             Change this
-            <Box as="span" srOnly>{` that cures this: ${doubt.message}`}</Box>
+            <Box as="span" srOnly>{`: ${doubt.message}`}</Box>
           </LinkButton>
         )}
       </Box>
@@ -96,7 +96,7 @@ export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
         {first.message}
       </Box>
       <chakra.a href="#doubts" color="amiss" textDecoration="underline" fontSize="sm">
-        {heavy.length === 1 ? 'See all checks' : `and ${heavy.length - 1} more to look at`}
+        {heavy.length === 1 ? 'See all checks' : `See all ${heavy.length} checks`}
       </chakra.a>
     </Flex>
   );

@@ -87,7 +87,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
         {heading}
       </Box>
       <Box fontSize="lg" color="quiet" mb={5}>
-        Three measurements make a plan. Everything else can be changed in it.
+        Three measurements are enough for a first plan. You can change everything else later.
       </Box>
       <form
         onSubmit={(event) => {
@@ -113,10 +113,10 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           <Measure
             what="length"
             number="1"
-            title="The foot’s length"
+            title="Foot length"
             how="Standing, longest toe to heel."
           >
-            {field('Length of the foot', 'lengthMm', 'foot.lengthMm', 0)}
+            {field('Foot length', 'lengthMm', 'foot.lengthMm', 0)}
             {byShoe ? (
               <ShoeSize
                 shoe={measures.shoe}
@@ -124,20 +124,20 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
                 onChange={(shoe) => set({ shoe })}
               />
             ) : (
-              <LinkButton onClick={() => setByShoe(true)}>Only a shoe size is known</LinkButton>
+              <LinkButton onClick={() => setByShoe(true)}>I only know a shoe size</LinkButton>
             )}
           </Measure>
           <Measure
             what="girth"
             number="2"
-            title="Round the ball"
+            title="Around the ball"
             how={
               measures.shoe && measures.lengthMm === undefined
-                ? 'By the shoe alone it may stay empty: it is guessed.'
+                ? 'With a shoe size you can leave this empty: it is estimated.'
                 : 'The widest part, behind the toes.'
             }
           >
-            {field('Round the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
+            {field('Around the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
           </Measure>
           <Measure
             what="swatch"
@@ -180,7 +180,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
         />
         <Flex mt={5} gap={4} align="flex-end" wrap="wrap">
           <Field.Root w="16rem">
-            <Field.Label fontWeight="600">Whose feet? (if you like)</Field.Label>
+            <Field.Label fontWeight="600">Whose feet? (optional)</Field.Label>
             <Input
               value={whose}
               maxLength={80}
@@ -271,12 +271,12 @@ function Measure({ what, number, title, how, children }: MeasureProps) {
 function Missing({ measures }: { measures: Measures }) {
   const { lengthMm, shoe, ballGirthMm, stitches, rounds } = measures;
   const missing = [
-    [lengthMm ?? shoe, 'the foot’s length or a shoe size'],
-    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), 'round the ball'],
+    [lengthMm ?? shoe, 'foot length or a shoe size'],
+    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), 'around the ball'],
     [stitches, 'stitches'],
     [rounds, 'rounds'],
   ].flatMap(([value, word]) => (value === undefined ? [word] : []));
-  return <Box color="quiet" pb={3}>{`Still to measure: ${missing.join(', ')}.`}</Box>;
+  return <Box color="quiet" pb={3}>{`Still needed:  ${missing.join(', ')}.`}</Box>;
 }
 
 /** What comes of the measures, before the plan is opened; or why nothing does. */
@@ -284,9 +284,9 @@ function Ready({ preview, plan }: { preview: Preview; plan: Plan | undefined }) 
   const { lengths } = useSettings();
   const { refused } = preview;
   const words = preview.unreachable
-    ? 'Round Pocket does not answer. It is asked again by itself.'
+    ? 'Can’t reach Round Pocket. Trying again …'
     : plan
-      ? `${figureText(plan.stitchCount.stitches, lengths)}; the heel opens after ${figureText(plan.tube.footRounds, lengths)}.`
+      ? `${figureText(plan.stitchCount.stitches, lengths)}; heel line after  ${figureText(plan.tube.footRounds, lengths)}.`
       : refused
         ? `No plan yet: ${refused.message}`
         : 'Working it out …';

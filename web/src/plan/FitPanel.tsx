@@ -25,30 +25,37 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
       <Box as="h3" fontSize="md">
         Fit
       </Box>
-      <EaseLine around="foot at the ball" ease={stitchCount.realEase} onWorking={onWorking}>
-        {plan.foot.ballGuessed && 'The ball is guessed from the foot’s length; measure it.'}
+      <EaseLine at="at the ball" ease={stitchCount.realEase} onWorking={onWorking}>
+        {plan.foot.ballGuessed && 'The ball is estimated from the foot length; measure it.'}
       </EaseLine>
-      <EaseLine around="leg at the cuff’s edge" ease={fit.easeAtLeg} onWorking={onWorking}>
+      <EaseLine at="at the cuff’s edge" ease={fit.easeAtLeg} onWorking={onWorking}>
         {fit.legEstimated && 'The leg is estimated from the ball; measure it.'}
       </EaseLine>
       <Line title="The sock’s foot" figure={tube.sockFoot} onWorking={onWorking}>
         {plusMinusText(tube.sockFoot.plusMinus, 'MILLIMETRES', lengths)}
       </Line>
-      <Line title="Stretches to pass the heel" figure={passing.ratio} onWorking={onWorking}>
-        times: {passing.verdict.title}
+      <Line
+        title="Stretch to get over the heel"
+        unit="×"
+        figure={passing.ratio}
+        onWorking={onWorking}
+      >
+        {passing.verdict.title}
       </Line>
       <Line
-        title={heelRoom.stretch.value < 0 ? 'Slack at the heel' : 'Stretches at the heel'}
+        title={heelRoom.stretch.value < 0 ? 'Slack at the heel' : 'Heel stretch'}
         figure={heelRoom.stretch}
         shown={{ ...heelRoom.stretch, value: Math.abs(heelRoom.stretch.value) }}
         onWorking={onWorking}
       >
-        {`${heelRoom.sits.title}; up to ${figureText(heelRoom.limit, lengths)} is easy`}
+        {`${heelRoom.sits.title}; up to ${figureText(heelRoom.limit, lengths)} is comfortable`}
       </Line>
       <Box fontSize="sm" color="quiet" mt={3}>
         {heelRoom.advisedDo
-          ? `${rounds(heelRoom.advised)} at the heel ${heelRoom.advised === 1 ? 'is' : 'are'} the fewest that sit easily.`
-          : `Even ${rounds(heelRoom.advised)} leave the heel tight.`}
+          ? heelRoom.advised === 0
+            ? 'The heel fits easily without plain rounds.'
+            : `At least ${rounds(heelRoom.advised)} for an easy fit.`
+          : `Even with ${rounds(heelRoom.advised)} the heel stays tight.`}
       </Box>
       <Box
         as="table"
@@ -57,7 +64,7 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         fontSize="sm"
         css={{ '& td, & th': { paddingBlock: '1px', textAlign: 'start' } }}
       >
-        <caption style={{ textAlign: 'start' }}>Stretch at the heel by plain rounds</caption>
+        <caption style={{ textAlign: 'start' }}>Heel stretch by plain rounds</caption>
         <tbody>
           {heelRoom.options.map(({ plainRounds, stretch, easy }) => {
             const taken = plainRounds === heel.plainRounds.value;
@@ -95,12 +102,12 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
 
 const rounds = (number: number) => `${number} plain ${number === 1 ? 'round' : 'rounds'}`;
 
-/** How much smaller, or larger, the sock is than what it goes round. */
-function EaseLine({ around, ease, onWorking, children }: EaseLineProps) {
+/** How much smaller, or larger, the sock is than what it goes around. */
+function EaseLine({ at, ease, onWorking, children }: EaseLineProps) {
   const larger = ease.value < 0;
   return (
     <Line
-      title={`${larger ? 'Larger' : 'Smaller'} than the ${around}`}
+      title={`${larger ? 'Larger than the foot' : 'Negative ease'} ${at}`}
       figure={ease}
       shown={{ ...ease, value: Math.abs(ease.value) }}
       onWorking={onWorking}
@@ -111,7 +118,7 @@ function EaseLine({ around, ease, onWorking, children }: EaseLineProps) {
 }
 
 interface EaseLineProps extends Pick<LineProps, 'onWorking' | 'children'> {
-  around: string;
+  at: string;
   ease: Figure;
 }
 
@@ -120,12 +127,14 @@ interface LineProps {
   figure: Figure;
   /** What is shown of it, where its sign is told in the title. */
   shown?: Figure;
+  /** What stands close behind the number, where its own unit is none. */
+  unit?: string;
   onWorking: (title: string, figures: readonly Figure[]) => void;
   children?: ReactNode;
 }
 
 /** One figure with its name; a press opens its working. */
-export function Line({ title, figure, shown, onWorking, children }: LineProps) {
+export function Line({ title, figure, shown, unit = '', onWorking, children }: LineProps) {
   const { lengths } = useSettings();
   return (
     <chakra.button
@@ -144,7 +153,7 @@ export function Line({ title, figure, shown, onWorking, children }: LineProps) {
         <Box flex="1" fontSize="sm">
           {title}
         </Box>
-        <Box fontWeight="700">{figureText(shown ?? figure, lengths)}</Box>
+        <Box fontWeight="700">{`${figureText(shown ?? figure, lengths)}${unit}`}</Box>
       </Flex>
       {children && (
         <Box fontSize="xs" color="quiet">

@@ -17,8 +17,8 @@ const FEW = 4;
 export function FromShelf({ feet, swatches, onFoot, onSwatch }: FromShelfProps) {
   return (
     <Box mt={4}>
-      <Shelf words="Measured before:" kept={feet} onTake={onFoot} />
-      <Shelf words="Counted before:" kept={once(swatches)} onTake={onSwatch} />
+      <Shelf words="Saved feet:" kept={feet} onTake={onFoot} />
+      <Shelf words="Saved swatches:" kept={once(swatches)} onTake={onSwatch} />
     </Box>
   );
 }

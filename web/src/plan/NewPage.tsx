@@ -84,11 +84,11 @@ function KeepIt({
       }}
     >
       <Field.Root flex="1 1 16rem" maxW="26rem" invalid={error !== null}>
-        <Field.Label fontWeight="600">Name this pair to keep it</Field.Label>
+        <Field.Label fontWeight="600">Name this pair to save it</Field.Label>
         <Input
           value={draft.name}
           maxLength={80}
-          placeholder="such as: winter socks"
+          placeholder="e.g. winter socks"
           onChange={(event) => onChange({ ...draft, name: event.target.value })}
           size="lg"
           bg="sheet"
@@ -101,7 +101,7 @@ function KeepIt({
         )}
       </Field.Root>
       <Button type="submit" bg="ink" color="sheet" size="lg" loading={create.isPending}>
-        Keep it in the basket
+        Save to basket
       </Button>
       <Button
         type="button"
@@ -110,7 +110,7 @@ function KeepIt({
         size="lg"
         onClick={() => onChange(undefined)}
       >
-        Begin again
+        Start over
       </Button>
     </Flex>
   );

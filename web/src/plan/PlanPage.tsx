@@ -165,7 +165,7 @@ function Conflict({ kept }: { kept: KeptDraft }) {
           borderColor="amiss"
           cursor="pointer"
         >
-          Take what is stored
+          Use the saved version
         </chakra.button>
         <chakra.button
           type="button"

@@ -62,7 +62,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
       <HeavyDoubts plan={drawn} />
       {preview.unreachable && (
         <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
-          {`Below is the plan of ${timeText(preview.madeAt)}, the last one that could be made.`}
+          {`Showing the plan of ${timeText(preview.madeAt)}, your last valid one.`}
         </Box>
       )}
       <Grid
@@ -143,7 +143,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         </Box>
       </Grid>
       <Box mt={3} fontSize="sm" color="quiet">
-        {`k1: knit one. ssk: slip, slip, knit the two together, leaning ${hand.ssk}. k2tog: knit two together, leaning ${hand.k2tog}. m1: lift the bar between two stitches and knit it.`}
+        {`k1: knit one. ssk: slip, slip, knit the two together, leaning ${hand.ssk}. k2tog: knit two together, leaning ${hand.k2tog}. m1: lift the bar between two stitches onto the left needle and knit it through the back.`}
       </Box>
       {opened && (
         <PlanWorking

@@ -33,7 +33,7 @@ const proposals: Proposal[] = [
     on: '2026-10-19',
     said: 'foot long',
     reason: 'Three rounds fewer.',
-    words: 'rounds to the opening: 72, not 75',
+    words: 'rounds to the heel line: 72, not 75',
     changes: [
       { choice: 'placing.school', name: 'ON_THE_FOOT' },
       { choice: 'placing.markedRound', number: 72 },

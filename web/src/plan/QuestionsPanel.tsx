@@ -15,8 +15,8 @@ interface QuestionsPanelProps {
 }
 
 const FINISHED: readonly (readonly [keyof Finished, string, string])[] = [
-  ['stitches', 'Stitches round it', 'stitches'],
-  ['openingRound', 'Toe tip to the heel', 'rounds'],
+  ['stitches', 'Stitches around', 'stitches'],
+  ['openingRound', 'Toe tip to the heel line', 'rounds'],
   ['heelRounds', 'Heel', 'rounds'],
   ['legRounds', 'Above the heel', 'rounds'],
 ];
@@ -41,10 +41,10 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   return (
     <Box>
       <Box as="h3" fontSize="md" mb={2}>
-        Asked the other way round
+        Work backwards
       </Box>
       <NumberField
-        label="Which stitch count is this much smaller?"
+        label="How many stitches for this much negative ease?"
         kind="percent"
         unit="% smaller"
         lengths={lengths}
@@ -55,10 +55,10 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       />
       <Answer>
         {answers?.stitches &&
-          `${text(answers.stitches.stitches)}, really ${text(answers.stitches.realEase)} smaller.`}
+          `${text(answers.stitches.stitches)}, actually ${text(answers.stitches.realEase)} smaller.`}
       </Answer>
       <NumberField
-        label="Which leg does so much yarn allow?"
+        label="How long a leg from this much yarn?"
         kind="number"
         unit="g"
         lengths={lengths}
@@ -69,17 +69,16 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       />
       <Answer
         onPress={
-          answers?.leg &&
-          (() => answers.leg && onWorking('The longest leg', [answers.leg.longestLeg]))
+          answers?.leg && (() => answers.leg && onWorking('Longest leg', [answers.leg.longestLeg]))
         }
       >
         {answers?.leg &&
           (answers.leg.longestRounds.value < 1
-            ? 'None: it does not even do for the rest.'
-            : `${text(answers.leg.longestLeg)} above the opening, ${text(answers.leg.longestRounds)} before the cuff; stop when the cake weighs ${text(answers.leg.stopWeight)}.`)}
+            ? 'None: there isn’t even enough for the rest of the sock.'
+            : `${text(answers.leg.longestLeg)} above the heel line, ${text(answers.leg.longestRounds)} before the cuff; start the cuff when the yarn weighs ${text(answers.leg.stopWeight)}.`)}
       </Answer>
       <NumberField
-        label="Which heel stretches no more than this?"
+        label="How many plain rounds keep heel stretch below this?"
         kind="percent"
         unit="%"
         lengths={lengths}
@@ -95,7 +94,7 @@ export const QuestionsPanel = memo(function QuestionsPanel({
             : `${answers.plainRounds.fewest} plain rounds, which stretch by ${text(answers.plainRounds.tried.stretch)}.`)}
       </Answer>
       <Box fontWeight="600" mt={2}>
-        Which foot does a finished sock fit?
+        What size foot fits a finished sock?
       </Box>
       <Box
         display="grid"
@@ -120,13 +119,11 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       <Answer
         onPress={
           answers?.fits &&
-          (() =>
-            answers.fits &&
-            onWorking('The foot that it fits', [answers.fits.length, answers.fits.girth]))
+          (() => answers.fits && onWorking('Foot size', [answers.fits.length, answers.fits.girth]))
         }
       >
         {answers?.fits &&
-          `A foot ${text(answers.fits.length)} long and ${text(answers.fits.girth)} round the ball (${valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths)} to ${valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths)}), at the gauge of this plan.`}
+          `A foot ${text(answers.fits.length)} long and ${text(answers.fits.girth)} around the ball (${valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths)} to ${valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths)}), at the gauge of this plan.`}
       </Answer>
     </Box>
   );

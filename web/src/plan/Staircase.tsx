@@ -80,12 +80,12 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
       </svg>
       <Box fontSize="sm" minH="3em" aria-hidden>
         {at
-          ? `${at.round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${at.round.number}${at.round.kind === 'SHORT_ROW' ? '' : ', on each side'}: ${at.round.instruction}. By then ${at.round.cumulative} stitches and ${valueText(at.cumulativeG, 'GRAMS', lengths)}.`
-          : `Numbers at the right are stitches on each of the two sides. Touch a round for its instruction.`}
+          ? `${at.round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${at.round.number}${at.round.kind === 'SHORT_ROW' ? '' : ', on each needle'}: ${at.round.instruction}. By then ${at.round.cumulative} stitches and ${valueText(at.cumulativeG, 'GRAMS', lengths)}.`
+          : `Numbers on the right: stitches on each needle. Tap a round to see how to knit it.`}
       </Box>
       <VisuallyHidden>
         <table>
-          <caption>{`${name}, round by round, the same on each side`}</caption>
+          <caption>{`${name}, round by round, the same on each needle`}</caption>
           <tbody>
             {list.map((each) => (
               <tr key={each.number}>
@@ -139,8 +139,8 @@ function rowWords(list: readonly Round[], i: number): string {
 
 function endWords({ graftLoops, close, closingSide, begun }: Shaping): string {
   if (!graftLoops) {
-    return begun ? `begun on ${closingSide.value} and ${closingSide.value}` : '';
+    return begun ? `cast on ${closingSide.value} + ${closingSide.value}` : '';
   }
-  const verb = close.id === 'GRAFT' ? 'graft' : 'draw together';
-  return `${verb} ${graftLoops.value} and ${graftLoops.value}`;
+  const verb = close.id === 'GRAFT' ? 'graft' : 'cinch';
+  return `${verb} ${graftLoops.value} + ${graftLoops.value}`;
 }

@@ -23,12 +23,12 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
             onWorking={onWorking}
           >
             {left
-              ? `of ${figureText(left.atHand, lengths)} at hand: ${left.enough.title}, ${left.enough.description}`
-              : 'what is at hand was not weighed'}
+              ? `you have ${figureText(left.atHand, lengths)}: ${left.enough.title}, ${left.enough.description}`
+              : 'you haven’t weighed your yarn'}
           </Line>
           {left && (
             <Line
-              title={left.left.value < 0 ? 'Missing' : 'Left over'}
+              title={left.left.value < 0 ? 'Short' : 'Left over'}
               figure={{ ...left.left, value: Math.abs(left.left.value) }}
               onWorking={(heading) => onWorking(heading, [left.left])}
             >
@@ -40,28 +40,28 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
       {yarn.leg && (
         <>
           <Line
-            title="Stop the leg when its cake weighs"
+            title="Start the cuff when the yarn weighs"
             figure={yarn.leg.stopWeight}
             onWorking={onWorking}
           >
-            {`each sock from a cake of ${figureText(yarn.leg.cake, lengths)}, half of what is at hand`}
+            {`for each sock you have ${figureText(yarn.leg.cake, lengths)}, half of the yarn`}
           </Line>
           {yarn.leg.longestRounds.value > 0 && (
             <Line
-              title="Longest leg that allows"
+              title="Longest leg you can knit"
               figure={yarn.leg.longestLeg}
               onWorking={onWorking}
             >
-              {`${figureText(yarn.leg.longestRounds, lengths)} from the opening to the cuff`}
+              {`${figureText(yarn.leg.longestRounds, lengths)} from the heel line to the cuff`}
             </Line>
           )}
         </>
       )}
-      <Line title="Put by for both heels" figure={yarn.heelReserve} onWorking={onWorking}>
-        {`with their tails, sure 19 times in 20`}
+      <Line title="Set aside for both heels" figure={yarn.heelReserve} onWorking={onWorking}>
+        {`tails included, enough 19 times in 20`}
       </Line>
       <Box fontSize="sm" color="quiet" mt={2}>
-        {`${yarn.factor.value === 1 ? 'Before anything is weighed the grams are good to about 20 % either way.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
+        {`${yarn.factor.value === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
       </Box>
     </Box>
   );

@@ -1,7 +1,7 @@
 /** What differs, in the words of the recipe; the longest path that fits comes first. */
 const WORDS: readonly (readonly [string, string])[] = [
   ['spec.foot.lengthMm', 'length of the foot'],
-  ['spec.foot.ballGirthMm', 'round the ball'],
+  ['spec.foot.ballGirthMm', 'around the ball'],
   ['spec.foot', 'the foot’s other measures'],
   ['spec.otherFoot', 'the other foot'],
   ['spec.planOn', 'which foot it is planned on'],
@@ -13,7 +13,7 @@ const WORDS: readonly (readonly [string, string])[] = [
   ['spec.contrast', 'the second yarn'],
   ['spec.weighIns', 'what was weighed'],
   ['spec.choices.size.stitches', 'stitches in the tube'],
-  ['spec.choices.size', 'how much smaller than the foot'],
+  ['spec.choices.size', 'negative ease'],
   ['spec.choices.tube.legMm', 'the leg'],
   ['spec.choices.tube', 'how the tube is made'],
   ['spec.choices.heel.plainRounds', 'plain rounds at the heel'],
@@ -21,7 +21,7 @@ const WORDS: readonly (readonly [string, string])[] = [
   ['spec.choices.toe.plainRounds', 'plain rounds at the toe'],
   ['spec.choices.toe', 'the toe'],
   ['spec.choices.placing', 'where the heel goes'],
-  ['spec.choices.opening', 'the opening'],
+  ['spec.choices.opening', 'how the heel is opened'],
   ['spec.choices.finish.cuffRounds', 'the cuff'],
   ['spec.choices.finish', 'the finish'],
   ['spec', 'what it is planned from'],

@@ -38,19 +38,21 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
           >
             {verdict ? (
               <>
-                <strong>{verdict.right ? 'Right.' : 'Not that.'}</strong> {verdict.words}
+                <strong>{verdict.right ? 'Right.' : 'Not quite.'}</strong> {verdict.words}
               </>
             ) : (
               <Box as="span" color="quiet">
-                Guess, and it says why.
+                Pick one to see why.
               </Box>
             )}
           </Box>
           <Flex align="center" gap={4} mt={2} color="quiet" fontSize="sm">
             <span data-testid="wrong">
-              {wrong === 0 ? 'Nothing wrong so far' : `${wrong} wrong so far`}
+              {wrong === 0
+                ? 'No mistakes yet'
+                : `${wrong} ${wrong === 1 ? 'mistake' : 'mistakes'} so far`}
             </span>
-            <LinkButton onClick={onAnother}>Another piece</LinkButton>
+            <LinkButton onClick={onAnother}>New piece</LinkButton>
           </Flex>
         </Box>
       </Flex>

@@ -49,7 +49,7 @@ export function GraftTrainer() {
       <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>
         <Switch
           labelled
-          label="Loops on each needle"
+          label="Stitches on each needle"
           value={String(loops)}
           options={[
             ['4', '4', '4 loops'],
@@ -76,7 +76,7 @@ export function GraftTrainer() {
         />
         <Switch
           labelled
-          label="The yarn waits at the"
+          label="The yarn is at the"
           value={yarnAt}
           options={[
             ['BACK', 'back', 'the yarn at the back needle'],
@@ -113,7 +113,7 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
   const x = (loop: number) => SIDE + (loops - 1 - loop) * W;
   const row = 3 * H;
   const words = (name: string, states: readonly string[]) =>
-    `${name} needle: ${states.filter((state) => state === 'OFF').length} loops off, ${states.filter((state) => state === 'ENTERED').length} entered once, ${states.filter((state) => state === 'UNTOUCHED').length} untouched`;
+    `${name} needle: ${states.filter((state) => state === 'OFF').length} stitches off, ${states.filter((state) => state === 'ENTERED').length} entered once, ${states.filter((state) => state === 'UNTOUCHED').length} untouched`;
   return (
     <svg
       viewBox={`0 ${-0.3 * H} ${width} ${8.6 * H}`}

@@ -80,7 +80,7 @@ export function PickUpTrainer() {
         piece.data && (
           <Box
             role="application"
-            aria-label="The piece. Arrow keys go from leg to leg, Enter picks up."
+            aria-label="The fabric. Arrow keys go from leg to leg, Enter picks up."
             aria-describedby="leg-at"
             tabIndex={0}
             onKeyDown={move}
@@ -95,8 +95,8 @@ export function PickUpTrainer() {
         {`${at.leftLeg ? 'Left' : 'Right'} leg of stitch ${at.column + 1}, row ${at.row + 1} from below.`}
       </Box>
       <Box mt={2} fontSize="sm" color="quiet">
-        Press a leg of a stitch; or go there with the arrow keys and press Enter. The crossed row is
-        the line: it comes out.
+        Tap a leg of a stitch, or go there with the arrow keys and press Enter. The crossed row is
+        the heel line: it comes out.
       </Box>
       <Box mt={2} fontWeight="650">{`${done} of ${COLUMNS} are on the needle`}</Box>
     </Frame>

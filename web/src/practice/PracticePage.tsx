@@ -26,7 +26,7 @@ export function PracticePage() {
         Practice
       </Box>
       <Box color="quiet" mb={2} maxW="44rem">
-        Made-up pieces. Nothing here touches a sock.
+        Practise on pretend fabric. Nothing here changes your socks.
       </Box>
       <Box mb={3}>
         <Switch

@@ -40,7 +40,7 @@ export function ReadingTrainer() {
     <Frame
       task={
         told
-          ? 'Read as it was knitted.'
+          ? 'That’s how it was knitted.'
           : found === undefined
             ? 'The marker is lost. Which round was the last with decreases?'
             : 'And what is the next round?'
@@ -58,7 +58,7 @@ export function ReadingTrainer() {
         piece.data && (
           <Box
             role="application"
-            aria-label="The piece. Up and down go from round to round, Enter chooses."
+            aria-label="The fabric. Up and down go from round to round, Enter chooses."
             aria-describedby="row-at"
             tabIndex={0}
             onKeyDown={keys}

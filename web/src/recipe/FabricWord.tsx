@@ -39,13 +39,13 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
   return (
     <Word
       id="fabric"
-      title="The swatch itself"
+      title="Swatch details"
       text={titles('FabricState', fabric.state ?? 'WASHED')}
       state={swatch.fabric ? 'own' : 'usual'}
       problem={problems.find(({ field }) => field.startsWith('swatch.fabric'))?.message}
     >
       <Select
-        label="What it has been through"
+        label="How it was treated"
         value={fabric.state ?? ''}
         schools="FabricState"
         none="washed, as usual"
@@ -77,7 +77,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
       <Box mt={2}>
         <NumberField
           key={lengths}
-          label={`Hoped for, in ${gaugeSpanText(lengths)}`}
+          label={`Target gauge per ${gaugeSpanText(lengths)}`}
           kind="number"
           unit="stitches"
           lengths={lengths}
@@ -101,8 +101,8 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
         </Box>
       )}
       <Why>
-        A fabric that is right in its stitches and off in its rounds needs no other needle: the
-        rounds are recomputed.
+        If the stitches are right and only the rounds are off, keep your needle: the rounds are
+        recomputed.
       </Why>
     </Word>
   );

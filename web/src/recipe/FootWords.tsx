@@ -28,7 +28,7 @@ export function FootWords(words: WordsProps) {
         {...words}
         id="foot-length"
         measure="lengthMm"
-        title="Length of the foot"
+        title="Foot length"
         label="Longest toe to heel"
         why="Barefoot and standing, weight on it: trace it with an upright pencil and measure the outline."
       />{' '}
@@ -37,9 +37,9 @@ export function FootWords(words: WordsProps) {
         {...words}
         id="foot-girth"
         measure="ballGirthMm"
-        title="Round the ball of the foot"
-        label="Round the ball"
-        why="The tape round the widest part, behind the toes, snug and not tight."
+        title="Around the ball of the foot"
+        label="Around the ball"
+        why="The tape around the widest part, behind the toes, snug but not tight."
       />{' '}
       around the ball, <MoreMeasures {...words} />)
     </>
@@ -95,7 +95,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
   const feet = useFeet();
   const { lengths } = useSettings();
   if (!feet.data?.length) {
-    return <Box>No feet are on the shelf yet. These are kept when the pair gets its name.</Box>;
+    return <Box>No feet saved yet. These are saved when the pair gets its name.</Box>;
   }
   return (
     <Box maxH="18rem" overflowY="auto">
@@ -106,7 +106,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
           title={name}
           note={
             id === draft.foot?.id && !sameFeet(draft.spec, { foot, otherFoot })
-              ? `the shelf now says ${footNote(foot, lengths)}; press to take that over`
+              ? `the shelf now says ${footNote(foot, lengths)}; tap to use that`
               : footNote(foot, lengths)
           }
           onChoose={() =>
@@ -138,5 +138,5 @@ function footNote(foot: Foot, lengths: Lengths): string {
     foot.lengthMm === undefined ? 'shoe size only' : `${lengthText(foot.lengthMm, lengths)} long`;
   return foot.ballGirthMm === undefined
     ? long
-    : `${long}, ${lengthText(foot.ballGirthMm, lengths)} round`;
+    : `${long}, ${lengthText(foot.ballGirthMm, lengths)} around`;
 }

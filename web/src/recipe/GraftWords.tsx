@@ -11,8 +11,8 @@ export function GraftWords(words: WordsProps) {
   }
   return (
     <>
-      Grafts begin <YesNoWord {...words} id="graft-set-up" choice="finish.graftSetUp" />, the yarn
-      waiting{' '}
+      Graft in Kitchener stitch{' '}
+      <YesNoWord {...words} id="graft-set-up" choice="finish.graftSetUp" />, the working yarn{' '}
       <OptionWord {...words} id="graft-yarn" choice="finish.yarnAt" after=".">
         <Why>{`This graft has ${graft.moves.value} moves.`}</Why>
       </OptionWord>

@@ -40,7 +40,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
         <Box flex="1">
           <NumberField
             mayBeEmpty
-            label="At hand, if weighed"
+            label="Weight you have, if weighed"
             kind="number"
             unit="g"
             lengths={lengths}
@@ -52,7 +52,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
         <Box flex="1">
           <NumberField
             mayBeEmpty
-            label="Nylon or the like"
+            label="Nylon (or similar)"
             kind="percent"
             unit="%"
             lengths={lengths}

@@ -51,7 +51,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       />
       <Box mt={2}>
         <NumberField
-          label="Round the leg, at the cuff’s top edge"
+          label="Around the leg, at the cuff’s top edge"
           kind="length"
           lengths={lengths}
           mayBeEmpty
@@ -62,9 +62,9 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       </Box>
       <ToeAndShoe foot={foot} change={set} problemAt={(field) => problemAt(`foot.${field}`)} />
       <Why>
-        Without the heel’s measure it is taken as 1.36 times the ball, which is only an estimate. A
-        shoe size serves the placing by shoe size, and stands in for a length nobody measured; the
-        leg, unmeasured, is taken to be as wide as the ball.
+        Without a heel measure, 1.36 times the ball is used, which is only an estimate. A shoe size
+        is used for placing by shoe size, and stands in for a length nobody measured. An unmeasured
+        leg is taken to be as wide as the ball.
       </Why>
     </Word>
   );
@@ -103,7 +103,7 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
         <>
           <Box mt={2}>
             <NumberField
-              label="Round its ball"
+              label="Around its ball"
               kind="length"
               lengths={lengths}
               value={otherFoot.ballGirthMm}
@@ -140,8 +140,8 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
         </Box>
       )}
       <Why>
-        Feet of one person may differ. A pair is planned on the longer and the wider one unless told
-        otherwise.
+        One person’s feet may differ. A pair is planned on the longer and the wider one unless you
+        say otherwise.
       </Why>
     </Word>
   );
@@ -150,6 +150,6 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
 function footWords(foot: Foot, lengths: Lengths): string {
   const long = foot.lengthMm === undefined ? [] : [`${lengthText(foot.lengthMm, lengths)} long`];
   const round =
-    foot.ballGirthMm === undefined ? [] : [`${lengthText(foot.ballGirthMm, lengths)} round`];
+    foot.ballGirthMm === undefined ? [] : [`${lengthText(foot.ballGirthMm, lengths)} around`];
   return [...long, ...round].join(' and ') || 'shoe size only';
 }

@@ -48,7 +48,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           </Box>
           {readings.length > 1 && (
             <Button
-              aria-label={`Strike reading ${i + 1}`}
+              aria-label={`Remove count ${i + 1}`}
               variant="ghost"
               color="ink"
               minH="44px"
@@ -67,7 +67,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           onChange([...readings, readings.at(-1) ?? { count: 30, spanMm: gaugeSpanMm(lengths) }])
         }
       >
-        Count in another place
+        Add another count
       </SmallButton>
       <Why>
         {`Comes to ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}

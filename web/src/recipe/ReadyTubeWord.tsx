@@ -42,7 +42,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       problem={problems.find(({ field }) => field.startsWith('choices.tube.readyTube'))?.message}
     >
       <NumberField
-        label="Stitches round the tube"
+        label="Stitches around the tube"
         kind="whole"
         unit="stitches"
         lengths={lengths}
@@ -91,7 +91,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
         value={tube.ravel ? 'tube' : 'cake'}
         options={[
           ['cake', 'from a cake', 'the yarn comes from a cake'],
-          ['tube', 'ravelled from the tube', 'the yarn is ravelled from the tube'],
+          ['tube', 'unravelled from the tube', 'the yarn is unravelled from the tube'],
         ]}
         onChange={(value) => set({ ravel: value === 'tube' ? true : undefined })}
       />
@@ -128,7 +128,7 @@ function cutWords(cut: NonNullable<Plan['tube']['cut']>, lengths: Lengths): stri
     `Each piece has ${figureText(pieceRounds, lengths)}, ${figureText(pieceLength, lengths)}.`,
     ravelled &&
       ravelled.value > 0 &&
-      `${figureText(ravelled, lengths)} are ravelled for heels, toes and cuffs.`,
+      `${figureText(ravelled, lengths)} are unravelled for heels, toes and cuffs.`,
     `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
       remnantRounds.value > 0
         ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`

@@ -41,14 +41,14 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
             text={(taken) => easeText(own ? plan.stitchCount.realEase.value : taken)}
             tryTitle={easeText}
           />{' '}
-          than the foot: <StitchesWord {...words} /> <TubeWords {...words} />; closed as a{' '}
-          <ShapingWords {...words} name="heel" />. <LegWords {...words} /> The toe is a{' '}
+          than the foot: <StitchesWord {...words} /> <TubeWords {...words} />. The afterthought heel
+          is <ShapingWords {...words} name="heel" />. <LegWords {...words} /> The toe is{' '}
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
         </p>
       </Box>
       <Box fontSize="sm" color="quiet" mt={1} className="no-print">
-        Firm words are yours, dotted ones the usual. Press any to change it, to see what else it
-        could be, or to read why.
+        Bold words are your choices; dotted ones are the usual. Tap any to change it, see the
+        alternatives or read why.
       </Box>
       {problems.length > 0 && (
         <Box
@@ -64,7 +64,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           {problems.map((problem) => (
             <p key={problem.field + problem.code}>{problem.message}</p>
           ))}
-          <p>Below is the last plan that could be made.</p>
+          <p>Showing your last valid plan.</p>
         </Box>
       )}
     </Box>

@@ -18,7 +18,6 @@ export function ShapingWords(props: ShapingWordsProps) {
   const has = (choice: string) => plan.recipe.options.some(({ path }) => path === choice);
   const inRounds = has(`${name}.leaning`);
   const parity = has(`${name}.parity`);
-  const plain = choiceOf(draft, `${name}.plainRounds`) ?? shaping.plainRounds.value;
   return (
     <>
       <OptionWord
@@ -33,7 +32,7 @@ export function ShapingWords(props: ShapingWordsProps) {
       >
         {own && <PhasesEditor {...words} name={name} />}
       </OptionWord>
-      {inRounds || plain > 0 ? ' after ' : ', with '}
+      {': '}
       <ChoiceWord
         {...words}
         id={`${name}-plain`}
@@ -44,17 +43,17 @@ export function ShapingWords(props: ShapingWordsProps) {
           rounds === 0 ? 'no plain rounds' : `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'}`
         }
         tryTitle={(rounds) => `${rounds} plain`}
-        after={inRounds || shaping.graftLoops ? ',' : undefined}
+        after={inRounds ? ',' : ';'}
       />{' '}
       {inRounds && (
         <>
-          decreases{' '}
+          then decreases{' '}
           <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
           <YesNoWord
             {...words}
             id={`${name}-edge`}
             choice={`${name}.edgeStitch`}
-            after={parity ? undefined : ','}
+            after={parity ? undefined : ';'}
           />
           {parity && (
             <>
@@ -63,17 +62,15 @@ export function ShapingWords(props: ShapingWordsProps) {
                 {...words}
                 id={`${name}-parity`}
                 choice={`${name}.parity`}
-                text={() => `${shaping.closingSide.value} a side`}
-                after=","
+                text={() => `${shaping.closingSide.value} sts on each needle`}
+                after=";"
               />
             </>
           )}{' '}
         </>
       )}
       {shaping.graftLoops ? (
-        <>
-          closed by <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
-        </>
+        <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
       ) : (
         'worked from its tip'
       )}

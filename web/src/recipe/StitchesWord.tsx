@@ -43,7 +43,7 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
         onChange={(stitches) => onChange(withChoice(draft, 'size.stitches', stitches))}
       />
       <Why>
-        {`Exactly that much smaller would be ${figureText(plan.stitchCount.ideal, lengths)}. By fours, so that both halves stay even, a 2×2 rib closes, and the four decreases of a round come out.`}
+        {`Exact: ${figureText(plan.stitchCount.ideal, lengths)}. Rounded to a multiple of 4 so both halves match and 2×2 rib and the four decreases work out.`}
       </Why>
     </Word>
   );

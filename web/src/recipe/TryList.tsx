@@ -38,7 +38,7 @@ export function TryList({
         const effect = trial.chosen
           ? 'as it is now'
           : refused
-            ? `Not with this sock. ${refused}`
+            ? `Not possible here: ${refused}`
             : variant?.figures && now
               ? effectWords(now, variant.figures, lengths)
               : '…';

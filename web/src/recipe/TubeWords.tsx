@@ -34,7 +34,7 @@ export function TubeWords(words: WordsProps) {
       />
       {tube.way.id === 'TOE_UP' && (
         <>
-          {', begun with '}
+          {' '}
           <OptionWord
             {...words}
             id="toe-start"
@@ -53,7 +53,7 @@ export function TubeWords(words: WordsProps) {
           <ReadyTubeWord {...words} />
         </>
       )}
-      {'; the heel line placed '}
+      {'; the heel line is placed '}
       <OptionWord
         {...words}
         id="placing"
@@ -72,7 +72,7 @@ export function TubeWords(words: WordsProps) {
       {` ${figureText(tube.openingFromToe, lengths)} from the toe tip, `}
       <OptionWord {...words} id="opening" choice="opening.way" along={() => NO_CORNERS}>
         <Why>
-          {`The line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} of it come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, the same all along, and count both needles before anything is cut.`}
+          {`The heel line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, always the same leg, and count both needles before you cut.`}
         </Why>
       </OptionWord>
       {', '}
@@ -91,8 +91,8 @@ export function TubeWords(words: WordsProps) {
             choice="opening.extraLoops"
             kind="whole"
             unit="sts"
-            text={(loops) => `${loops} at each`}
-            tryTitle={(loops) => `${loops} at each corner`}
+            text={(extra) => `${extra} at each`}
+            tryTitle={(extra) => `${extra} at each corner`}
           />
         </>
       )}
@@ -123,7 +123,7 @@ export function LegWords(words: WordsProps) {
   return (
     <>
       {tube.legIsResult ? (
-        `The leg comes out ${figureText(tube.legAbove, lengths)} above the heel line: it is what the tube leaves. It `
+        `The leg comes out ${figureText(tube.legAbove, lengths)} above the heel line, as the tube allows. It `
       ) : (
         <>
           The leg is{' '}

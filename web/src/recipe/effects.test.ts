@@ -22,13 +22,13 @@ const now: VariantFigures = {
 };
 
 it.each([
-  [{}, 'nothing in the figures changes'],
-  [{ heelRounds: 24, openingRounds: 62 }, 'opening after 62 rounds · heel 24 rounds to 16 a side'],
-  [{ pairG: 54.22, mainG: 54.22 }, 'nothing in the figures changes'],
-  [{ footOutMm: -10.16 }, 'foot out by 1.0 cm shorter'],
+  [{}, 'no change'],
+  [{ heelRounds: 24, openingRounds: 62 }, 'heel line after 62 rounds · heel 24 rounds to 16 + 16 sts'],
+  [{ pairG: 54.22, mainG: 54.22 }, 'no change'],
+  [{ footOutMm: -10.16 }, 'foot 1.0 cm too short'],
   [
     { stitches: 60, ease: 0.16, heelClose: 14, toeClose: 14, pickedUp: 60 },
-    'stitches 60 · smaller by 16 % · heel 20 rounds to 14 a side · toe 20 rounds to 14 a side',
+    'stitches 60 · negative ease 16 % · heel 20 rounds to 14 + 14 sts · toe 20 rounds to 14 + 14 sts',
   ],
 ])('%j is told as “%s”', (change, words) => {
   expect(effectWords(now, { ...now, ...change }, 'CM')).toBe(words);

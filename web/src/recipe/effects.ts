@@ -7,15 +7,18 @@ type Told = [name: string, text: (figures: VariantFigures, lengths: Lengths) => 
 /** What may differ between two variants, the most telling first. */
 const TOLD: readonly Told[] = [
   ['stitches', ({ stitches }) => `${stitches}`],
-  ['smaller by', ({ ease }, lengths) => valueText(ease, 'PERCENT', lengths)],
-  ['opening after', ({ openingRounds }) => `${openingRounds} rounds`],
+  ['negative ease', ({ ease }, lengths) => valueText(ease, 'PERCENT', lengths)],
+  ['heel line after', ({ openingRounds }) => `${openingRounds} rounds`],
   ['tube', ({ tubeRounds }) => `${tubeRounds} rounds`],
-  ['heel', ({ heelRounds, heelClose }) => `${heelRounds} rounds to ${heelClose} a side`],
-  ['toe', ({ toeRounds, toeClose }) => `${toeRounds} rounds to ${toeClose} a side`],
+  [
+    'heel',
+    ({ heelRounds, heelClose }) => `${heelRounds} rounds to ${heelClose} + ${heelClose} sts`,
+  ],
+  ['toe', ({ toeRounds, toeClose }) => `${toeRounds} rounds to ${toeClose} + ${toeClose} sts`],
   ['leg', ({ legRounds }) => `${legRounds} rounds`],
   ['pick up', ({ pickedUp }) => `${pickedUp}`],
-  ['heel stretches', ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
-  ['foot out by', ({ footOutMm }, lengths) => signedLength(footOutMm, lengths)],
+  ['heel stretch', ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
+  ['foot', ({ footOutMm }, lengths) => signedLength(footOutMm, lengths)],
   ['pair', ({ pairG }, lengths) => valueText(pairG, 'GRAMS', lengths)],
   [
     'main yarn',
@@ -27,7 +30,7 @@ const MOST = 4;
 
 function signedLength(mm: number, lengths: Lengths): string {
   const text = lengthText(Math.abs(mm), lengths);
-  return mm > 0 ? `${text} longer` : mm < 0 ? `${text} shorter` : text;
+  return mm > 0 ? `${text} too long` : mm < 0 ? `${text} too short` : 'as long as wanted';
 }
 
 /** The figures in which two variants differ, each told for both. */
@@ -49,5 +52,5 @@ export function effectWords(now: VariantFigures, then: VariantFigures, lengths: 
     .filter(([, before, after]) => before !== after)
     .slice(0, MOST)
     .map(([name, , after]) => `${name} ${after}`);
-  return changes.length === 0 ? 'nothing in the figures changes' : changes.join(' · ');
+  return changes.length === 0 ? 'no change' : changes.join(' · ');
 }

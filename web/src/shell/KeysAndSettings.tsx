@@ -8,18 +8,18 @@ import { Switch } from '../form/Switch';
 import { covered, typing } from '../form/typing';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ['?', 'this sheet'],
+  ['?', 'this help'],
   ['/', 'in a plan: to the first word of the recipe'],
   ['Tab, Enter', 'from word to word, and open one'],
-  ['← →', 'on the tape: the needle by a round, with Shift by ten'],
+  ['← →', 'on the tape: move the cursor by a round, with Shift by ten'],
   ['Home, End', 'on the tape: to the toe tip, to the cuff edge'],
-  ['e', 'on a figure: its working'],
-  ['Ctrl Z', 'take the last change back'],
-  ['Ctrl Shift Z', 'make it again'],
-  ['Space, Enter', 'in the lap: the round is done'],
-  ['Backspace', 'in the lap: take it back'],
-  ['[ ]', 'in the lap: the other sock'],
-  ['t, w, n', 'in the lap: tape check, weigh, note'],
+  ['e', 'on a figure: how it’s worked out'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['Space, Enter', 'while knitting: round done'],
+  ['Backspace', 'while knitting: undo'],
+  ['[ ]', 'while knitting: the other sock'],
+  ['t, w, n', 'while knitting: measure, weigh, note'],
   ['Esc', 'close what is open'],
 ];
 
@@ -69,16 +69,16 @@ export function KeysAndSettings() {
         <LightSwitch />
       </Box>
       <Switch
-        label="Leading hand"
+        label="Knitting hand"
         value={hand}
         options={[
-          ['right', 'right', 'right hand'],
-          ['left', 'left', 'left hand'],
+          ['right', 'right', 'right-handed'],
+          ['left', 'left', 'left-handed'],
         ]}
         onChange={(value) => changeSettings({ hand: value })}
       />
       <Switch
-        label="Needles in"
+        label="Needle sizes"
         value={needles}
         options={[
           ['MM', 'mm', 'needles in millimetres'],
@@ -87,8 +87,8 @@ export function KeysAndSettings() {
         onChange={(value) => changeSettings({ needles: value })}
       />
       <Box fontSize="sm" color="quiet" mt={2}>
-        Left-handed, the work goes from left to right: the other leg of every stitch is picked up,
-        and the decreases lean the other way.
+        Left-handed knitters work left to right: pick up the left leg of each stitch; decreases lean
+        the other way.
       </Box>
       <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
         <RouteLink to="/backup" onClick={() => setOpen(false)}>

@@ -6,12 +6,12 @@ export function LightSwitch() {
   const { light } = useSettings();
   return (
     <Switch
-      label="Light"
+      label="Theme"
       value={light}
       options={[
-        ['day', 'day', 'day'],
-        ['lamp', 'lamp', 'evening lamp'],
-        ['system', 'auto', 'as the system says'],
+        ['day', 'light', 'light'],
+        ['lamp', 'evening', 'evening'],
+        ['system', 'auto', 'match system'],
       ]}
       onChange={(value) => changeSettings({ light: value })}
     />

@@ -18,11 +18,11 @@ export function LostPage() {
   return (
     <Box maxW="38rem" py={4} role="alert">
       <Box as="h1" fontSize="2xl" mb={2}>
-        This place is not here yet
+        This page couldn’t load
       </Box>
       <p>
-        It is fetched when it is first opened, and Round Pocket does not answer. It opens by itself
-        once it does. What was shown before is still there.
+        Round Pocket isn’t responding. The page opens when it’s back. What you saw before is still
+        there.
       </p>
       <Button
         mt={3}

@@ -34,7 +34,7 @@ export function Shell() {
         bg="sheet"
         p={2}
       >
-        To the content
+        Skip to content
       </Link>
       <Flex
         as="header"
@@ -116,10 +116,10 @@ export function NotFoundPage() {
     <Box maxW="34rem">
       <title>Nothing here · Round Pocket</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        Nothing is kept here
+        Page not found
       </Box>
       <p>
-        The address may be mistyped, or the pair was thrown away.{' '}
+        Check the address; the pair may have been deleted.{' '}
         <Link asChild color="chosen" textDecoration="underline">
           <RouteLink to="/">Back to the basket</RouteLink>
         </Link>

@@ -37,7 +37,7 @@ export function Silence() {
           borderBottomWidth="1px"
           borderColor="amiss"
         >
-          {`Round Pocket has not answered since ${timeText(since)}. What you see is from then; it is asked again by itself.`}
+          {`Lost contact with Round Pocket at ${timeText(since)}. Showing the last view; reconnecting …`}
         </Box>
       )}
     </Box>

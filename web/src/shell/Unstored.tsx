@@ -51,7 +51,7 @@ function Change({ change }: { change: LeftBehind }) {
           </chakra.button>
         )}
         <chakra.button {...button} onClick={() => letGo(change)}>
-          Leave what is stored
+          Use the saved version
         </chakra.button>
       </Flex>
     </Box>

@@ -73,9 +73,9 @@ export function PocketCaption({
   const onLeft = leftRoom > rightRoom;
   const x = onLeft ? centre - half - 14 : centre + half + 14;
   const lines = [
-    'heel pocket, laid flat',
+    'heel cup, laid flat',
     `${plan.heelRounds.length} ${plan.heel.school.id === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.depth, lengths)} deep`,
-    `${plan.opening.heelSide.value} → ${plan.heel.closingSide.value} stitches a side`,
+    `${plan.opening.heelSide.value} → ${plan.heel.closingSide.value} sts on each needle`,
   ];
   return (
     <g>

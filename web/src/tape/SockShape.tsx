@@ -98,7 +98,7 @@ function Ribs({
   );
 }
 
-/** The heel pocket, laid flat: its mouth above, its graft below, centred under the opening. */
+/** The heel cup, laid flat: its mouth above, its graft below, centred under the opening. */
 export function PocketShape({ outline, scale, top, colour, strength = PALE }: ShapeProps) {
   const centre = scale.x(outline.openingMm);
   const edge = outline.heel.map(

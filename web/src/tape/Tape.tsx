@@ -72,7 +72,7 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         height={height}
         role="slider"
         tabIndex={0}
-        aria-label="Needle on the tape; arrow keys move it by a round, with shift by ten"
+        aria-label="Cursor on the tape; arrow keys move it by a round, with Shift by ten"
         aria-valuemin={1}
         aria-valuemax={axis.length}
         aria-valuenow={round}
@@ -133,7 +133,7 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           minH="24px"
           className="no-print"
         >
-          {schools ? 'Hide other schools’ openings' : 'Show other schools’ openings'}
+          {schools ? 'Hide other placements' : 'Compare heel placements'}
         </LinkButton>
       </Flex>
       <VisuallyHidden>
@@ -191,8 +191,8 @@ function OpeningMark({
   const where = figureText(plan.tube.openingFromToe, lengths);
   const words =
     width < 560
-      ? `heel opens at ${where}`
-      : `heel opens ${where} from the toe, ${plan.tube.placing.school.title}`;
+      ? `heel line at ${where}`
+      : `heel line ${where} from the toe, ${plan.tube.placing.school.title}`;
   return (
     <g>
       <Path d={`M${x - 5} ${top + 12} h10 l-5 9z`} fill="ink" />

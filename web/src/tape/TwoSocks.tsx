@@ -40,7 +40,7 @@ export function TwoSocks({ held, now, colour, lengths }: TwoSocksProps) {
       width="100%"
       style={{ display: 'block' }}
       role="img"
-      aria-label="The held sock above the tape and the present one below it, to the same scale"
+      aria-label="The pinned sock above the tape and the present one below it, to the same scale"
     >
       <Rect
         x={scale.x(0) - 6}

@@ -39,8 +39,8 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
     <g data-testid="yarn-lane">
       <Text x={scale.x(0)} y={top + 11} fontSize="12px" fill="ink">
         {leg && roles.length === 1
-          ? `yarn left in one sock’s cake of ${valueText(cake, 'GRAMS', lengths)}`
-          : `yarn still to be used, of ${valueText(cake, 'GRAMS', lengths)} for one sock`}
+          ? `yarn left for one sock (of ${valueText(cake, 'GRAMS', lengths)})`
+          : `yarn still to use, of ${valueText(cake, 'GRAMS', lengths)} for one sock`}
       </Text>
       <Line x1={scale.x(0)} x2={width - 14} y1={y(0)} y2={y(0)} stroke="quiet" strokeWidth="1" />
       {runs.map((run) => (
@@ -64,7 +64,7 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
             strokeDasharray="5 4"
           />
           <Text x={width - 16} y={y(stop) - 4} textAnchor="end" fontSize="12px" fill="chosen">
-            {`stop the leg at ${valueText(stop, 'GRAMS', lengths)}`}
+            {`start the cuff at ${valueText(stop, 'GRAMS', lengths)}`}
           </Text>
         </g>
       )}

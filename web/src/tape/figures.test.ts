@@ -26,7 +26,7 @@ it.each([
     'heel',
     '6 plain rounds (corner sts gone in the first), then decrease every 2nd round 8 times; graft 16 + 16 sts',
   ],
-  ['usual', 'yarn', '10 g too little at hand'],
+  ['usual', 'yarn', '10 g short'],
   ['usual', 'leg', 'the tube then has 103 rounds, 24.0 cm ± 3 mm'],
   ['ready', 'pick-up', 'snip st 16; 28 sts come out, 2 stay at each corner'],
   ['ready', 'yarn', '30.3 g ± 3.7 g left over: plenty'],
@@ -35,7 +35,7 @@ it.each([
     'leg',
     'the tube then has 104 rounds, 24.2 cm ± 3 mm; one round of it is unpicked at the heel line',
   ],
-  ['begun', 'toe', '4 plain rounds, then increase every 2nd round 8 times; begun on 16 a side'],
+  ['begun', 'toe', '4 plain rounds, then increase every 2nd round 8 times; cast on 16 + 16 sts'],
   [
     'begun',
     'heel',

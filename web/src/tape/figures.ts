@@ -181,8 +181,8 @@ function shapingEntry(
 ): Entry {
   const { graftLoops, close, rounds, closingSide } = shaping;
   const end = graftLoops
-    ? `${close.id === 'GRAFT' ? 'graft' : 'draw together'} ${graftLoops.value} + ${graftLoops.value} sts`
-    : `begun on ${closingSide.value} a side`;
+    ? `${close.id === 'GRAFT' ? 'graft' : 'cinch'} ${graftLoops.value} + ${graftLoops.value} sts`
+    : `cast on ${closingSide.value} + ${closingSide.value} sts`;
   return {
     id,
     place: id,
@@ -207,7 +207,7 @@ function yarnEntry({ yarn }: Plan, lengths: Lengths): Entry {
     ].join(' '),
     note: left
       ? missing
-        ? `${figureText({ ...left.left, value: -left.left.value }, lengths)} too little at hand`
+        ? `${figureText({ ...left.left, value: -left.left.value }, lengths)} short`
         : `${sure(left.left, lengths)} left over: ${left.enough.title}`
       : figureText(yarn.pairMetres, lengths),
   };

@@ -24,7 +24,7 @@ it.each([1200, 700, 360])('names of marks stand apart at %d pixels', (width) => 
 it('the needle reads every lane', () => {
   const [first, last] = [plans.usual.axis[0], plans.usual.axis[83]] as [AxisRound, AxisRound];
   expect(reading(plans.usual, last, 'CM')).toBe(
-    'round 64 from the start of the tube, where the toe ends, in the foot · the heel opens after it · 19.5 cm from the toe tip · 12.6 g left in the cake',
+    'round 64 from the start of the tube, where the toe ends, in the foot · heel line after it · 19.5 cm from the toe tip · 12.6 g left in the cake',
   );
   expect(reading(plans.usual, first, 'CM')).toContain('toe round 20 of 20');
 });

@@ -32,7 +32,7 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
   const here = pickedUp
     ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
     : `round ${at.counted} from ${plan.tube.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
-  const opening = at.round === lastBeforeOpening(plan) ? ' · the heel opens after it' : '';
+  const opening = at.round === lastBeforeOpening(plan) ? ' · heel line after it' : '';
   const { leg } = plan.yarn;
   const yarn =
     leg && plan.yarn.roles.length === 1

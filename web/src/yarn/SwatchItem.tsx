@@ -91,7 +91,7 @@ export function SwatchItem({
                   change({ [what]: [...swatch[what], { spanMm: span }] });
                 }}
               >
-                {`Count ${label.toLowerCase()} once more`}
+                {`Add another count of ${label.toLowerCase()}`}
               </Box>
             </Box>
           ))}

@@ -26,8 +26,8 @@ const NUMBERS: readonly (readonly [
 ])[] = [
   ['lengthM', 'Label says', 'm', 'number'],
   ['massG', 'in', 'g', 'number'],
-  ['onHandG', 'At hand', 'g', 'number'],
-  ['nylonShare', 'Nylon or the like', '%', 'percent'],
+  ['onHandG', 'Weight you have', 'g', 'number'],
+  ['nylonShare', 'Nylon (or similar)', '%', 'percent'],
 ];
 
 interface YarnFieldsProps {
@@ -93,7 +93,7 @@ interface FormChoiceProps {
 
 function FormChoice({ form, onChange }: FormChoiceProps) {
   return (
-    <Box role="radiogroup" aria-label="How it lies there">
+    <Box role="radiogroup" aria-label="Form">
       {FORMS.map(([value, words]) => (
         <chakra.label key={value} display="flex" gap={2} minH="32px" cursor="pointer">
           <input
@@ -146,7 +146,7 @@ function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
             />
           </Box>
           <PlainButton
-            label={`Leave stripe ${i + 1} out`}
+            label={`Remove stripe ${i + 1}`}
             onClick={() => set(stripes.filter((_, j) => i !== j))}
           >
             Leave out
@@ -163,7 +163,7 @@ function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
             )
           }
         >
-          {stripes.length === 0 ? 'It is striped' : 'One more stripe'}
+          {stripes.length === 0 ? 'Add stripes' : 'Add a stripe'}
         </PlainButton>
       )}
     </Box>
@@ -217,7 +217,7 @@ function Knots({ knots, change, problemAt }: KnotsProps) {
             />
           </Box>
           <PlainButton
-            label={`Leave knot ${i + 1} out`}
+            label={`Remove knot ${i + 1}`}
             onClick={() => set(knots.filter((_, j) => i !== j))}
           >
             Leave out
@@ -226,7 +226,7 @@ function Knots({ knots, change, problemAt }: KnotsProps) {
       ))}
       {knots.length < 24 && (
         <PlainButton onClick={() => set([...knots, 0])}>
-          {knots.length === 0 ? 'It has a knot' : 'One more knot'}
+          {knots.length === 0 ? 'Add a knot' : 'Add another knot'}
         </PlainButton>
       )}
     </Box>

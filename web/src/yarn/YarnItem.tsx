@@ -35,11 +35,11 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
   const facts = [
     FORMS.find(([form]) => form === cake?.form)?.[1],
     labelText(yarn, lengths),
-    yarn.onHandG !== undefined ? `${roughMass(yarn.onHandG, lengths)} at hand` : 'not weighed',
+    yarn.onHandG !== undefined ? `${roughMass(yarn.onHandG, lengths)} left` : 'not weighed',
     cake?.fibre,
     !cake?.fibre &&
       yarn.nylonShare !== undefined &&
-      `${decimal(yarn.nylonShare * 100, 0)} % nylon or the like`,
+      `${decimal(yarn.nylonShare * 100, 0)} % nylon (or similar)`,
     cake?.knotsM && knotWords(cake.knotsM),
   ].filter(Boolean);
   const stripes = cake?.stripes ?? [{ colour: kept.colour }];

@@ -38,9 +38,7 @@ export function YarnPage() {
         ))}
       </Box>
       {yarns.data.length === 0 && adding !== 'yarn' && (
-        <Box mt={3}>
-          No yarn is here yet. A plan goes on with 420 m in 100 g until one is named.
-        </Box>
+        <Box mt={3}>No yarn saved yet. Until then plans assume 420 m per 100 g.</Box>
       )}
       <Flex align="baseline" gap={4} mt={10} mb={2}>
         <Box as="h2" fontSize="2xl" flex="1">
@@ -53,7 +51,7 @@ export function YarnPage() {
           minH="44px"
           onClick={() => setAdding('swatch')}
         >
-          Count a swatch
+          Add a swatch
         </Button>
       </Flex>
       <Box as="ul" {...list}>

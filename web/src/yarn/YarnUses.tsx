@@ -17,13 +17,13 @@ export function YarnUses({ id, name }: { id: string; name: string }) {
   return (
     <Box fontSize="sm" mt={1}>
       {planned.length === 0 ? (
-        <Box color="quiet">No pair is planned from it yet.</Box>
+        <Box color="quiet">No pair planned from it yet.</Box>
       ) : (
         <UseTable
           uses={planned}
           weighed={weighed}
           caption={`Planned from ${name}`}
-          last="Left then"
+          last="Left after it and those above"
         />
       )}
       {others.length > 0 && (
@@ -35,9 +35,9 @@ export function YarnUses({ id, name }: { id: string; name: string }) {
             uses={others}
             weighed={weighed}
             caption={`Not planned from ${name}`}
-            last="Left of it all"
+            last="Left if knitted first"
           />
-          {!weighed && <Box color="quiet">Weigh the yarn to know.</Box>}
+          {!weighed && <Box color="quiet">Weigh the yarn to find out.</Box>}
         </details>
       )}
     </Box>
@@ -53,7 +53,7 @@ interface UseTableProps {
 
 function UseTable({ uses, weighed, caption, last }: UseTableProps) {
   const { lengths } = useSettings();
-  const titles = ['Pair', 'Takes', ...(weighed ? [last, 'Will it do'] : [])];
+  const titles = ['Pair', 'Needs', ...(weighed ? [last, 'Enough?'] : [])];
   return (
     <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={caption}>
       <chakra.table className="figures" borderCollapse="collapse">
@@ -66,7 +66,7 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
                 fontWeight="400"
                 color="quiet"
                 pr={5}
-                textAlign={title === 'Takes' || title === last ? 'right' : 'left'}
+                textAlign={title === 'Needs' || title === last ? 'right' : 'left'}
               >
                 {title}
               </chakra.th>

@@ -159,7 +159,7 @@ final class Screen implements AutoCloseable {
             page.locator("[data-word='foot-girth']").click();
             page.evaluate(ECHO);
             Locator girth = page.getByRole(AriaRole.DIALOG)
-                    .getByLabel("Round the ball", new Locator.GetByLabelOptions().setExact(true));
+                    .getByLabel("Around the ball", new Locator.GetByLabelOptions().setExact(true));
             Locator plain = page.locator("#echo-field");
             for (int i = 0; i < KEYS + WARM_UP; i++) {
                 double followed = press(page, girth, FIGURE, girth(i));

@@ -37,7 +37,7 @@ public class BadInputTest extends BrowserTest {
             {"foot-length", "Longest toe to heel", "9", "(you entered 9 cm). Did you mean 9 in?"},
             {"foot-length", "Longest toe to heel", "45", "10 to 36 cm"},
             {"foot-length", "Longest toe to heel", "abc", "“abc” is not a number. Type it like 24.6, 24,6 or 9 1/2."},
-            {"foot-girth", "Round the ball", "60", "8 to 45 cm around (you entered 60 cm)"},
+            {"foot-girth", "Around the ball", "60", "8 to 45 cm around (you entered 60 cm)"},
             {"gauge-stitches", "Counted, 1.", "0", "must be 5 to 100 sts per 10 cm"},
             {"gauge-rounds", "Counted, 1.", "300", "that would be 300 rounds per 10 cm"},
             {"gauge-rounds", "over", "1", "(you entered 1 cm)"},
@@ -66,8 +66,8 @@ public class BadInputTest extends BrowserTest {
     @Test
     public void aFootTooShortForToeAndHeelIsSaidBeforeThereIsAPlan() {
         Page page = visit("/new");
-        page.getByLabel("Length of the foot").fill("11,2");
-        page.getByLabel("Round the ball of the foot").fill("20");
+        page.getByLabel("Foot length").fill("11,2");
+        page.getByLabel("Around the ball of the foot").fill("20");
         page.getByLabel("Stitches").fill("40");
         page.getByLabel("Rounds").fill("30");
         assertThat(page.locator("form"))
@@ -94,7 +94,7 @@ public class BadInputTest extends BrowserTest {
         assertThat(pair().at("/spec/choices/tube/legMm").asDouble()).isEqualTo(160);
 
         changeLeg(first, "14");
-        first.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take what is stored"))
+        first.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use the saved version"))
                 .click();
         assertThat(first.locator("[data-word=leg]")).hasText("16.0 cm");
         changeLeg(first, "14");

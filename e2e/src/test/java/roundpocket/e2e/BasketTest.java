@@ -86,11 +86,11 @@ public class BasketTest extends BrowserTest {
         page.reload();
         assertThat(page.locator("[data-word=foot]")).hasText("Pia’s feet");
         page.navigate(server().url("/"));
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with it"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Continue"))
                 .click();
-        button(page, "Keep it in the basket").click();
+        button(page, "Save to basket").click();
         assertThat(page.locator("form")).containsText("A name has 1 to 80 characters; this one has 0.");
-        button(page, "Begin again").click();
+        button(page, "Start over").click();
         assertThat(page.locator("main")).containsText("Three measurements");
     }
 
@@ -118,7 +118,7 @@ public class BasketTest extends BrowserTest {
     @Test
     public void aPairThatIsGoneSaysSo() {
         Page page = visit("/pairs/" + UUID.randomUUID());
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It may have been thrown away");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It may have been deleted");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the basket"))
                 .click();
         assertThat(row(page, "Marit’s chamber socks")).isVisible();

@@ -81,7 +81,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("Over a length of").fill("5");
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("Check the count");
         sheet.getByLabel("Rounds counted").fill("24");
-        button(sheet, "Go on by the tube").click();
+        button(sheet, "Re-plan from this").click();
         assertThat(sheet).hasCount(0);
         int now = rounds(1, "foot");
         assertThat(now).isGreaterThan(foot);
@@ -104,7 +104,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         button(sheet, "Put it on").click();
         assertThat(sheet.getByTestId("scale")).containsText("Steady at 19 g");
         button(sheet, "Use it").click();
-        button(sheet, "Take the weight").click();
+        button(sheet, "Save weight").click();
         Locator cake = sheet.getByTestId("cake");
         assertThat(cake).containsText(Pattern.compile("You have yarn for \\d+ more rounds? of leg"));
         Matcher within = Pattern.compile("for (\\d+) more").matcher(cake.textContent());
@@ -120,10 +120,10 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(rounds(1, "leg")).isLessThan(leg).isEqualTo(Math.max(1, Integer.parseInt(within.group(1))));
         page.keyboard().press("w");
         sheet.getByLabel("The yarn weighs").fill("60");
-        button(sheet, "Take the weight").click();
+        button(sheet, "Save weight").click();
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("new ball");
         button(sheet, "a new ball").click();
-        button(sheet, "Take the weight").click();
+        button(sheet, "Save weight").click();
         assertThat(sheet.getByTestId("cake")).containsText("Plenty: this yarn is enough.");
     }
 
@@ -136,7 +136,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         Locator sheet = sheet(page);
         sheet.getByLabel("Rounds of the foot").fill("" + (foot + 3));
         assertThat(sheet.getByTestId("tried")).containsText("Foot");
-        button(sheet, "Take it so").click();
+        button(sheet, "Use this").click();
         assertThat(sheet).hasCount(0);
         assertThat(rounds(2, "foot")).isEqualTo(foot + 3);
         assertThat(page.locator("[data-press]")).containsText("Heel line");
@@ -162,7 +162,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         Locator sheet = sheet(page);
         server().kill();
         sheet.getByLabel("A note").fill("A knot in the ball here");
-        button(sheet, "Keep the note").click();
+        button(sheet, "Save note").click();
         page.keyboard().press("Escape");
         assertThat(page.getByTestId("hearing")).containsText("waits here");
         server().start();
@@ -186,8 +186,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("At a time").fill("4");
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("10 to 960");
         sheet.getByLabel("At a time").fill("60");
-        var file = page.waitForDownload(
-                () -> sheet.getByText("Take it into a calendar").click());
+        var file = page.waitForDownload(() -> sheet.getByText("Add to calendar").click());
         assertThat(file.suggestedFilename()).endsWith(".ics");
     }
 

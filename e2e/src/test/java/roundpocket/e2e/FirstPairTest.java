@@ -45,8 +45,8 @@ public class FirstPairTest extends BrowserTest {
     }
 
     private static void measure(Page page, String length, String ball, String stitches, String rounds) {
-        page.getByLabel("Length of the foot").fill(length);
-        page.getByLabel("Round the ball of the foot").fill(ball);
+        page.getByLabel("Foot length").fill(length);
+        page.getByLabel("Around the ball of the foot").fill(ball);
         page.getByLabel("Stitches").fill(stitches);
         page.getByLabel("Rounds").fill(rounds);
     }
@@ -235,7 +235,7 @@ public class FirstPairTest extends BrowserTest {
     public void switchingUnitsBeforeThePlanKeepsWhatWasTyped() {
         Page page = visit("/new");
         measure(page, "24.6", "23.1", "31", "43");
-        Locator comesTo = page.getByText(Pattern.compile("stitches; the heel opens after"));
+        Locator comesTo = page.getByText(Pattern.compile("stitches; heel line after "));
         assertThat(comesTo).isVisible();
         String before = comesTo.textContent();
         int fields = page.getByRole(AriaRole.TEXTBOX).count();
@@ -246,15 +246,15 @@ public class FirstPairTest extends BrowserTest {
             assertThat(comesTo).hasText(before);
             assertThat(page.locator("main")).containsText("counted over 10 cm");
         }
-        assertThat(page.getByLabel("Length of the foot")).hasValue("9.685");
+        assertThat(page.getByLabel("Foot length")).hasValue("9.685");
     }
 
     /** A present for somebody whose shoe size is all that is known. */
     @Test
     public void aShoeSizeAloneMakesAPlan() {
         Page page = visit("/new");
-        page.getByText("Only a shoe size is known").click();
-        page.getByLabel("Shoe size, counted as").selectOption("EU");
+        page.getByText("I only know a shoe size").click();
+        page.getByLabel("Shoe sizing").selectOption("EU");
         page.getByLabel("Stitches").fill("31");
         page.getByLabel("Rounds").fill("43");
         open(page);

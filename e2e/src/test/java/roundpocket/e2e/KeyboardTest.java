@@ -31,7 +31,7 @@ public class KeyboardTest extends BrowserTest {
     public void theWholeWayByKeyboard() {
         Page page = visit("/");
         String[][] measures = {
-            {"Length of the foot", "24.6"}, {"Round the ball", "23.1"}, {"Stitches", "31"}, {"Rounds", "43"}
+            {"Foot length", "24.6"}, {"Around the ball", "23.1"}, {"Stitches", "31"}, {"Rounds", "43"}
         };
         for (String[] measure : measures) {
             tabTo(page, measure[0]);

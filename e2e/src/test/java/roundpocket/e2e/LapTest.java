@@ -140,7 +140,7 @@ public class LapTest extends BrowserTest {
         page.getByText("See what it would change here").click();
         Locator sheet = page.getByRole(AriaRole.DIALOG);
         assertThat(sheet.getByTestId("tried")).containsText("Cuff");
-        sheet.getByText("Knit on by the changed plan").click();
+        sheet.getByText("Follow the changed plan").click();
         assertThat(sheet).hasCount(0);
         assertThat(page.getByTestId("plan-moved")).hasCount(0);
         assertThat(page.getByTestId("anew")).isVisible();

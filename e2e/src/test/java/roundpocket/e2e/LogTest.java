@@ -60,9 +60,9 @@ public class LogTest extends BrowserTest {
         Locator entry = page.getByTestId("log-entry");
         assertThat(entry).containsText("Worn on the stairs");
         button(page, "Note how Worn on the stairs fits").click();
-        page.getByLabel("What is it").selectOption("HEEL_TIGHT");
+        page.getByLabel("Kind of note").selectOption("HEEL_TIGHT");
         page.getByLabel("In your own words").fill("after a day");
-        button(page, "Keep the note").click();
+        button(page, "Save note").click();
         assertThat(entry).containsText("Heel tight. after a day");
         assertAccessible(page);
         button(page, "Replace a heel").click();

@@ -28,17 +28,17 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void aFootIsMeasuredChangedAndThrownAway() {
         Page page = visit("/feet");
-        press(page, "Measure somebody’s feet");
+        press(page, "Add feet");
         page.getByLabel("Whose feet").fill("Tora");
-        page.getByLabel("Round the ball").fill("22,4");
+        page.getByLabel("Around the ball").fill("22,4");
         press(page, "Save");
-        assertThat(page.getByText("The length of the foot is missing.").first()).isVisible();
+        assertThat(page.getByText("The foot length is missing.").first()).isVisible();
         page.getByLabel("Longest toe to heel").fill("9.1");
         press(page, "Save");
         assertThat(page.getByText("(you entered 9.1 cm)").first()).isVisible();
         page.getByLabel("Longest toe to heel").fill("24.1");
         page.getByLabel("Under the heel, over the ankle").fill("30.5");
-        page.getByLabel("How the toes end").selectOption("ROUND");
+        page.getByLabel("Toe shape").selectOption("ROUND");
         press(page, "Save");
         assertThat(measures(page, "Tora").nth(0))
                 .containsText(line("both", "24.1 cm", "22.4 cm", "30.5 cm", "–", "round"));
@@ -67,10 +67,10 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void growingFeetAreMeasuredAgainAndTheRightOneByItself() {
         Page page = visit("/feet");
-        press(page, "Measure somebody’s feet");
+        press(page, "Add feet");
         page.getByLabel("Whose feet").fill("Lilje");
         page.getByLabel("Longest toe to heel").fill("16.1");
-        page.getByLabel("Round the ball").fill("15.9");
+        page.getByLabel("Around the ball").fill("15.9");
         page.getByLabel("Measured on").fill("2026-02-01");
         press(page, "Save");
         assertThat(measures(page, "Lilje")).hasCount(1);
@@ -151,15 +151,15 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Name of the yarn").fill("Clapper wool");
         page.getByLabel("Label says").fill("380");
         page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).fill("100");
-        page.getByLabel("Nylon or the like").fill("250");
+        page.getByLabel("Nylon (or similar)").fill("250");
         press(page, "Save");
         assertThat(page.getByText("Nylon must be 0 to 100 % (you entered 250 %)")
                         .first())
                 .isVisible();
-        page.getByLabel("Nylon or the like").fill("25");
+        page.getByLabel("Nylon (or similar)").fill("25");
         press(page, "Save");
-        assertThat(kept(page, "Clapper wool")).containsText("380 m in 100 g · not weighed · 25 % nylon or the like");
-        press(page, "Count a swatch");
+        assertThat(kept(page, "Clapper wool")).containsText("380 m in 100 g · not weighed · 25 % nylon (or similar)");
+        press(page, "Add a swatch");
         page.getByLabel("Name of the swatch").fill("Clapper, twice washed");
         page.getByLabel("Stitches", new Page.GetByLabelOptions().setExact(true)).fill("30.5");
         press(page, "Save");
@@ -188,16 +188,16 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("At hand").fill("34");
         page.getByLabel("Fibre").fill("80 % wool, 20 % nylon");
         page.getByLabel("remnant").check();
-        press(page, "It is striped");
+        press(page, "Add stripes");
         page.getByLabel("Yarn in it").first().fill("4.5");
-        press(page, "One more stripe");
-        press(page, "It has a knot");
+        press(page, "Add a stripe");
+        press(page, "Add a knot");
         page.getByLabel("Knot 1, from the outer end").fill("12");
         press(page, "Save");
         Locator yarn = kept(page, "Rope’s end");
         assertThat(yarn)
-                .containsText(
-                        "remnant · 400 m in 100 g · 34 g at hand · 80 % wool, 20 % nylon · a knot 12 m from the outer end");
+                .containsText("remnant · 400 m in 100 g · 34 g at hand · 80 % wool, 20 % nylon · a knot 12 m from the"
+                        + " outer end");
         yarn.getByText("Is it enough for another pair?").click();
         Locator verdicts = yarn.locator("tbody tr");
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Great pair")))
@@ -220,15 +220,15 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void theAlmanacIsSearchedAndItsAddressKeepsTheSearch() {
         Page page = visit("/almanac");
-        page.getByLabel("Look for").fill("munden");
+        page.getByLabel("Search").fill("munden");
         assertThat(page.getByText("length of one loop").first()).isVisible();
         assertThat(page).hasURL(Pattern.compile("words=munden"));
         page.reload();
-        assertThat(page.getByLabel("Look for")).hasValue("munden");
-        page.getByLabel("Look for").fill("zzz");
+        assertThat(page.getByLabel("Search")).hasValue("munden");
+        page.getByLabel("Search").fill("zzz");
         assertThat(page.getByText("Nothing in the almanac has all of these words."))
                 .isVisible();
-        page.getByLabel("Look for").fill("");
+        page.getByLabel("Search").fill("");
         assertThat(page).not().hasURL(Pattern.compile("words="));
         press(page, "cautions");
         assertThat(page.getByTestId("found")).containsText("7 of ");
@@ -247,7 +247,7 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("over", new Page.GetByLabelOptions().setExact(true)).fill("20");
         page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
         assertThat(page.getByText("31 stitches per 10 cm, ± 0.2 stitches")).isVisible();
-        page.getByLabel("Round the ball").fill("5");
+        page.getByLabel("Around the ball").fill("5");
         assertThat(page.getByText("8 to 45 cm around (you entered 5 cm)")).isVisible();
     }
 
@@ -276,7 +276,7 @@ public class PlacesTest extends BrowserTest {
         page.locator("input[type=file]").setInputFiles(file);
         assertThat(page.getByTestId("csv")).containsText("Nothing was taken in from tower.csv.");
         assertThat(page.getByTestId("csv")).containsText("Line 3, length_mm: Foot length must be 10 to 36 cm");
-        press(page, "Read only the lines that are right");
+        press(page, "Import only the valid lines");
         assertThat(page.getByTestId("csv")).containsText("1 line was taken in");
         assertThat(kept(page, "Yrsa")).containsText("24.6 cm");
         assertThat(kept(page, "Einar")).hasCount(0);
@@ -286,16 +286,16 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void keysAndSettingsAreOpenedByAQuestionMark() {
         Page page = visit("/almanac");
-        assertThat(page.getByLabel("Look for")).isVisible();
+        assertThat(page.getByLabel("Search")).isVisible();
         page.keyboard().press("?");
         Locator sheet = page.getByRole(AriaRole.DIALOG);
-        assertThat(sheet).containsText("take the last change back");
+        assertThat(sheet).containsText("undo");
         assertAccessible(page);
-        sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("left hand"))
+        sheet.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("left-handed"))
                 .click();
         page.keyboard().press("Escape");
         assertThat(sheet).hasCount(0);
-        page.getByLabel("Look for").press("?");
+        page.getByLabel("Search").press("?");
         assertThat(sheet).hasCount(0);
         assertThat((String) page.evaluate("localStorage.getItem('round-pocket.settings')"))
                 .contains("\"hand\":\"left\"");

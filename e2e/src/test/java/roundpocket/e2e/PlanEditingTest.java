@@ -74,7 +74,7 @@ public class PlanEditingTest extends BrowserTest {
     public void moreReadingsMakeTheGaugeTheirMeanAndCanBeStruck() {
         Page page = plan();
         Locator panel = panel(page, "gauge-rounds");
-        button(panel, "Count in another place").click();
+        button(panel, "Add another count").click();
         panel.getByLabel("Counted, 2.").fill("45");
         assertThat(word(page, "gauge-rounds")).hasText("44 rounds");
         assertThat(panel).containsText("Comes to 44 rounds per 10 cm");
@@ -88,9 +88,9 @@ public class PlanEditingTest extends BrowserTest {
     public void whatIsAtHandSaysWhatIsLeftOrMissing() {
         Page page = plan();
         Locator panel = panel(page, "yarn");
-        panel.getByLabel("At hand, if weighed").fill("100");
+        panel.getByLabel("Weight you have, if weighed").fill("100");
         assertThat(page.locator("[data-figure=yarn]")).containsText("left over");
-        panel.getByLabel("At hand, if weighed").fill("50");
+        panel.getByLabel("Weight you have, if weighed").fill("50");
         assertThat(page.locator("[data-figure=yarn]")).containsText("10 g too little at hand");
         button(panel, "Back to the usual").click();
         assertThat(word(page, "yarn")).hasText("sock yarn of 420 m in 100 g");

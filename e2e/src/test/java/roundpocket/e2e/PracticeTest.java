@@ -26,7 +26,7 @@ public class PracticeTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Move 1 of 16: which is it?")))
                 .isVisible();
         page.keyboard().press("1");
-        assertThat(verdict(page)).containsText("Not that. The yarn goes through this st for the first time");
+        assertThat(verdict(page)).containsText("Not quite. The yarn goes through this st for the first time");
         for (int i = 0; i < 16; i++) {
             // the last loops come off without another being entered
             int last = i == 14 ? 1 : i == 15 ? 3 : i < 2 ? CYCLE[i] : CYCLE[2 + (i - 2) % 4];
@@ -68,9 +68,9 @@ public class PracticeTest extends BrowserTest {
     /** The row that is crossed out in the drawing. */
     private static String lineOf(Page page) {
         return (String)
-                page.evaluate(
-                        "() => [...document.querySelectorAll('g')].find((g) => g.lastElementChild?.tagName"
-                                + " === 'line' && g.querySelector('[data-leg]'))?.querySelector('[data-leg]').dataset.leg.split('-')[0]");
+                page.evaluate("() => [...document.querySelectorAll('g')].find((g) => g.lastElementChild?.tagName"
+                        + " === 'line' &&"
+                        + " g.querySelector('[data-leg]'))?.querySelector('[data-leg]').dataset.leg.split('-')[0]");
     }
 
     @Test
@@ -94,6 +94,6 @@ public class PracticeTest extends BrowserTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("A round with decreases"))
                     .click();
         }
-        assertThat(page.locator("main h2")).hasText("Read as it was knitted.");
+        assertThat(page.locator("main h2")).hasText("That’s how it was knitted.");
     }
 }

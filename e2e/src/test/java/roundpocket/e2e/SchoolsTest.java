@@ -176,7 +176,7 @@ public class SchoolsTest extends BrowserTest {
         assertThat(page.getByTestId("heavy-doubts")).containsText("Not enough yarn");
         page.locator("[data-doubt='yarn.not-enough'] button").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The yarn");
-        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("At hand, if weighed"))
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Weight you have, if weighed"))
                 .fill("120");
         assertThat(page.locator("[data-doubt='yarn.not-enough']")).hasCount(0);
         assertThat(page.getByTestId("heavy-doubts").filter(new Locator.FilterOptions().setHasText("yarn")))
@@ -225,25 +225,26 @@ public class SchoolsTest extends BrowserTest {
     @Test
     public void twoPlansStandOnOneTape() {
         Page page = plan();
-        page.getByText("Hold this plan to compare").click();
+        page.getByText("Pin this plan to compare").click();
         assertThat(page.getByTestId("compare")).containsText("Nothing in the figures differs yet");
         take(page, "heel-school", "narrow wedge");
         assertThat(page.getByTestId("compare")).containsText("20 rounds to 16 a side");
         assertThat(page.getByTestId("compare")).containsText("24 rounds to 12 a side");
         assertAccessible(page);
-        page.getByText("Go back to the held one").click();
+        page.getByText("Restore pinned plan").click();
         shows(page, "heel", 20);
     }
 
     @Test
     public void questionsTheOtherWayRoundAreAnswered() {
         Page page = plan();
-        page.getByLabel("Which stitch count is this much smaller?").fill("15");
+        page.getByLabel("How many stitches for this much negative ease?").fill("15");
         assertThat(page.getByText("60 stitches, really")).isVisible();
-        page.getByLabel("Which leg does so much yarn allow?").fill("20");
-        assertThat(page.getByText("None: it does not even do for the rest.")).isVisible();
-        page.getByLabel("Stitches round it").fill("64");
-        page.getByLabel("Toe tip to the heel").fill("86");
+        page.getByLabel("How long a leg from this much yarn?").fill("20");
+        assertThat(page.getByText("None: there isn’t even enough for the rest of the sock."))
+                .isVisible();
+        page.getByLabel("Stitches around").fill("64");
+        page.getByLabel("Toe tip to the heel line").fill("86");
         page.getByLabel("Heel", new Page.GetByLabelOptions().setExact(true)).fill("20");
         page.getByLabel("Above the heel").fill("54");
         assertThat(page.getByText("A foot 24.7 cm long")).isVisible(); // 106 rounds at 43 to 10 cm

@@ -38,7 +38,7 @@ public class ViewsTest extends BrowserTest {
             {"/pedal", "Step on it"},
             {"/licences", "built on the work of others"},
             {grafting + "/lap", "Finish the graft in one go"},
-            {"/nowhere", "Nothing is kept here"},
+            {"/nowhere", "Page not found"},
         };
         return views;
     }

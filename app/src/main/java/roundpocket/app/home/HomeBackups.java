@@ -137,7 +137,7 @@ public class HomeBackups {
     void pair(UUID pair, boolean feet, OutputStream out) throws SQLException, IOException {
         try (Connection connection = store.getConnection()) {
             if (!Thing.Shelf.PAIR.of(connection).containsKey(pair)) {
-                throw new NotKeptException("pair", pair);
+                throw new NotKeptException("pair");
             }
             BackupWriter.pair(connection, Schema.ofThisProgram(), pair, feet, clock.instant(), out);
         }

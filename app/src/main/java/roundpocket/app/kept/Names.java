@@ -26,7 +26,7 @@ public final class Names {
             throw new Refusal(List.of(new Problem(
                     "name.length",
                     field,
-                    "A name has 1 to {max} characters; this one has {found}.",
+                    length < 1 ? "Give it a name." : "A name can have up to {max} characters (this one has {found}).",
                     "A word or two is enough.",
                     Map.of(
                             "max", new Amount(MOST_CHARACTERS, Unit.NUMBER),
@@ -42,8 +42,8 @@ public final class Names {
             throw new Refusal(List.of(new Problem(
                     "notes.length",
                     field,
-                    "This has {found} characters; {max} are kept at most.",
-                    "Say it in fewer words.",
+                    "Notes can have up to {max} characters (these have {found}).",
+                    "Use fewer words.",
                     Map.of(
                             "max", new Amount(MOST_IN_NOTES, Unit.NUMBER),
                             "found", new Amount(stripped.length(), Unit.NUMBER)))));

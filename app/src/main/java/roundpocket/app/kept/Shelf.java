@@ -106,7 +106,7 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
 
     /** The row, or a refusal that says that it is gone. */
     public R row(UUID id) {
-        return repository.findById(id).orElseThrow(() -> new NotKeptException(what, id));
+        return repository.findById(id).orElseThrow(() -> new NotKeptException(what));
     }
 
     private void refuseWhenStale(R row, @Nullable Long version, Object wanted) {

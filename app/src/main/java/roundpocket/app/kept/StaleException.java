@@ -8,7 +8,7 @@ public final class StaleException extends RuntimeException {
 
     public StaleException(String what, Object current, Object wanted) {
         super("This " + what + " was changed elsewhere since you opened it. Nothing was overwritten:"
-                + " take over what is stored now, or keep yours and store it again.");
+                + " use the saved version, or keep yours and save it again.");
         this.current = current;
         this.wanted = wanted;
     }

@@ -99,7 +99,7 @@ class LapEvents {
                     "words",
                     "A note has 1 to " + MOST_IN_NOTE + " characters; this one has "
                             + (words == null ? 0 : words.length()) + ".",
-                    "Make two of it."));
+                    "Split it in two."));
         }
     }
 

@@ -197,7 +197,7 @@ public class Laps {
     /** Reads from a pair on the needles, from everything that was heard of it; what is read is not kept longer. */
     @Transactional(readOnly = true)
     public <T> T work(UUID pairId, Function<PairWork, T> use) {
-        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
+        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
         return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
     }
 
@@ -218,7 +218,7 @@ public class Laps {
     }
 
     private LapRow locked(UUID pairId) {
-        return laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("lap", pairId));
+        return laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
     }
 
     private Knitting knitting(LapRow row) {

@@ -114,7 +114,7 @@ public class Log {
 
     /** Takes a note away. */
     public void remove(UUID noteId) {
-        LogNoteRow row = notes.findById(noteId).orElseThrow(() -> new NotKeptException("note", noteId));
+        LogNoteRow row = notes.findById(noteId).orElseThrow(() -> new NotKeptException("note"));
         notes.delete(row);
         notes.flush();
     }
@@ -217,7 +217,7 @@ public class Log {
     public void answer(UUID pairId, UUID noteId, boolean taken) {
         pairs.read(pairId);
         if (!notes.existsById(noteId)) {
-            throw new NotKeptException("note", noteId);
+            throw new NotKeptException("note");
         }
         boolean known = answers.findByPairId(pairId).stream()
                 .anyMatch(row -> row.noteId().equals(noteId));

@@ -34,17 +34,17 @@ public record LogNoteWrite(
                 || (fit != null) != (kind == LogNoteKind.FIT)
                 || (wear != null) != (kind == LogNoteKind.WEAR)) {
             throw refusal(
-                    "kind", "A note is on how it fits, on how it wears, or on anything else.", "Say one of them.");
+                    "kind", "A note is on how it fits, on how it wears, or on anything else.", "Choose one of them.");
         }
         String told = words == null ? "" : words.strip();
         if (kind == LogNoteKind.OTHER && told.isEmpty()) {
-            throw refusal("words", "There is nothing in this note.", "Write what you noticed.");
+            throw refusal("words", "This note is empty.", "Write what you noticed.");
         }
         if (told.length() > MOST_IN_WORDS) {
             throw refusal(
                     "words",
                     "A note has at most " + MOST_IN_WORDS + " characters; this one has " + told.length() + ".",
-                    "Make two of it.");
+                    "Split it in two.");
         }
         if (on != null && on.isAfter(today)) {
             throw refusal("on", on + " is still to come.", "Give the day on which you noticed it.");

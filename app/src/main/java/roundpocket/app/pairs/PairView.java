@@ -41,7 +41,7 @@ public record PairView(
      *
      * @param stitches stitches in the tube
      * @param way how one comes by the tube
-     * @param openingRounds rounds to the opening, from where this knitter counts
+     * @param openingRounds rounds to the heel line, from where this knitter counts
      * @param tubeRounds rounds of the tube
      * @param pairGrams grams in the pair
      * @param outline the sock to scale

@@ -8,7 +8,7 @@ import roundpocket.core.judge.Questions.Finished;
  * @param stitches stitches round it
  * @param openingRound rounds from the tip of the toe to the opening
  * @param heelRounds rounds of the heel
- * @param legRounds rounds above the opening, cuff included
+ * @param legRounds rounds above the heel line, cuff included
  */
 public record FinishedPart(int stitches, int openingRound, int heelRounds, int legRounds) {
     Finished toCore() {

@@ -28,14 +28,14 @@ public record VariantView(
      *
      * @param stitches stitches in the tube
      * @param ease how much smaller than the foot, as a ratio
-     * @param openingRounds rounds to the opening, from where this knitter counts
+     * @param openingRounds rounds to the heel line, from where this knitter counts
      * @param openingMm the same on the tape
      * @param tubeRounds rounds of the tube
      * @param heelRounds rounds of the heel
      * @param heelClose stitches on each side at its close
      * @param toeRounds rounds of the toe
      * @param toeClose stitches on each side at its close
-     * @param legRounds rounds between opening and cuff
+     * @param legRounds rounds between heel line and cuff
      * @param footOutMm how much longer than wanted the sock's foot comes out
      * @param heelStretch how far the heel stretches, as a ratio
      * @param passing stretch to pass the heel

@@ -71,12 +71,7 @@ public class PreviewTest extends AppTest {
         return new Object[][] {
             {SPEC.replace("246", "\"246\""), 400, "foot.lengthMm", "needs a number"},
             {SPEC.replace("246", "24,6"), 400, "foot", "not JSON"},
-            {
-                SPEC.replace("\"lengthMm\": 246, ", ""),
-                422,
-                "foot.lengthMm",
-                "The length of the foot is missing. Measure it"
-            },
+            {SPEC.replace("\"lengthMm\": 246, ", ""), 422, "foot.lengthMm", "The foot length is missing. Measure it"},
             {SPEC.replace("\"ballGirthMm\"", "\"toes\": 5, \"ballGirthMm\""), 400, "foot.toes", "“toes” is not known"},
             {
                 SPEC.replaceFirst("\\{", "{\"choices\": {\"size\": {\"stitches\": 60.5}},"),

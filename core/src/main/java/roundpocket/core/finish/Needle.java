@@ -20,6 +20,6 @@ public enum Needle implements Named {
 
     @Override
     public String phrase() {
-        return "at the " + title;
+        return "on the " + title;
     }
 }

@@ -135,7 +135,7 @@ public record Foot(
             problems.add(new Problem(
                     "foot.length.missing",
                     "lengthMm",
-                    "The length of the foot is missing.",
+                    "The foot length is missing.",
                     "Measure it, or enter a shoe size.",
                     Map.of()));
         }

@@ -47,10 +47,10 @@ public record Answers(
      * The foot that a finished sock fits.
      *
      * @param length length of the foot, in millimetres
-     * @param girth round the ball at the usual ease
-     * @param smallestGirth round the ball where it just sits, without ease
-     * @param largestGirth round the ball where it is as tight as is planned
-     * @param leg height above the opening
+     * @param girth around the ball at the usual ease
+     * @param smallestGirth around the ball where it just sits, without ease
+     * @param largestGirth around the ball where it is as tight as is planned
+     * @param leg height above the heel line
      */
     public record FittingFoot(Step length, Step girth, Step smallestGirth, Step largestGirth, Step leg) {}
 
@@ -100,17 +100,17 @@ public record Answers(
     }
 
     private static FittingFoot fits(Finished finished, Gauge gauge) {
-        Step stitches = counted("stitches round the sock", finished.stitches(), Unit.STITCHES, "stitches");
-        Step opening = counted("rounds to the opening", finished.openingRound(), Unit.ROUNDS, "openingRound");
+        Step stitches = counted("stitches around the sock", finished.stitches(), Unit.STITCHES, "stitches");
+        Step opening = counted("rounds to the heel line", finished.openingRound(), Unit.ROUNDS, "openingRound");
         Step heel = counted("rounds of the heel", finished.heelRounds(), Unit.ROUNDS, "heelRounds");
-        Step leg = counted("rounds above the opening", finished.legRounds(), Unit.ROUNDS, "legRounds");
+        Step leg = counted("rounds above the heel line", finished.legRounds(), Unit.ROUNDS, "legRounds");
         Step tube = SockRules.girthOf(stitches, gauge);
         return new FittingFoot(
                 TubeRules.sockFoot(opening, heel, gauge),
                 girthAt(tube, SizeChoice.USUAL_EASE),
                 girthAt(tube, SizeChoice.easeLimit().min()),
                 girthAt(tube, SizeChoice.easeLimit().max()),
-                TubeRules.lengthOf("height above the opening", leg, gauge));
+                TubeRules.lengthOf("height above the heel line", leg, gauge));
     }
 
     private static Step girthAt(Step tube, double ease) {

@@ -12,7 +12,8 @@ public enum Caution implements Named {
     FEET_AT_RISK(
             "Feet with little feeling or slow healing",
             "With diabetes, numbness, poor circulation, swelling or wounds, a ridge, a tight cuff or a hidden tail can"
-                    + " injure without being felt. Ask their doctor or podiatrist first; choose flat grafts, loose cuffs"
+                    + " injure without being felt. Ask their doctor or podiatrist first; choose flat grafts, loose"
+                    + " cuffs"
                     + " and no knots. Round Pocket gives no medical advice.",
             Stage.MEASURE,
             Stage.WEAR),
@@ -30,7 +31,8 @@ public enum Caution implements Named {
     },
     BABIES(
             "Babies",
-            "Inside, floats and tails can wind round a toe: weave short, and look and feel inside before each wearing.",
+            "Inside, floats and tails can wind around a toe: weave short, and look and feel inside before each"
+                    + " wearing.",
             Stage.FINISH,
             Stage.WEAR) {
         @Override

@@ -82,7 +82,8 @@ final class FabricDoubts {
                             "swatch.tiny",
                             "swatch",
                             plan.gauge().stitches(),
-                            "The gauge, {found}, was counted over less than {span}, where half a stitch counts for much.")
+                            "The gauge, {found}, was counted over less than {span}, where half a stitch counts for"
+                                    + " much.")
                     .with("span", Amount.mm(JudgeRules.TINY_SPAN.value()))
                     .helps("Count over 10 cm, or in three places."));
         }
@@ -200,9 +201,11 @@ final class FabricDoubts {
                             "swatch.fabric.needleMm",
                             tightness,
                             flimsy
-                                    ? "At this gauge the yarn makes a flimsy fabric: tightness {found}, where {least} to {most}"
+                                    ? "At this gauge the yarn makes a flimsy fabric: tightness {found}, where"
+                                            + " {least} to {most}"
                                             + " wears well."
-                                    : "At this gauge the fabric is near jamming: tightness {found}, where {least} to {most}"
+                                    : "At this gauge the fabric is near jamming: tightness {found}, where {least}"
+                                            + " to {most}"
                                             + " wears well.")
                     .with("least", Amount.number(JudgeRules.FLIMSY.value()))
                     .with("most", Amount.number(JudgeRules.JAMMING.value()))
@@ -245,7 +248,7 @@ final class FabricDoubts {
                                     "yarn.weigh-in",
                                     "weighIns",
                                     weighed.used(),
-                                    "A weighing says {found}; for what was knitted about {expected} were to be expected.")
+                                    "A weighing says {found}; about {expected} was expected for what was knitted.")
                             .with("expected", Amount.grams(weighed.predicted().value()))
                             .helps("Weigh again, and check how much was knitted in between."));
                 }
@@ -291,7 +294,8 @@ final class FabricDoubts {
                     && longest < plan.tube().legRounds().count()) {
                 return draft.with("leg", Amount.mm(leg.get().longestLeg().value()))
                         .helps(
-                                "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh after the"
+                                "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh"
+                                        + " after the"
                                         + " first centimetres to be surer.",
                                 made -> made.withChoices(made.choices()
                                         .withTube(made.choices()

@@ -51,7 +51,7 @@ public record Questions(
      * @param stitches stitches round it, 16 to 400
      * @param openingRound rounds from the tip of the toe to the opening, 1 to 1000
      * @param heelRounds rounds of the heel, 0 to 200
-     * @param legRounds rounds above the opening, cuff included, 0 to 2000
+     * @param legRounds rounds above the heel line, cuff included, 0 to 2000
      */
     public record Finished(int stitches, int openingRound, int heelRounds, int legRounds) {
         public Finished {
@@ -59,7 +59,7 @@ public record Questions(
             problems.checkRange(
                     "stitches",
                     stitches,
-                    counted(Unit.STITCHES, StitchCount.FEWEST, StitchCount.MOST, "round the sock"));
+                    counted(Unit.STITCHES, StitchCount.FEWEST, StitchCount.MOST, "around the sock"));
             problems.checkRange(
                     "openingRound", openingRound, counted(Unit.ROUNDS, 1, 1000, "from the toe tip to the heel"));
             problems.checkRange("heelRounds", heelRounds, counted(Unit.ROUNDS, 0, 200, "of the heel"));

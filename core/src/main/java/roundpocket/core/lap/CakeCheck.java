@@ -104,7 +104,7 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
 
     private static Leg leg(Course course, int position, Step cake, List<Step> before, List<Step> after) {
         Step stop = YarnModel.stopWeight(
-                "stop the leg when the cake weighs",
+                "start the cuff when the yarn weighs",
                 YarnModel.sum("still to be knitted after the leg", Unit.GRAMS, after));
         List<Step> kept = new ArrayList<>(List.of(stop));
         kept.addAll(before);
@@ -174,7 +174,8 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
             int allowed = leg.get().allowed().count();
             String rest = cuffDown ? "foot, heel and toe" : "cuff, heel and toe";
             return allowed < 0
-                    ? "This yarn is too light for the sock as planned, even without more leg: find more of it, or knit heel,"
+                    ? "This yarn is too light for the sock as planned, even without more leg: find more of it, or"
+                            + " knit heel,"
                             + " toe or cuff from another."
                     : "You have yarn for " + allowed + (allowed == 1 ? " more round" : " more rounds") + " of leg, not "
                             + leg.get().planned() + ". Then make the " + (cuffDown ? "heel line" : "cuff")

@@ -58,7 +58,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             throw refusal(
                     "lap.heel-when",
                     "heelWhen",
-                    "In a ready tube the heel cannot be knitted before the tube is there: it is there already.",
+                    "A ready tube is already whole, so its heel can’t be knitted along the way.",
                     "Knit the heel after the cuff, or last of all.",
                     Map.of());
         }
@@ -89,8 +89,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             throw refusal(
                     "lap.tape.nothing",
                     "rounds",
-                    "Nothing of the tube is knitted yet that could be measured.",
-                    "Measure once some centimetres of it are there.",
+                    "There is no tube to measure yet.",
+                    "Knit a few centimetres first, then measure.",
                     Map.of());
         }
         TubeReading reading = new TubeReading(rounds, spanMm, done);
@@ -171,7 +171,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             throw refusal(
                     "lap.replan.knitted",
                     "",
-                    "The edited plan does not go with what is already knitted: the stitches, the way or a part that is done"
+                    "The edited plan does not go with what is already knitted: the stitches, the way or a part that"
+                            + " is done"
                             + " would be different.",
                     "Keep the edited plan for the next pair, or rip back first.",
                     Map.of());

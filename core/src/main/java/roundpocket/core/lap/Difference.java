@@ -21,7 +21,7 @@ public record Difference(String label, Step before, Step after) {
                 "Round gauge", one.gauge().rounds(), other.gauge().rounds()));
         if (one.tube().way() != Way.READY_TUBE) {
             all.add(new Difference(
-                    "To the opening",
+                    "To the heel line",
                     one.tube().count().rounds(),
                     other.tube().count().rounds()));
             all.add(new Difference("Foot", one.tube().footRounds(), other.tube().footRounds()));

@@ -176,7 +176,8 @@ final class HeelSteps {
                 "old-heel-lifeline",
                 Doing.PICK_UP,
                 "Pick up the sts",
-                "In the last round of the tube beside the old heel, pick up the same leg of every st on two thin needles, "
+                "In the last round of the tube beside the old heel, pick up the same leg of every st on two thin"
+                        + " needles, "
                         + side + " on each, corners included. Follow one round; the spiral ends one row off.",
                 List.of(new Press(live + " sts are on", live)),
                 Stage.OPEN));
@@ -190,8 +191,9 @@ final class HeelSteps {
                 "old-heel-off",
                 Doing.CUT,
                 "Cut the old heel off",
-                "One hand flat inside. Snip one st two rounds above the needles, in the heel and not in the tube, unpick"
-                        + " that round, and unravel what is left of the old heel down to the needles.",
+                "One hand flat inside. Snip one st two rounds above the needles, in the heel and not in the tube,"
+                        + " unpick"
+                        + " that round, and ununravel what is left of the old heel down to the needles.",
                 java.util.Map.of(),
                 out.loops(),
                 List.of(new Press("The old heel is off", out.loops())),

@@ -25,7 +25,7 @@ public final class LapRules {
             "what a cake weighs by now",
             "weighed − since × grams ÷ stitches",
             List.of("weighed", "since", "grams", "stitches"),
-            Source.derived("what was knitted since the weighing is taken off, as the yarn is reckoned"),
+            Source.derived("what was knitted since the weighing is taken off, at the yarn’s grams a stitch"),
             (weighed, since, grams, stitches) -> weighed - since * grams / stitches,
             example(48.0, 1e-9, 50.0, 640.0, 7.0, 2240.0));
 

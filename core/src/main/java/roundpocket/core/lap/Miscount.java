@@ -17,15 +17,15 @@ public final class Miscount {
         String wrong = needle + ": " + counted + ", and it should be " + expected + ". ";
         if (Math.abs(more) > MOST_THAT_IS_A_SLIP) {
             return wrong
-                    + "That is more than a slip. Count again, in tens; then see that both ends of the needle are at the same"
-                    + " two columns of stitches.";
+                    + "That’s more than a slip. Count again in tens; check both needle ends sit in the same two"
+                    + " columns.";
         }
         return more < 0
                 ? wrong
-                        + "A stitch was passed over, most likely. Follow the row from its marker: where two loops on the needle"
-                        + " have an untouched stitch between them, that is it."
+                        + "You probably skipped a stitch. Follow the row from its marker: where two stitches on the"
+                        + " needle have an untouched one between them, that is it."
                 : wrong
-                        + "A stitch was split, or a loop of the next row was taken. Follow the row from its marker: a loop that"
-                        + " lies higher or lower, or has half a strand only, does not belong there.";
+                        + "You split a stitch, or picked up one from the next row. Follow the row from its marker:"
+                        + " one that lies higher or lower, or has only half a strand, does not belong there.";
     }
 }

@@ -86,14 +86,14 @@ public record Weighing(
             throw refusal(
                     "lap.weigh.heavier",
                     "The yarn weighed {before} last time and weighs {found} now.",
-                    "Say that it is a new ball, if it is; or weigh it again without the bowl.",
+                    "If it is a new ball, say so; or weigh it again without the bowl.",
                     Map.of("before", Amount.grams(last.grams), "found", Amount.grams(grams)));
         }
         Weighed beside = beside(last, plan);
         if (!sure && !beside.believable()) {
             throw refusal(
                     "lap.weigh.unlikely",
-                    "Since the last weighing {used} went; for what was knitted since, about {expected} were to be expected.",
+                    "You have used {used} since the last weighing; about {expected} was expected for what you knitted.",
                     "Weigh again and check your place. Or say that it is a new ball, or that the weight is right.",
                     Map.of(
                             "used", Amount.grams(last.grams - grams),

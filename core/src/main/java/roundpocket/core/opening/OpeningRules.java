@@ -13,16 +13,16 @@ import roundpocket.core.explain.Source;
 public final class OpeningRules {
     static final Rule.Of1 PICK_UP = Rule.of(
             "opening.pick-up",
-            "loops picked up on one side of the opening",
+            "stitches picked up on one needle of the opening",
             "half",
             List.of("half"),
-            Source.practice("as many loops below the opening as above it, each half of the tube"),
+            Source.practice("as many stitches below the opening as above it, each half of the tube"),
             half -> half,
             example(32.0, 1e-9, 32.0));
 
     static final Rule.Of2 LIVE = Rule.of(
             "opening.live",
-            "live loops round the opening",
+            "live stitches around the opening",
             "below + above",
             List.of("below", "above"),
             Source.derived("addition"),
@@ -31,10 +31,10 @@ public final class OpeningRules {
 
     static final Rule.Of3 LIVE_EXTRA = Rule.of(
             "opening.live-extra",
-            "live loops round the opening and its corners",
+            "live stitches around the opening and its corners",
             "below + above + 2 × extra",
             List.of("below", "above", "extra"),
-            Source.practice("1, 2 or 4 loops more at each of the two corners"),
+            Source.practice("1, 2 or 4 extra stitches at each of the two corners"),
             (below, above, extra) -> below + above + 2 * extra,
             example(68.0, 1e-9, 32.0, 32.0, 2.0));
 
@@ -49,10 +49,10 @@ public final class OpeningRules {
 
     static final Rule.Of2 HEEL_SIDE = Rule.of(
             "opening.heel-side",
-            "stitches on each side when the shaping begins",
+            "stitches on each needle when the shaping begins",
             "half + stays ÷ 2",
             List.of("half", "stays"),
-            Source.practice("the extra loops are decreased away again, or four of them stay"),
+            Source.practice("the extra stitches are decreased away again, or four of them stay"),
             (half, stays) -> half + stays / 2,
             example(34.0, 1e-9, 32.0, 4.0));
 
@@ -61,7 +61,7 @@ public final class OpeningRules {
             "stitches of the row that come out",
             "half − 2 × corner",
             List.of("half", "corner"),
-            Source.practice("the last two stitches at either corner stay, so that no hole forms"),
+            Source.practice("the last two stitches at either corner stay, to avoid a hole"),
             (half, corner) -> half - 2 * corner,
             example(28.0, 1e-9, 32.0, 2.0));
 

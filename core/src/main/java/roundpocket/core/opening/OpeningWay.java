@@ -11,27 +11,29 @@ public enum OpeningWay implements Named {
     SNIP(
             "snip afterwards",
             "opened by a snip",
-            "after the tube: nothing at the time; a locking marker or a knotted thread in the centre stitch helps to find it",
+            "after the tube: nothing at the time; a locking marker or a knotted thread in the centre stitch helps"
+                    + " to find it",
             1,
             1),
     WASTE_ONE_LINE(
             "waste yarn, one line",
             "marked with one line of waste yarn",
-            "while knitting: leave the working yarn, knit the sole stitches with waste yarn and long tails outside, slide them back"
-                    + " and knit them again with the working yarn",
+            "while knitting: drop the working yarn, knit the sole stitches with waste yarn, long tails outside;"
+                    + " slide them back and knit them again with the working yarn",
             0,
             1),
     WASTE_TWO_LINES(
             "waste yarn, two lines",
             "marked with two lines of waste yarn",
-            "while knitting: knit across the sole with waste yarn, turn, purl back, and go on with the working yarn from where it"
-                    + " waited",
+            "while knitting: knit across the sole with waste yarn, turn, purl back, and carry on with the working"
+                    + " yarn where you left it",
             0,
             2),
     LIFELINES(
             "two lifelines",
             "opened between two lifelines",
-            "while knitting: thread through the loops of the sole, knit one plain round, thread through the next; cut between",
+            "while knitting: run a thread through the sole stitches, knit one plain round, run a thread through the"
+                    + " next; cut between",
             1,
             1);
 

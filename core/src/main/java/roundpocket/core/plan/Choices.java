@@ -68,7 +68,7 @@ public record Choices(
             problems.add(problem(
                     "choices.toe.close",
                     "toe.close",
-                    "A toe that is begun at its tip is not drawn together.",
+                    "A toe begun at its tip can’t be cinched.",
                     "Leave the close out, or begin on waste yarn and knit the toe last."));
         }
         boolean shortStart = startsInShortRows(tube);

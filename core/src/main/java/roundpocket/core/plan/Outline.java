@@ -13,7 +13,7 @@ import roundpocket.core.tube.Tube;
  *
  * @param lengthMm toe tip to cuff edge
  * @param widthMm width of the flattened tube, half its girth
- * @param openingMm toe tip to the opening
+ * @param openingMm toe tip to the heel line
  * @param spans the sections along the tape
  * @param toe the toe's edge from its pick-up to its tip
  * @param heel the heel's edge from its pick-up to its graft

@@ -57,7 +57,7 @@ public final class PlanRules {
 
     static final Rule.Of4 RAVELLED = Rule.of(
             "plan.ravelled",
-            "rounds ravelled from a ready tube",
+            "rounds unravelled from a ready tube",
             "2 × (worked + tails ÷ loop) ÷ stitches",
             List.of("worked", "tails", "loop", "stitches"),
             Source.derived("the yarn of both socks' heels, toes and cuffs, in rounds of the tube it comes from"),
@@ -69,7 +69,7 @@ public final class PlanRules {
             "rounds knitted in the leg",
             "leg + sacrificed",
             List.of("leg", "sacrificed"),
-            Source.derived("the round that is unpicked at the opening is knitted first, and counted with the leg"),
+            Source.derived("the round that is unpicked at the heel line is knitted first, and counted with the leg"),
             (leg, sacrificed) -> leg + sacrificed,
             example(36.0, 1e-9, 35.0, 1.0));
 
@@ -84,7 +84,7 @@ public final class PlanRules {
 
     static final Rule.Of2 ROUNDS_LEFT = Rule.of(
             "plan.rounds-left",
-            "rounds left to the opening",
+            "rounds left to the heel line",
             "opening − done",
             List.of("opening", "done"),
             Source.derived("subtraction; below nothing the opening has been passed"),

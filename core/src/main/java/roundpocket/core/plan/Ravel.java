@@ -47,7 +47,7 @@ final class Ravel {
         tails.add(YarnModel.wovenTails(
                 "ends to weave in", PlanRules.ENDS.get(ends).step()));
         Step exactly = Computed.of(
-                "rounds to ravel, exactly",
+                "rounds to unravel, exactly",
                 Unit.ROUNDS,
                 PlanRules.RAVELLED.of(
                         YarnModel.sum("stitches of heel, toe and cuff", Unit.STITCHES, worked),
@@ -55,6 +55,6 @@ final class Ravel {
                         yarn.loopLength(),
                         stitches));
         return Optional.of(
-                Rounded.of("rounds to ravel", exactly, Rounding.UP, "a round that is begun is ravelled whole"));
+                Rounded.of("rounds to unravel", exactly, Rounding.UP, "a round that is started is unravelled whole"));
     }
 }

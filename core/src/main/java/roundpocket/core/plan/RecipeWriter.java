@@ -64,9 +64,9 @@ final class RecipeWriter {
         SizeChoice size = choices.size();
         number(
                 "size.ease",
-                "How much smaller than the foot",
-                "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is usual; more"
-                        + " grips, less slips.",
+                "Negative ease: how much smaller than the foot",
+                "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is"
+                        + " usual; more grips, less slips.",
                 Whose.of(size.ease().isPresent()),
                 plan.ease().value(),
                 SizeChoice.USUAL_EASE,
@@ -100,7 +100,7 @@ final class RecipeWriter {
         PlacingChoice placing = choices.placing();
         options(
                 "placing.school",
-                "Where the heel opens",
+                "Where the heel goes",
                 placing.school(),
                 placing.schoolTaken(),
                 PlacingChoice.usual().schoolTaken(),
@@ -121,7 +121,7 @@ final class RecipeWriter {
         OpeningWay way = plan.opening().way();
         options(
                 "opening.way",
-                "How the opening is made",
+                "How the heel is opened",
                 opening.way(),
                 way,
                 OpeningChoice.usual().wayTaken(ready),
@@ -141,7 +141,8 @@ final class RecipeWriter {
             number(
                     "opening.extraLoops",
                     "Extra stitches at each corner",
-                    "They close the gap at the corner and are decreased away again in the heel’s first round or rounds.",
+                    "They close the gap at the corner and are decreased away again in the heel’s first round or"
+                            + " rounds.",
                     Whose.of(opening.extraLoops().isPresent()),
                     opening.extraLoops().orElse(OpeningChoice.USUAL_EXTRA),
                     OpeningChoice.USUAL_EXTRA,
@@ -156,7 +157,7 @@ final class RecipeWriter {
         boolean heel = part.equals("heel");
         options(
                 part + ".school",
-                (heel ? "Heel" : "Toe") + ": how it is shaped",
+                (heel ? "Heel" : "Toe") + " shape",
                 choice.school(),
                 shaping.school(),
                 ShapingChoice.usual().schoolTaken(),
@@ -168,8 +169,8 @@ final class RecipeWriter {
                 part + ".plainRounds",
                 "Plain rounds at the " + part,
                 heel
-                        ? "More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. Usual are as many"
-                                + " as this foot needs to stand easily in the heel."
+                        ? "More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. The"
+                                + " usual number is as many as this foot needs to sit easily in the heel."
                         : "A few plain rounds keep the first part of the toe straight: for broad toes. None makes it"
                                 + " shorter and more pointed.",
                 choice.plainRounds().isPresent() ? Whose.YOURS : heel ? Whose.ADVISED : Whose.USUAL,
@@ -183,7 +184,7 @@ final class RecipeWriter {
         if (shaping.graftLoops().isPresent()) {
             options(
                     part + ".close",
-                    "How the " + part + " is closed",
+                    "How the " + part + " ends",
                     choice.close(),
                     shaping.close(),
                     ShapingChoice.usual().closeTaken(),
@@ -218,14 +219,14 @@ final class RecipeWriter {
                 Whose.of(choice.edgeStitch().isPresent()),
                 choice.edgeTaken(),
                 usual.edgeTaken(),
-                "inside an edge stitch",
+                "one stitch in from the edge",
                 "right at the edge"));
         boolean two = !shaping.phases().isEmpty()
                 && shaping.phases().get(shaping.phases().size() - 1).otherSide().isPresent();
         if (two) {
             options(
                     part + ".parity",
-                    "Where twos do not reach the wanted count",
+                    "When pairs of decreases miss the target",
                     choice.parity(),
                     choice.parityTaken(),
                     usual.parityTaken(),
@@ -291,17 +292,17 @@ final class RecipeWriter {
         }
         switches.add(new YesNo(
                 "finish.graftSetUp",
-                "Set-up of the graft",
-                "A set-up pair of moves opens the graft so that its first stitch looks like the others. Without it the"
-                        + " corner has no ear.",
+                "Set-up moves of the graft",
+                "Two set-up moves make the first stitch of the graft look like the others. Without them the corner has"
+                        + " no ear.",
                 Whose.of(finish.graftSetUp().isPresent()),
                 finish.setUpTaken(),
                 usual.setUpTaken(),
-                "with a set-up",
-                "without a set-up"));
+                "with the set-up moves",
+                "without set-up moves"));
         options(
                 "finish.yarnAt",
-                "Where the yarn waits",
+                "Where the working yarn is",
                 finish.yarnAt(),
                 finish.yarnAtTaken(),
                 usual.yarnAtTaken(),

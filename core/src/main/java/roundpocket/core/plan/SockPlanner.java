@@ -188,6 +188,6 @@ final class SockPlanner {
                 now.tube().tubeRounds(),
                 done,
                 Computed.of(
-                        "rounds left to the opening", Unit.ROUNDS, PlanRules.ROUNDS_LEFT.of(counted.rounds(), done)));
+                        "rounds left to the heel line", Unit.ROUNDS, PlanRules.ROUNDS_LEFT.of(counted.rounds(), done)));
     }
 }

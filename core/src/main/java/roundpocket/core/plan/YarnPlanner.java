@@ -35,7 +35,7 @@ final class YarnPlanner {
     private final Shaping toe;
     private final Shaping heel;
     private final WorkOrder order;
-    /** Rounds knitted in the leg: the one that is unpicked at the opening among them. */
+    /** Rounds knitted in the leg: the one that is unpicked at the heel line among them. */
     private final Step legRounds;
 
     YarnPlanner(
@@ -169,7 +169,7 @@ final class YarnPlanner {
                 .findFirst()
                 .orElseThrow();
         Step one = YarnModel.sum("one heel with its tails", Unit.GRAMS, List.of(knitted.grams(), ends));
-        return YarnModel.stopWeight("to put by for both heels", YarnModel.pair("both heels with their tails", one));
+        return YarnModel.stopWeight("to set aside for both heels", YarnModel.pair("both heels with their tails", one));
     }
 
     private static Step tailGrams(YarnModel model, String label, List<Step> lengths) {
@@ -189,7 +189,7 @@ final class YarnPlanner {
                 Unit.GRAMS,
                 main.stream().filter(s -> order.afterLeg(s.section())).toList(),
                 SectionYarn::grams);
-        Step stop = YarnModel.stopWeight("stop the leg when the cake weighs", after);
+        Step stop = YarnModel.stopWeight("start the cuff when the yarn weighs", after);
         List<Step> kept = new ArrayList<>(List.of(stop));
         main.stream()
                 .filter(s -> order.beforeLeg(s.section()))
@@ -201,7 +201,7 @@ final class YarnPlanner {
                 .orElseThrow();
         Step perRound = YarnModel.perRound("grams in a round of the leg", leg.grams(), legRounds);
         if (tube.sacrificed().value() > 0) {
-            kept.add(YarnModel.ofRounds("the round that is unpicked at the opening", tube.sacrificed(), perRound));
+            kept.add(YarnModel.ofRounds("the round that is unpicked at the heel line", tube.sacrificed(), perRound));
         }
         Step rounds = YarnModel.roundsFrom(
                 "rounds of leg that the cake allows",

@@ -93,8 +93,8 @@ public record GraftDrill(Graft graft) {
         return new Verdict(
                 false,
                 move.needle() == Needle.FRONT
-                        ? "The other way through: at the front, a loop comes off knitwise and stays on purlwise."
-                        : "The other way through: at the back, a loop comes off purlwise and stays on knitwise.");
+                        ? "The other way through: at the front, knitwise off, purlwise stays on."
+                        : "The other way through: at the back, purlwise off, knitwise stays on.");
     }
 
     /** A loop comes off the second time; without a set-up the first of each needle comes off at once. */
@@ -108,10 +108,10 @@ public record GraftDrill(Graft graft) {
 
     private String right(GraftMove next, int done) {
         if (done == graft.list().size() - 1) {
-            return "That was the last loop. Pull the tail inside at the corner, so that no ear stands out.";
+            return "That was the last stitch. Pull the tail inside at the corner, so that no ear stands out.";
         }
         return next.move().off()
-                ? "Off it comes. Draw the yarn to the size of the stitches beside it."
+                ? "Off it comes. Ease the yarn to the size of the stitches beside it."
                 : "It stays on, held by the yarn.";
     }
 

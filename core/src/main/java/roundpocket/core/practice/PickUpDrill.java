@@ -55,28 +55,29 @@ public record PickUpDrill(int columns, int rows, int line, boolean below, boolea
         String side = below ? "below" : "above";
         if (row == line) {
             return new Verdict(
-                    false, "That row comes out: it is the line itself. Take the row next to it, " + side + ".");
+                    false, "That row comes out: it is the heel line itself. Use the row next to it, " + side + ".");
         }
         if ((row < line) != below) {
-            return new Verdict(false, "That is the other side of the line. This needle goes " + side + " it.");
+            return new Verdict(false, "That is the other side of the heel line. This needle goes " + side + " it.");
         }
         if (row != row()) {
             return new Verdict(
                     false,
-                    "A row too far from the line: the needle would wander, and a row would be left between it and the cut.");
+                    "A row too far from the heel line: the needle would wander, and a row would be left between it"
+                            + " and the cut.");
         }
         if (column != done) {
             return new Verdict(
                     false,
                     column < done
                             ? "That stitch is on the needle already."
-                            : "A stitch was passed over: the one right beside the last has no loop on the needle yet.");
+                            : "You skipped a stitch: the one right beside the last is not on the needle yet.");
         }
         if (leftLeg != left) {
             return new Verdict(
                     false,
                     "The other leg of it. Always the same one, here the " + (left ? "left" : "right")
-                            + ": then no loop sits twisted.");
+                            + ": then none sits twisted.");
         }
         return new Verdict(true, done + 1 == columns ? "All are on. Count them: " + columns + "." : "It is on.");
     }

@@ -4,8 +4,8 @@ import roundpocket.core.explain.Named;
 
 /** How the last loops are closed. */
 public enum Close implements Named {
-    GRAFT("graft", "the loops of both sides are sewn together so that the seam looks knitted"),
-    DRAW_THROUGH("draw-through", "the tail goes through the last loops and is drawn in like a purse string");
+    GRAFT("graft", "the stitches of both needles are sewn together so that the seam looks knitted"),
+    DRAW_THROUGH("cinch", "the tail goes through the last stitches and is pulled tight like a purse string");
 
     private final String title;
     private final String description;
@@ -22,7 +22,7 @@ public enum Close implements Named {
 
     @Override
     public String phrase() {
-        return "a " + title;
+        return this == GRAFT ? "grafted" : "cinched";
     }
 
     @Override

@@ -29,6 +29,11 @@ public enum Leaning implements Named {
     }
 
     @Override
+    public String phrase() {
+        return this == ALONG_EDGE ? "leaning along the edge" : "leaning inwards";
+    }
+
+    @Override
     public String description() {
         return description;
     }

@@ -14,7 +14,7 @@ import roundpocket.core.measure.Unit;
  *
  * @param every one decrease round in so many, 1 to 10
  * @param times decrease rounds, 1 to 100; or empty
- * @param until stitches wanted on each side at its end, 4 to 200; or empty
+ * @param until stitches wanted on each needle at its end, 4 to 200; or empty
  */
 public record Phase(int every, OptionalInt times, OptionalInt until) {
     private static final Limit EVERY = new Limit(

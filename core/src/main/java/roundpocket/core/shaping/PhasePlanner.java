@@ -67,7 +67,7 @@ final class PhasePlanner {
             wanted.add(new Wanted(
                     Given.choice(EVERY, phase.every(), Unit.ROUNDS, false, at + ".every"),
                     step("decrease rounds wanted", phase.times(), Unit.ROUNDS, at + ".times"),
-                    step("stitches wanted on each side", phase.until(), Unit.STITCHES, at + ".until")));
+                    step("stitches wanted on each needle", phase.until(), Unit.STITCHES, at + ".until")));
         }
         return wanted;
     }
@@ -103,7 +103,7 @@ final class PhasePlanner {
         Step decreases =
                 wanted.times().orElseGet(() -> reaching(from, wanted.target().orElseThrow()));
         Step after = Computed.of(
-                name + " stitches on each side after " + decreases.count() + " decreases",
+                name + " stitches on each needle after " + decreases.count() + " decreases",
                 Unit.STITCHES,
                 ShapingRules.SIDE_AFTER.of(from, decreases));
         boolean tied = wanted.target()
@@ -121,7 +121,8 @@ final class PhasePlanner {
                 name + " decrease rounds from " + from.count(),
                 Computed.of("decrease rounds, exactly", Unit.ROUNDS, ShapingRules.DECREASES.of(from, target)),
                 below ? Rounding.NEAREST : Rounding.NEAREST_FEWER,
-                "each needle loses two at a time, so the nearest count that twos reach is taken, and of two equally near"
+                "each needle loses two at a time, so the nearest count that twos reach is taken, and of two equally"
+                        + " near"
                         + " ones the " + (below ? "lower" : "higher"));
     }
 }

@@ -183,7 +183,9 @@ public record Shaping(
                     start == Start.WAITING_LOOPS
                             ? Optional.empty()
                             : Optional.of(figure(
-                                    "loops to graft on each needle", Unit.STITCHES, ShapingRules.WHOLE_SIDE.of(side))),
+                                    "stitches to graft on each needle",
+                                    Unit.STITCHES,
+                                    ShapingRules.WHOLE_SIDE.of(side))),
                     turns,
                     rounds,
                     depth(rounds),

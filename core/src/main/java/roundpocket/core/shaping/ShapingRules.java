@@ -17,10 +17,10 @@ public final class ShapingRules {
 
     static final Rule.Of2 TARGET = Rule.of(
             "shaping.target",
-            "stitches wanted on each side, before parity",
+            "stitches wanted on each needle, before parity",
             "side × share",
             List.of("side", "share"),
-            Source.practice("schools that close in proportion: half of the side, five eighths, a third"),
+            Source.practice("schools that close in proportion: half of each needle, five eighths, a third"),
             (side, share) -> side * share,
             example(20.0, 1e-9, 32.0, 0.625));
 
@@ -29,16 +29,16 @@ public final class ShapingRules {
             "decrease rounds to a target",
             "(side − target) ÷ 2",
             List.of("side", "target"),
-            Source.derived("a decrease round takes two stitches from each side"),
+            Source.derived("a decrease round takes two stitches from each needle"),
             (side, target) -> (side - target) / 2,
             example(8.0, 1e-9, 32.0, 16.0));
 
     static final Rule.Of2 SIDE_AFTER = Rule.of(
             "shaping.side-after",
-            "stitches left on each side",
+            "stitches left on each needle",
             "side − 2 × decreases",
             List.of("side", "decreases"),
-            Source.derived("a decrease round takes two stitches from each side"),
+            Source.derived("a decrease round takes two stitches from each needle"),
             (side, decreases) -> side - 2 * decreases,
             example(16.0, 1e-9, 32.0, 8.0));
 
@@ -153,10 +153,10 @@ public final class ShapingRules {
 
     static final Rule.Of1 WHOLE_SIDE = Rule.of(
             "shaping.whole-side",
-            "loops to graft after short rows",
+            "stitches to graft after short rows",
             "side",
             List.of("side"),
-            Source.practice("short rows come back to the whole side, and that is grafted to the side that waited"),
+            Source.practice("short rows come back to the whole needle, and that is grafted to the needle that waited"),
             side -> side,
             example(32.0, 1e-9, 32.0));
 
@@ -171,10 +171,10 @@ public final class ShapingRules {
 
     static final Constant DRAW_THROUGH_SIDE = Constant.of(
             "shaping.draw-through-side",
-            "stitches on each side before they are drawn together",
+            "stitches on each needle before they are cinched",
             ShapingSchool.DRAW_THROUGH_SIDE,
             Unit.STITCHES,
-            Source.practice("the three-speed round goes on to 4 where it is drawn together"));
+            Source.practice("the three-speed round goes on to 4 where it is cinched"));
 
     /** Every rule of this package. */
     public static final List<Rule> ALL = List.of(

@@ -12,41 +12,41 @@ import roundpocket.core.measure.Unit;
 public enum ShapingSchool implements Named {
     WEDGE(
             "wedge",
-            "decrease in every second round until half of each side is left, then graft",
+            "decrease in every second round until half the stitches of each needle are left, then graft",
             "most feet, and square toes above all: an even slope and a graft as wide as it is long",
             true,
-            Rhythm.toShare(2, "half of the side", 1 / 2.0)),
+            Rhythm.toShare(2, "half of each needle", 1 / 2.0)),
     NARROW_WEDGE(
             "narrow wedge",
-            "decrease in every second round until 12 are left on each side, then graft",
+            "decrease in every second round until 12 are left on each needle, then graft",
             "pointed toes: a longer, narrower end with a short graft",
             true,
             Rhythm.toSide(2, 12)),
     WEDGE_THEN_QUICK(
             "wedge, then quick",
-            "decrease in every second round until five eighths of each side are left, then in every round to 8,"
+            "decrease in every second round until five eighths of each needle are left, then in every round to 8,"
                     + " then graft",
             "round toes: the slope rounds off at its end",
             false,
-            Rhythm.toShare(2, "five eighths of the side", 5 / 8.0),
+            Rhythm.toShare(2, "five eighths of each needle", 5 / 8.0),
             Rhythm.toSide(1, 8)),
     THREE_SPEED(
             "three-speed round",
-            "decrease in every third round three times, in every second until half of each side is left, then in"
-                    + " every round to 8 and graft, or on to 4 and draw through",
+            "decrease in every third round three times, in every second until half of each needle is left, then in"
+                    + " every round to 8 and graft, or on to 4 and cinch",
             "round heels and toes: the roundest end, deep at the corners",
             false,
             Rhythm.times(3, 3),
-            Rhythm.toShare(2, "half of the side", 1 / 2.0),
+            Rhythm.toShare(2, "half of each needle", 1 / 2.0),
             Rhythm.toSide(1, 8)),
-    OWN("your own", "any plain rounds and phases, closed as you like", "whatever you have found out", true),
+    OWN("your own", "any plain rounds and phases, finished as you like", "whatever works for you", true),
     SHORT_ROWS(
             "short rows",
-            "work one side alone in rows that each stop a stitch earlier until about a third is left, and back, then"
-                    + " graft to the side that waited",
-            "whoever likes no decreases; the graft runs across the whole side",
+            "work one needle alone in rows that each stop a stitch earlier until about a third is left, and back,"
+                    + " then graft to the needle that waited",
+            "anyone who dislikes decreases; the graft runs across the whole needle",
             false,
-            Rhythm.toShare(1, "about a third of the side", 1 / 3.0));
+            Rhythm.toShare(1, "about a third of the needle", 1 / 3.0));
 
     /**
      * One rhythm of a school.
@@ -66,7 +66,7 @@ public enum ShapingSchool implements Named {
         }
 
         static Rhythm toSide(int every, int side) {
-            return new Rhythm(every, 0, side, side + " on each side", false);
+            return new Rhythm(every, 0, side, side + " on each needle", false);
         }
     }
 
@@ -92,6 +92,17 @@ public enum ShapingSchool implements Named {
         return title;
     }
 
+    /** After “the heel is”. */
+    @Override
+    public String phrase() {
+        return switch (this) {
+            case WEDGE, NARROW_WEDGE, THREE_SPEED -> "a " + title;
+            case WEDGE_THEN_QUICK -> "a wedge that quickens at the end";
+            case OWN -> "shaped your own way";
+            case SHORT_ROWS -> "worked in short rows";
+        };
+    }
+
     @Override
     public String description() {
         return description;
@@ -111,7 +122,7 @@ public enum ShapingSchool implements Named {
         return rhythms;
     }
 
-    /** Whether the knitter may choose to draw the last loops together instead of grafting. */
+    /** Whether the knitter may choose to cinch instead of grafting. */
     public boolean mayDrawThrough() {
         return this == THREE_SPEED || this == OWN;
     }

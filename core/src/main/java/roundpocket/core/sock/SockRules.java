@@ -17,7 +17,7 @@ public final class SockRules {
             "stitches that would fit exactly",
             "girth × (1 − smaller) × gauge ÷ 100 mm",
             List.of("girth", "smaller", "gauge"),
-            Source.practice("a sock is knitted 10 to 20 % smaller than the foot round the ball"),
+            Source.practice("a sock is knitted 10 to 20 % smaller than the foot around the ball"),
             (girth, smaller, gauge) -> girth * (1 - smaller) * gauge / 100,
             example(64.8, 1e-9, 228.6, 0.1, 72 / 228.6 * 100));
 

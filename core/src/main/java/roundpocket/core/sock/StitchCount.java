@@ -42,7 +42,7 @@ public record StitchCount(
     /**
      * Decides the stitch count.
      *
-     * @param girth round the ball, in millimetres
+     * @param girth around the ball, in millimetres
      * @param ease how much smaller the sock is to be, as a ratio from 0 to 0.25
      * @param chosen the knitter's own count, or that of a ready tube, which wins over the ease
      */

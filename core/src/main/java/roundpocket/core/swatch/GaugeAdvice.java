@@ -20,8 +20,8 @@ public record GaugeAdvice(Step wanted, Step offBy, Verdict verdict, Optional<Nee
     /** What being off the gauge means for the needle. */
     public enum Verdict implements Named {
         ON_GAUGE("close enough for this swatch: go ahead"),
-        THICKER("more stitches than wanted: a thicker needle, or more stitches in the tube"),
-        THINNER("fewer stitches than wanted: a thinner needle, or fewer stitches in the tube");
+        THICKER("more stitches than the target: try a thicker needle, or more stitches in the tube"),
+        THINNER("fewer stitches than the target: try a thinner needle, or fewer stitches in the tube");
 
         private final String words;
 
@@ -36,7 +36,7 @@ public record GaugeAdvice(Step wanted, Step offBy, Verdict verdict, Optional<Nee
     }
 
     static GaugeAdvice of(Given wanted, Step measured, Optional<NeedleSize> needle) {
-        Step offBy = Computed.of("off the wanted gauge by", Unit.PERCENT, GaugeRules.OFF_BY.of(measured, wanted));
+        Step offBy = Computed.of("off the target gauge by", Unit.PERCENT, GaugeRules.OFF_BY.of(measured, wanted));
         Verdict verdict = Math.abs(offBy.value()) <= offBy.plusMinus95()
                 ? Verdict.ON_GAUGE
                 : offBy.value() > 0 ? Verdict.THICKER : Verdict.THINNER;

@@ -71,7 +71,7 @@ public final class GaugeRules {
 
     static final Rule.Of2 OFF_BY = Rule.of(
             "swatch.off-by",
-            "how far the swatch is off the gauge that was hoped for",
+            "how far the swatch is off the target gauge",
             "measured ÷ wanted − 1",
             List.of("measured", "wanted"),
             Source.derived("the share by which there are more stitches than wanted"),

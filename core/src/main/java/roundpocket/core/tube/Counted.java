@@ -17,13 +17,13 @@ import roundpocket.core.swatch.Gauge;
  */
 public record Counted(CountFrom from, Step rounds, Step length, Step markers) {
     static Counted of(CountFrom from, Step rounds, Gauge gauge) {
-        Step tens = Computed.of("tens of rounds before the opening", Unit.TENS, TubeRules.TENS.of(rounds));
+        Step tens = Computed.of("tens of rounds before the heel line", Unit.TENS, TubeRules.TENS.of(rounds));
         return new Counted(
                 from,
                 rounds,
-                TubeRules.lengthOf(from.title() + " to the opening", rounds, gauge),
+                TubeRules.lengthOf(from.title() + " to the heel line", rounds, gauge),
                 Rounded.of(
-                        "ten-round markers before the opening",
+                        "ten-round markers before the heel line",
                         tens,
                         Rounding.DOWN,
                         "a marker is set when its ten rounds are done"));

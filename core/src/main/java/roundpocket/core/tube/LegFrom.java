@@ -4,7 +4,7 @@ import roundpocket.core.explain.Named;
 
 /** Where the wanted height of the leg is measured from. */
 public enum LegFrom implements Named {
-    OPENING("above the opening", "from where the heel opens to the top of the cuff"),
+    OPENING("above the heel line", "from the heel line to the top of the cuff"),
     FLOOR("from the floor", "from under the heel to the top of the cuff");
 
     private final String title;

@@ -95,7 +95,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
         Step opening = Optional.of(school)
                 .filter(s -> s == PlacingSchool.ON_THE_FOOT)
                 .flatMap(onTheFoot -> from.markedRound())
-                .orElseGet(() -> TubeRules.wholeRounds("rounds from the toe tip to the opening", distance, gauge));
+                .orElseGet(() -> TubeRules.wholeRounds("rounds from the toe tip to the heel line", distance, gauge));
         Step assumed = Rounded.of(
                 "heel that it suits",
                 Computed.of(

@@ -14,9 +14,9 @@ import roundpocket.core.tube.Placing.From;
 /** The schools of placing the heel: how far from the tip of the toe it opens. */
 public enum PlacingSchool implements Named {
     OWN_HEEL(
-            "by your own heel",
+            "by the heel’s depth",
             "the foot less the depth of the heel that you knit",
-            "every heel, since it looks at the one you have") {
+            "every heel, since it goes by the one you have") {
         @Override
         Optional<Step> distance(From from) {
             return Optional.of(from.lessHeel(from.foot()));
@@ -52,7 +52,7 @@ public enum PlacingSchool implements Named {
     },
     ON_THE_FOOT(
             "on the foot",
-            "try the tube on: it opens where it reaches the front of the ankle and will go no further",
+            "try the tube on: the heel line goes where it reaches the front of the ankle and will go no further",
             "anyone who can try it on") {
         @Override
         Optional<Step> distance(From from) {
@@ -61,7 +61,7 @@ public enum PlacingSchool implements Named {
     },
     BY_SHOE_SIZE(
             "by shoe size",
-            "the foot length that the shoe size stands for, less the depth of your heel",
+            "the foot length the shoe size stands for, less the depth of your heel",
             "a present for a foot that cannot be measured") {
         @Override
         Optional<Step> distance(From from) {
@@ -69,7 +69,7 @@ public enum PlacingSchool implements Named {
         }
     };
 
-    private static final String OWN_HEEL_REASON = "the heel pocket, once closed, reaches back as deep as it is long";
+    private static final String OWN_HEEL_REASON = "the heel cup, once closed, reaches back as deep as it is long";
 
     private final String title;
     private final String description;
@@ -109,6 +109,18 @@ public enum PlacingSchool implements Named {
     @Override
     public String title() {
         return title;
+    }
+
+    /** After “the heel line is placed”. */
+    @Override
+    public String phrase() {
+        return switch (this) {
+            case OWN_HEEL -> "to suit the heel’s depth";
+            case TWO_INCHES_SHORT, FIVE_CM_SHORT, INCH_AND_A_HALF_SHORT, TWO_AND_A_HALF_SHORT, BY_SHOE_SIZE -> title;
+            case THREE_QUARTERS, TWO_THIRDS -> title + " along the foot";
+            case OWN_DISTANCE -> "at " + title;
+            case ON_THE_FOOT -> "where you marked it on the foot";
+        };
     }
 
     @Override

@@ -78,7 +78,7 @@ final class ReadyCut {
         return tube.cutTaken() == Cut.TO_LENGTH
                 ? Optional.empty()
                 : Optional.of(rounds(
-                        "rounds between opening and cuff",
+                        "rounds between heel line and cuff",
                         TubeRules.LEG_OF_HALF.of(half(), spare, footRounds, sacrificed)));
     }
 

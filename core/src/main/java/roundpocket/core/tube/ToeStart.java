@@ -6,11 +6,11 @@ import roundpocket.core.explain.Named;
 public enum ToeStart implements Named {
     WASTE_YARN(
             "waste yarn, toe later",
-            "the tube begins on waste yarn with all its stitches; the toe is knitted last, like the heel"),
-    CLOSED("closed start", "few stitches on both sides of a closed start, and the toe's shaping mirrored by increases"),
+            "the tube begins on waste yarn with all its stitches; the toe is added last, like the heel"),
+    CLOSED("closed start", "a few stitches on both needles of a closed start; the toe is shaped by increases"),
     SHORT_ROWS(
             "short rows",
-            "half the stitches on waste yarn, worked in short rows and back; the waiting loops make the other half");
+            "half the stitches on waste yarn, worked in short rows and back; the waiting stitches make the other half");
 
     private final String title;
     private final String description;
@@ -23,6 +23,16 @@ public enum ToeStart implements Named {
     @Override
     public String title() {
         return title;
+    }
+
+    /** After “toe-up”. */
+    @Override
+    public String phrase() {
+        return switch (this) {
+            case WASTE_YARN -> "from waste yarn, toe added last";
+            case CLOSED -> "from a closed toe";
+            case SHORT_ROWS -> "from a short-row toe";
+        };
     }
 
     @Override

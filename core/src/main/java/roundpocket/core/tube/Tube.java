@@ -10,17 +10,17 @@ import roundpocket.core.explain.Step;
  * @param way how one comes by the tube
  * @param toeStart how a toe-up tube begins
  * @param target length that the sock's foot is to have, in millimetres
- * @param legAbove height of the leg above the opening, cuff included, in millimetres
+ * @param legAbove height of the leg above the heel line, cuff included, in millimetres
  * @param legIsResult whether the leg is what half a tube leaves or a mark on the foot says, and not a wish
  * @param placing where the heel opens, by the chosen school
  * @param placings where every school would open it
- * @param footRounds rounds between toe and opening
+ * @param footRounds rounds between toe and heel line
  * @param openingRound rounds from the tip of the toe to the opening
  * @param openingFromToe millimetres from the tip of the toe to the opening
  * @param counts the opening, counted from every place that knitters count from
  * @param count the opening, counted from where this knitter counts
- * @param legRounds rounds between opening and cuff
- * @param sacrificed rounds unpicked at the opening
+ * @param legRounds rounds between heel line and cuff
+ * @param sacrificed rounds unpicked at the heel line
  * @param tubeRounds rounds of foot and leg and the sacrificed ones
  * @param tubeLength millimetres of them
  * @param tradeLength millimetres of the tube by the trade's rule, from lengths alone

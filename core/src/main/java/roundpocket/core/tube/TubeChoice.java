@@ -35,7 +35,7 @@ public record TubeChoice(
             600,
             Unit.MILLIMETRES,
             "Leg must be {min} to {max} (you entered {found}).",
-            "Measure from where the heel opens to the top of the cuff.");
+            "Measure from the heel line to the top of the cuff.");
     private static final Limit LEG_ROUNDS = new Limit(
             "choices.leg-rounds.range",
             10,

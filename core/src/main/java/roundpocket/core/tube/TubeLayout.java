@@ -25,7 +25,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param cuff rounds of the cuff
  * @param toe the toe
  * @param heel the heel
- * @param sacrificed rounds unpicked at the opening
+ * @param sacrificed rounds unpicked at the heel line
  * @param gauge the gauge
  * @param stitches stitches of the tube
  * @param yarn what a stitch of the main yarn takes
@@ -52,16 +52,16 @@ public record TubeLayout(
                 Placing.all(new Placing.From(target, foot.shoeLength().map(this::target), placing, toe, heel, gauge));
         Placing chosen = placing.chosen(placings);
         Step opening = chosen.openingRound();
-        Step footRounds = rounds("rounds between toe and opening", TubeRules.FOOT_ROUNDS.of(opening, toe.rounds()));
+        Step footRounds = rounds("rounds between toe and heel line", TubeRules.FOOT_ROUNDS.of(opening, toe.rounds()));
         Optional<ReadyCut> ready = choice.readyTube().map(tube -> new ReadyCut(tube, stitches, gauge, yarn, ravelled));
         Optional<Step> given =
                 ready.flatMap(cut -> cut.leg(footRounds, sacrificed)).or(this::markedLeg);
         Step legRounds = given.orElseGet(
-                () -> rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS.of(wantedLegRounds(), cuff)));
+                () -> rounds("rounds between heel line and cuff", TubeRules.LEG_ROUNDS.of(wantedLegRounds(), cuff)));
         // A leg that the half of a tube or a mark on the foot leaves is a result, whatever was wished for.
         Step legAbove = given.<Step>map(leg -> TubeRules.lengthOf(
-                        "leg above the opening, cuff included",
-                        rounds("rounds above the opening", TubeRules.FROM_CUFF.of(cuff, leg)),
+                        "leg above the heel line, cuff included",
+                        rounds("rounds above the heel line", TubeRules.FROM_CUFF.of(cuff, leg)),
                         gauge))
                 .orElseGet(this::wantedLeg);
         refuseUnlessRoom(target, legAbove, footRounds, legRounds);
@@ -73,16 +73,16 @@ public record TubeLayout(
                 "length that the sock's foot is to have", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
     }
 
-    /** The leg above the opening as it is wished for, in millimetres. */
+    /** The leg above the heel line as it is wished for, in millimetres. */
     private Step wantedLeg() {
         Step leg = choice.leg(foot.length());
         if (leg.unit() == Unit.ROUNDS) {
-            return TubeRules.lengthOf("leg above the opening", wantedLegRounds(), gauge);
+            return TubeRules.lengthOf("leg above the heel line", wantedLegRounds(), gauge);
         }
         return choice.legFromTaken() == LegFrom.OPENING
                 ? leg
                 : Computed.of(
-                        "leg above the opening",
+                        "leg above the heel line",
                         Unit.MILLIMETRES,
                         TubeRules.LEG_ABOVE.of(leg, heel.rounds(), gauge.rounds()));
     }
@@ -95,7 +95,7 @@ public record TubeLayout(
         }
         return choice.legFromTaken() == LegFrom.OPENING
                 ? leg
-                : rounds("rounds of the leg above the opening", TubeRules.LESS_HEEL_ROUNDS.of(leg, heel.rounds()));
+                : rounds("rounds of the leg above the heel line", TubeRules.LESS_HEEL_ROUNDS.of(leg, heel.rounds()));
     }
 
     /** Rounds of the leg where the tube was marked on the foot and the mark counted from the leg's end. */
@@ -109,7 +109,7 @@ public record TubeLayout(
         return Optional.of(
                 placing.fromTaken() == CountFrom.START_OF_LEG
                         ? marked
-                        : rounds("rounds between opening and cuff", TubeRules.LEG_ROUNDS.of(marked, cuff)));
+                        : rounds("rounds between heel line and cuff", TubeRules.LEG_ROUNDS.of(marked, cuff)));
     }
 
     private Tube put(
@@ -125,7 +125,7 @@ public record TubeLayout(
         Step tube = rounds("rounds of the tube", TubeRules.TUBE_ROUNDS.of(footRounds, legRounds, sacrificed));
         Step all = rounds(
                 "rounds from toe tip to cuff edge", TubeRules.ALL_ROUNDS.of(toe.rounds(), footRounds, legRounds, cuff));
-        Step fromCuff = rounds("rounds from the cuff edge to the opening", TubeRules.FROM_CUFF.of(cuff, legRounds));
+        Step fromCuff = rounds("rounds from the cuff edge to the heel line", TubeRules.FROM_CUFF.of(cuff, legRounds));
         List<Counted> counts = List.of(
                 Counted.of(CountFrom.TOE_TIP, opening, gauge),
                 Counted.of(CountFrom.END_OF_TOE, footRounds, gauge),
@@ -144,7 +144,7 @@ public record TubeLayout(
                 placings,
                 footRounds,
                 opening,
-                TubeRules.lengthOf("toe tip to the opening", opening, gauge),
+                TubeRules.lengthOf("toe tip to the heel line", opening, gauge),
                 counts,
                 counts.get(usual.ordinal()),
                 legRounds,

@@ -38,16 +38,16 @@ public final class TubeRules {
 
     static final Rule.Of3 LESS_HEEL = Rule.of(
             "tube.less-heel",
-            "toe tip to the opening, by your own heel",
+            "toe tip to the heel line, by your own heel",
             "length − heel ÷ gauge × 100 mm",
             List.of("length", "heel", "gauge"),
-            Source.derived("the heel pocket, once closed, reaches back as deep as it is long"),
+            Source.derived("the heel cup, once closed, reaches back as deep as it is long"),
             (length, heel, gauge) -> length - heel / gauge * 100,
             example(190.5, 1e-9, 241.3, 20.0, 100 / 2.54));
 
     static final Rule.Of3 BEYOND_TOE = Rule.of(
             "tube.beyond-toe",
-            "toe tip to the opening, from where the toe begins",
+            "toe tip to the heel line, from where the toe begins",
             "distance + toe ÷ gauge × 100 mm",
             List.of("distance", "toe", "gauge"),
             Source.derived("what was measured from the end of the toe, and the depth of the toe"),
@@ -74,10 +74,10 @@ public final class TubeRules {
 
     static final Rule.Of2 LESS_HEEL_ROUNDS = Rule.of(
             "tube.leg-above-rounds",
-            "rounds of the leg above the opening, from the floor",
+            "rounds of the leg above the heel line, from the floor",
             "whole − heel",
             List.of("whole", "heel"),
-            Source.derived("from the floor is above the opening and the depth of the heel"),
+            Source.derived("from the floor is above the heel line and the depth of the heel"),
             (whole, heel) -> whole - heel,
             example(40.0, 1e-9, 60.0, 20.0));
 
@@ -92,7 +92,7 @@ public final class TubeRules {
 
     static final Rule.Of2 AVAILABLE = Rule.of(
             "tube.available",
-            "rounds of a ready tube once its yarn for heels, toes and cuffs is ravelled",
+            "rounds of a ready tube once its yarn for heels, toes and cuffs is unravelled",
             "tube − ravelled",
             List.of("tube", "ravelled"),
             Source.practice("from one end, before anything is cut"),
@@ -101,7 +101,7 @@ public final class TubeRules {
 
     static final Rule.Of2 SHORT_OF_FOOT = Rule.of(
             "tube.short-of-foot",
-            "toe tip to the opening, a fixed length short",
+            "toe tip to the heel line, a fixed length short",
             "foot − short",
             List.of("foot", "short"),
             Source.practice("the heel is taken to be as deep as that length"),
@@ -110,7 +110,7 @@ public final class TubeRules {
 
     static final Rule.Of2 SHARE_OF_FOOT = Rule.of(
             "tube.share-of-foot",
-            "toe tip to the opening, as a share of the foot",
+            "toe tip to the heel line, as a share of the foot",
             "foot × share",
             List.of("foot", "share"),
             Source.practice("the heel takes a quarter to a third of the length"),
@@ -137,7 +137,7 @@ public final class TubeRules {
 
     static final Rule.Of2 FOOT_ROUNDS = Rule.of(
             "tube.foot-rounds",
-            "rounds between toe and opening",
+            "rounds between toe and heel line",
             "opening − toe",
             List.of("opening", "toe"),
             Source.derived("subtraction"),
@@ -146,19 +146,19 @@ public final class TubeRules {
 
     static final Rule.Of3 LEG_ABOVE = Rule.of(
             "tube.leg-above",
-            "leg above the opening, from the floor",
+            "leg above the heel line, from the floor",
             "whole − heel ÷ gauge × 100 mm",
             List.of("whole", "heel", "gauge"),
-            Source.derived("from the floor is above the opening and the depth of the heel"),
+            Source.derived("from the floor is above the heel line and the depth of the heel"),
             (whole, heel, gauge) -> whole - heel / gauge * 100,
             example(127.0, 1e-9, 177.8, 20.0, 100 / 2.54));
 
     static final Rule.Of2 LEG_ROUNDS = Rule.of(
             "tube.leg-rounds",
-            "rounds between opening and cuff",
+            "rounds between heel line and cuff",
             "whole − cuff",
             List.of("whole", "cuff"),
-            Source.derived("the leg above the opening, less its cuff"),
+            Source.derived("the leg above the heel line, less its cuff"),
             (whole, cuff) -> whole - cuff,
             example(35.0, 1e-9, 50.0, 15.0));
 

@@ -6,7 +6,7 @@ import roundpocket.core.explain.Named;
 public enum WearNote implements Named {
     PILLED("pilled", "the surface is rough; it holds"),
     THIN("thin", "the light comes through: darn it, or reinforce it, before it goes"),
-    HOLE("a hole", "stop wearing it until it is mended; loops run"),
+    HOLE("a hole", "stop wearing it until it is mended; stitches run"),
     MENDED("mended", "darned, or knitted over"),
     HEEL_REPLACED("heel replaced", "cut off and knitted new"),
     FELTED("felted", "it has become shorter and thicker in the wash");

@@ -20,10 +20,10 @@ public final class YarnModel {
             "yarn.join-tail", "an end to weave in", 200, Unit.MILLIMETRES, Source.practice("20 cm for a join"));
     static final Constant DRAW_THROUGH_TAIL = Constant.of(
             "yarn.draw-through-tail",
-            "tail to draw through",
+            "tail to cinch with",
             150,
             Unit.MILLIMETRES,
-            Source.practice("15 cm are enough to draw the last loops together"));
+            Source.practice("15 cm are enough to cinch the last stitches"));
     static final Constant SCALE_STEP = Constant.of(
             "yarn.scale-step",
             "one step of the scale",

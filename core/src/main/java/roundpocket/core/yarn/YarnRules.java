@@ -173,7 +173,7 @@ public final class YarnRules {
             "ends to weave in",
             "ends × each",
             List.of("ends", "each"),
-            Source.practice("20 cm for every end that is woven in"),
+            Source.practice("20 cm for every end woven in"),
             (ends, each) -> ends * each,
             example(800.0, 1e-9, 4.0, 200.0));
 

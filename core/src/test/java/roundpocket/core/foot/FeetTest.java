@@ -98,7 +98,7 @@ public class FeetTest {
                 Optional.empty());
         Runnable noOther = () -> new Feet(new Foot(243, 236), Optional.empty(), PlanOn.OTHER);
         return new Object[][] {
-            {nothing, "lengthMm", "The length of the foot is missing."},
+            {nothing, "lengthMm", "The foot length is missing."},
             {huge, "size", "A shoe size in EU, Paris points must be 17 to 53 (you entered 60)."},
             {swapped, "heelDiagonalMm", "A heel diagonal of 20 cm is less than the ball, 23.1 cm"},
             {noOther, "planOn", "that was not measured"},

@@ -194,7 +194,7 @@ public class DoubtsTest {
             {"swatch.ratio", Weight.MATTERS, "2 rounds to a stitch; plain knitting has 1.15 to 1.5", ratio()},
             {"swatch.flimsy", Weight.WORTH_KNOWING, "flimsy", tex(800)},
             {"swatch.jamming", Weight.WORTH_KNOWING, "near jamming", tex(200)},
-            {"yarn.weigh-in", Weight.MATTERS, "A weighing says 4 g; for what was knitted about 7.8 g", weighed()},
+            {"yarn.weigh-in", Weight.MATTERS, "A weighing says 4 g; about 7.8 g was expected", weighed()},
             {"swatch.tiny", Weight.MATTERS, "counted over less than 5 cm", GOOD.withSwatch(Specs.swatch(12, 17, 40))},
             {"swatch.unsure", Weight.MATTERS, "unsure by ", GOOD.withSwatch(Specs.swatch(12, 17, 40))},
             {

@@ -83,7 +83,7 @@ public class TallyTest {
         assertThat(Miscount.on("First needle", 32, 32)).isEmpty();
         assertThat(Miscount.on("First needle", 32, 31))
                 .contains("31, and it should be 32")
-                .contains("passed over");
+                .contains("skipped a stitch");
         assertThat(Miscount.on("Second needle", 32, 33))
                 .startsWith("Second needle")
                 .contains("split");

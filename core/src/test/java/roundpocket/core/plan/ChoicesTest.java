@@ -108,7 +108,7 @@ public class ChoicesTest {
             {startCuffDown, "toeStart", "Only a toe-up tube begins at the toe"},
             {ownCount, "size.stitches", "A ready tube has the stitches it has"},
             {waste, "opening.way", "A ready tube cannot get waste yarn, one line"},
-            {drawnTip, "toe.close", "is not drawn together"},
+            {drawnTip, "toe.close", "can’t be cinched"},
             {shortTip, "toe.school", "A toe of short rows does not begin at a closed tip"},
             {odd, "stitches", "65 sts has no two halves"},
             {noSize, "rounds", "must be given once"},

@@ -81,7 +81,7 @@ public class DrillsTest {
         assertThat(drill.judge(0, 3, 0, false).words()).contains("comes out");
         assertThat(drill.judge(0, 4, 0, false).words()).contains("other side");
         assertThat(drill.judge(4, 1, 4, false).words()).contains("wander");
-        assertThat(drill.judge(4, 2, 5, false).words()).contains("passed over");
+        assertThat(drill.judge(4, 2, 5, false).words()).contains("skipped a stitch");
         assertThat(drill.judge(4, 2, 3, false).words()).contains("already");
         assertThat(drill.judge(4, 2, 4, true).words()).contains("here the right");
         assertThat(new PickUpDrill(10, 7, 3, false, true).judge(0, 4, 0, true).right())

@@ -3,6 +3,7 @@ package roundpocket.core.almanac;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -44,7 +45,7 @@ public final class Almanac {
     /** What an entry is. */
     public enum Kind {
         RULE("rule"),
-        SCHOOL("school"),
+        SCHOOL("method"),
         CONSTANT("constant"),
         CAUTION("caution");
 
@@ -64,18 +65,20 @@ public final class Almanac {
      *
      * @param kind what it is
      * @param id stable name for programs
-     * @param group what it is about, such as "shaping" or "ways of making the opening"
+     * @param chapter where it stands
      * @param title its name
      * @param text the formula, the description, the value or the caution
      * @param goodFor what a school is good for; empty for anything else
      * @param source where it comes from
      */
-    public record Entry(Kind kind, String id, String group, String title, String text, String goodFor, Source source) {}
+    public record Entry(
+            Kind kind, String id, Chapter chapter, String title, String text, String goodFor, Source source) {}
 
-    /** Every entry: rules in the order of the work, then schools, constants and cautions. */
+    /** Every entry, chapter by chapter: methods, rules, constants and cautions in each. */
     public static List<Entry> entries() {
-        return Stream.of(rules(), schools(), constants(), cautions())
+        return Stream.of(schools(), rules(), constants(), cautions())
                 .flatMap(entries -> entries)
+                .sorted(Comparator.comparing(Entry::chapter))
                 .toList();
     }
 
@@ -86,7 +89,7 @@ public final class Almanac {
         Entry propagation = new Entry(
                 Kind.RULE,
                 "explain.propagation",
-                "explain",
+                Chapter.of("explain"),
                 "uncertainty of a computed value",
                 "square root of the sum of (slope × uncertainty of the input)², each input once",
                 "",
@@ -95,7 +98,7 @@ public final class Almanac {
     }
 
     private static Entry entry(Rule rule) {
-        return new Entry(Kind.RULE, rule.id(), group(rule.id()), rule.title(), rule.formula(), "", rule.source());
+        return new Entry(Kind.RULE, rule.id(), chapter(rule.id()), rule.title(), rule.formula(), "", rule.source());
     }
 
     private static Stream<Entry> constants() {
@@ -106,7 +109,7 @@ public final class Almanac {
                 .map(size -> new Entry(
                         Kind.CONSTANT,
                         "swatch.needle." + size.mm(),
-                        "swatch",
+                        Chapter.of("swatch"),
                         "needle of " + size.mm() + " mm",
                         "US " + size.us(),
                         "",
@@ -118,7 +121,7 @@ public final class Almanac {
         String unsure = constant.u() > 0 ? " ± " + text(constant.u(), constant.unit()) + " (standard uncertainty)" : "";
         String text = text(constant.value(), constant.unit()) + unsure;
         return new Entry(
-                Kind.CONSTANT, constant.id(), group(constant.id()), constant.label(), text, "", constant.source());
+                Kind.CONSTANT, constant.id(), chapter(constant.id()), constant.label(), text, "", constant.source());
     }
 
     /** A value as a reader sees it: a share in per cent, a count with its noun, anything else to four digits. */
@@ -135,8 +138,8 @@ public final class Almanac {
         };
     }
 
-    private static String group(String id) {
-        return id.substring(0, id.indexOf('.'));
+    private static Chapter chapter(String id) {
+        return id.startsWith("tube.placing.") ? Chapter.HEEL_LINE : Chapter.of(id.substring(0, id.indexOf('.')));
     }
 
     private static Stream<Entry> cautions() {
@@ -144,7 +147,7 @@ public final class Almanac {
                 .map(caution -> new Entry(
                         Kind.CAUTION,
                         "caution." + slug(caution),
-                        "cautions",
+                        Chapter.of("cautions"),
                         caution.title(),
                         caution.description(),
                         "",
@@ -158,7 +161,7 @@ public final class Almanac {
                         of("cutting a ready tube", Cut.values()),
                         of("measuring the leg", LegFrom.values()),
                         of("planning on two feet", PlanOn.values()),
-                        of("toe forms", ToeForm.values()),
+                        of("toe shapes", ToeForm.values()),
                         of("shoe sizes", ShoeSystem.values()),
                         of("state of the fabric", FabricState.values()),
                         of("shaping heel and toe", ShapingSchool.values()),
@@ -166,7 +169,7 @@ public final class Almanac {
                         of("parity", Parity.values()),
                         of("closing", Close.values()),
                         of("placing the heel", PlacingSchool.values()),
-                        of("making the opening", OpeningWay.values()),
+                        of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
                         of("ribbing", Rib.values()))
                 .flatMap(entries -> entries);
@@ -177,7 +180,7 @@ public final class Almanac {
                 .map(school -> new Entry(
                         Kind.SCHOOL,
                         "school." + school.getDeclaringClass().getSimpleName() + "." + school.name(),
-                        group,
+                        Chapter.of(group),
                         school.title(),
                         school.description(),
                         school.goodFor(),

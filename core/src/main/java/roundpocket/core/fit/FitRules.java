@@ -127,7 +127,7 @@ public final class FitRules {
             "fit.usual-heel",
             "depth of a heel over the girth of the ball",
             2 / 9.0,
-            Unit.NUMBER,
+            Unit.PERCENT,
             Source.practice("two inches of heel on a ball of nine inches"));
     /** A cuff's edge is to be smaller than the leg by at least this much, or it slides. */
     public static final Constant LEAST_AT_LEG =

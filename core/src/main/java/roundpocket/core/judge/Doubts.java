@@ -80,7 +80,7 @@ public final class Doubts {
                             "foot.guessed",
                             "foot.ballGirthMm",
                             plan.foot().ballGirth(),
-                            "{found} around the ball is only guessed from the length: give or take {error}.")
+                            "The ball, {found} around, is only estimated from the length: give or take {error}.")
                     .with("error", Amount.mm(plan.foot().ballGirth().plusMinus95()))
                     .helps("Measure around the ball, or cast on a stitch count that you know fits."));
         }
@@ -193,7 +193,8 @@ public final class Doubts {
                                 "heel.not-wearable",
                                 STITCHES,
                                 ratio,
-                                "The tube must stretch to {found} times its girth to get over the heel: it won’t go on."),
+                                "The tube must stretch to {found} times its girth to get over the heel: it won’t go"
+                                        + " on."),
                         ""));
             case TIGHT ->
                 checks.add(wider(
@@ -246,14 +247,18 @@ public final class Doubts {
                         "placing.out",
                         "choices.placing.school",
                         out,
-                        "There the heel line suits a heel of {suits}; yours has {has}, so the foot comes out "
+                        (placing.assumedHeel().value() > 0
+                                        ? "There the heel line suits a heel of {suits}; yours has {has}, so the"
+                                                + " foot comes"
+                                                + " out "
+                                        : "There the heel line is past the end of the foot, so the foot comes out ")
                                 + (shorter ? "{less} too short." : "{found} too long."))
                 .with("suits", Amount.rounds(placing.assumedHeel().value()))
                 .with("has", Amount.rounds(plan.heel().rounds().value()));
         SockSpec usual = spec.withChoices(spec.choices().withPlacing(PlacingChoice.usual()));
         checks.add(
                 Checks.planned(() -> usual).isPresent()
-                        ? draft.helps("Place the heel to suit its depth, or change its rounds.", made -> usual)
+                        ? draft.helps("Place the heel line by the heel’s depth, or change its rounds.", made -> usual)
                         : draft.helps("Knit fewer rounds at the heel, or measure the foot again."));
     }
 

@@ -85,7 +85,7 @@ final class FabricDoubts {
                             "The gauge, {found}, was counted over less than {span}, where half a stitch counts for"
                                     + " much.")
                     .with("span", Amount.mm(JudgeRules.TINY_SPAN.value()))
-                    .helps("Count over 10 cm, or in three places."));
+                    .helps("Count over a longer span, or in three places."));
         }
         Step foot = plan.tube().sockFoot();
         if (foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
@@ -96,7 +96,8 @@ final class FabricDoubts {
                             foot,
                             "The gauge leaves the foot length, {found}, unsure by {unsure} either way.")
                     .with("unsure", Amount.mm(foot.plusMinus95()))
-                    .helps("Count over a longer span or in more places, or measure the tube after 10 cm."));
+                    .helps("Count over a longer span or in more places, or measure the tube once it is a hand’s"
+                            + " width long."));
         }
         boolean once = swatch.onTheTube().isEmpty() && swatch.rounds().size() == 1;
         if (once && longest(swatch.rounds()) < JudgeRules.LONG_SPAN.value()) {
@@ -127,7 +128,7 @@ final class FabricDoubts {
                             "swatch.fabric.inTheRound",
                             plan.gauge().stitches(),
                             "The swatch, {found}, was worked flat; many knit looser or tighter in the round.")
-                    .helps("Measure the tube itself after 10 cm."));
+                    .helps("Measure the tube itself once it is a hand’s width long."));
         }
     }
 
@@ -296,7 +297,7 @@ final class FabricDoubts {
                         .helps(
                                 "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh"
                                         + " after the"
-                                        + " first centimetres to be surer.",
+                                        + " first rounds to be surer.",
                                 made -> made.withChoices(made.choices()
                                         .withTube(made.choices()
                                                 .tube()

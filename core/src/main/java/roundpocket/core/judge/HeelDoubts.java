@@ -50,19 +50,19 @@ final class HeelDoubts {
                         room.stretch(),
                         sits == Sits.TIGHT
                                 ? "The heel must stretch {found} over the ankle; up to {limit} is comfortable."
-                                : "The heel must stretch about {found} over the ankle; up to {limit} is comfortable, and the"
+                                : "The heel must stretch about {found} over the ankle; up to {limit} is"
+                                        + " comfortable, and the"
                                         + " measures cannot tell the two apart.")
                 .with("limit", Amount.share(room.limit().value()))
                 .with("advised", Amount.rounds(room.advised()));
         int plainNow = plan.heel().plainRounds().count();
         if (room.advisedDo()) {
-            checks.add(draft.helps(
-                    "Knit {advised} plain before the first decrease.", made -> plain(made, room.advised())));
+            checks.add(draft.helps("Knit {advised} before the first decrease.", made -> plain(made, room.advised())));
         } else if (plainNow < room.advised()) {
             Step then = room.options().get(room.advised()).stretch();
             checks.add(draft.with("then", Amount.share(then.value()))
                     .helps(
-                            "Knit {advised} plain before the first decrease: it still stretches {then}. More stitches help"
+                            "Knit {advised} before the first decrease: it still stretches {then}. More stitches help"
                                     + " further.",
                             made -> plain(made, room.advised())));
         } else {
@@ -81,7 +81,8 @@ final class HeelDoubts {
                             "heel.estimated",
                             "foot.heelDiagonalMm",
                             plan.foot().heelDiagonal(),
-                            "The heel diagonal, {found}, is only estimated from the ball; the room at the heel rests on it.")
+                            "The heel diagonal, {found}, is only estimated from the ball; the room at the heel"
+                                    + " rests on it.")
                     .helps("Measure from under the heel over the front of the ankle."));
         }
     }
@@ -107,8 +108,8 @@ final class HeelDoubts {
                                     "plain", Amount.rounds(choice.plainRounds().orElse(0)))
                             .helps(
                                     school.isEmpty()
-                                            ? "Knit {plain} plain before the first decrease."
-                                            : school + "{plain} plain.",
+                                            ? "Knit {plain} before the first decrease."
+                                            : school + "{plain} before the first decrease.",
                                     made -> made.withChoices(made.choices().withHeel(choice)));
                 })
                 .orElseGet(
@@ -149,7 +150,8 @@ final class HeelDoubts {
                             "heel.corners",
                             PLAIN,
                             plan.heel().plainRounds(),
-                            "The heel has {found} plain, not {wanted}: the extra stitches at its corners go in plain rounds.")
+                            "The heel has {found} before its decreases, not {wanted}: the extra stitches at its"
+                                    + " corners go in these.")
                     .with("wanted", Amount.rounds(wanted))
                     .helps(
                             "Pick up fewer at the corners if you want fewer plain rounds.",

@@ -90,7 +90,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                     "lap.tape.nothing",
                     "rounds",
                     "There is no tube to measure yet.",
-                    "Knit a few centimetres first, then measure.",
+                    "Knit a hand’s width first, then measure.",
                     Map.of());
         }
         TubeReading reading = new TubeReading(rounds, spanMm, done);

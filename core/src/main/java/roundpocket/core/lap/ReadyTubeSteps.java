@@ -64,7 +64,8 @@ final class ReadyTubeSteps {
                         Doing.PICK_UP,
                         cut.cuts() == 1 ? "Needles beside the cut" : "Needles beside cut " + number,
                         from
-                                + "{rounds}, {length} on the tape. Run a needle or a thread through the last of these rounds,"
+                                + "{rounds}, {length} on the tape. Run a needle or a thread through the last of"
+                                + " these rounds,"
                                 + " skip one round, and run another through the round after it.",
                         List.of(new Press("Both rims are held", 2 * stitches)),
                         Stage.OPEN)
@@ -81,7 +82,8 @@ final class ReadyTubeSteps {
                 "cut-" + number,
                 Doing.CUT,
                 cut.cuts() == 1 ? "Cut the tube" : "Cut " + number,
-                "Snip one st of the round between the needles and unpick that round all the way around. Both rims can wait"
+                "Snip one st of the round between the needles and unpick that round all the way around. Both rims"
+                        + " can wait"
                         + " on threads.",
                 Map.of(),
                 out.loops(),
@@ -124,8 +126,9 @@ final class ReadyTubeSteps {
     private String spare(boolean cutRim) {
         int rounds = cut.spareRounds().count();
         return cutRim
-                ? " Unravel the " + (rounds == 1 ? "spare round" : rounds + " spare rounds")
-                        + " first; the yarn of them is the tail to weave in."
+                ? (rounds == 1
+                        ? " Unravel the spare round first; its yarn is the tail to weave in."
+                        : " Unravel the " + rounds + " spare rounds first; their yarn is the tail to weave in.")
                 : "";
     }
 
@@ -138,7 +141,8 @@ final class ReadyTubeSteps {
                         "find-line",
                         Doing.LINE,
                         "Find the heel line",
-                        "From the start of the leg, just below the cuff, count {rounds} down: {length} on the tape. The next"
+                        "From the start of the leg, just below the cuff, count {rounds} down: {length} on the tape."
+                                + " The next"
                                 + " round is the heel line. Choose the "
                                 + half + " sts of the sole, mark st " + snip
                                 + " of them and the columns at both ends; the toe keeps to those columns.",

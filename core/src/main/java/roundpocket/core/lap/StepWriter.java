@@ -142,11 +142,21 @@ final class StepWriter {
     private static String beforeShaping(Shaping shaping, List<ShapingRound> rounds) {
         boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
         return rows
-                ? "Short rows on one needle, each a st shorter than the one before and then each a st longer again. The sts"
+                ? "Short rows on one needle, each a stitch shorter than the one before, then each a stitch longer"
+                        + " again. The sts"
                         + " on the other needle wait."
-                : sentence(shaping.choice().schoolTaken().title())
-                        + " Place a marker at the start of the round, at one side. Both needles must have the same number of"
+                : named(shaping)
+                        + "Place a marker at the start of the round, at one side. Both needles must have the same"
+                        + " number of"
                         + " sts.";
+    }
+
+    /** The shape's name, where it is known by one; the plain rounds after short rows go without. */
+    private static String named(Shaping shaping) {
+        return switch (shaping.choice().schoolTaken()) {
+            case OWN, SHORT_ROWS -> "";
+            default -> sentence(shaping.choice().schoolTaken().title()) + " ";
+        };
     }
 
     /** Closes a heel or a toe; {@code tail} is what must hang from it. */
@@ -173,7 +183,8 @@ final class StepWriter {
                         Doing.GRAFT,
                         "Graft (Kitchener stitch)",
                         loops / 2
-                                + " sts on each needle; front needle = lower, back needle = upper. Cut a tail of {tail} and"
+                                + " sts on each needle; front needle = lower, back needle = upper. Cut a tail of"
+                                + " {tail} and"
                                 + " let it hang at the "
                                 + graft.get().yarnAt().title() + ". " + setUp(graft.get()) + " Finish in one go.",
                         moves,

@@ -116,7 +116,9 @@ public enum PlacingSchool implements Named {
     public String phrase() {
         return switch (this) {
             case OWN_HEEL -> "to suit the heel’s depth";
-            case TWO_INCHES_SHORT, FIVE_CM_SHORT, INCH_AND_A_HALF_SHORT, TWO_AND_A_HALF_SHORT, BY_SHOE_SIZE -> title;
+            case TWO_INCHES_SHORT, FIVE_CM_SHORT, INCH_AND_A_HALF_SHORT, TWO_AND_A_HALF_SHORT ->
+                title + " of the foot’s length";
+            case BY_SHOE_SIZE -> title;
             case THREE_QUARTERS, TWO_THIRDS -> title + " along the foot";
             case OWN_DISTANCE -> "at " + title;
             case ON_THE_FOOT -> "where you marked it on the foot";

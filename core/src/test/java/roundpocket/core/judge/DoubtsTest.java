@@ -151,7 +151,7 @@ public class DoubtsTest {
             {"heel.not-wearable", Weight.STOPS, "it won’t go on", stitches(52)},
             {"heel.passes-tightly", Weight.WORTH_KNOWING, "times its girth", stitches(60)},
             {"heel.passes-tightly", Weight.MATTERS, "With 64 sts it goes on easily", highInstep},
-            {"heel.tight", Weight.MATTERS, "plain before the first decrease.", noPlain},
+            {"heel.tight", Weight.MATTERS, "before the first decrease.", noPlain},
             {"heel.estimated", Weight.WORTH_KNOWING, "estimated from the ball", GOOD},
             {"placing.out", Weight.MATTERS, "the foot comes out 3 cm too short", placed},
             {"toe.in-line", Weight.WORTH_KNOWING, "in line with the corners", GOOD},

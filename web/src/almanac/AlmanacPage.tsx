@@ -1,20 +1,22 @@
-import { Box, chakra, Flex, Input } from '@chakra-ui/react';
+import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useAlmanac } from '../api/queries';
 import type { AlmanacEntry } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 import { Calculators } from './Calculators';
+import { matches } from './matches';
+import { ChapterDrawing, type Subject } from './ChapterDrawing';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['', 'everything'],
   ['RULE', 'rules'],
-  ['SCHOOL', 'schools'],
+  ['SCHOOL', 'methods'],
   ['CONSTANT', 'constants'],
   ['CAUTION', 'cautions'],
 ];
 
-/** Every rule, school, constant and caution that plans are made by, with its source; and the small calculators. */
+/** Every rule, method, constant and caution that plans are made by, with its source; and the small calculators. */
 export function AlmanacPage() {
   const almanac = useAlmanac();
   const [search, setSearch] = useSearchParams();
@@ -91,23 +93,49 @@ export function AlmanacPage() {
       {found.length === 0 && (
         <p>Nothing in the almanac has all of these words. Try fewer, or shorter ones.</p>
       )}
-      <Box as="dl" borderTopWidth="1px" borderColor="line">
-        {found.map((entry) => (
-          <Entry key={entry.id} entry={entry} />
-        ))}
-      </Box>
+      <Chapters entries={found} />
     </Box>
   );
 }
 
-function matches(entry: AlmanacEntry, words: string, kind: string): boolean {
-  const all = Object.values(entry).join(' ').toLowerCase();
+/** The entries found, under the headings of their chapters, with a way to each above them. */
+function Chapters({ entries }: { entries: readonly AlmanacEntry[] }) {
+  const chapters = Map.groupBy(entries, ({ chapter }) => chapter);
+  const title = (chapter: Subject) => chapters.get(chapter)?.[0]?.chapterTitle;
   return (
-    (kind === '' || entry.kind === kind) &&
-    words
-      .toLowerCase()
-      .split(/\s+/)
-      .every((word) => all.includes(word))
+    <>
+      {chapters.size > 1 && (
+        <Flex as="nav" aria-label="Chapters" wrap="wrap" columnGap={5} mb={2}>
+          {[...chapters.keys()].map((chapter) => (
+            <Link
+              key={chapter}
+              href={`#${chapter}`}
+              color="chosen"
+              textDecoration="underline"
+              minH="32px"
+              alignItems="center"
+            >
+              {title(chapter)}
+            </Link>
+          ))}
+        </Flex>
+      )}
+      {[...chapters].map(([chapter, inIt]) => (
+        <Box as="section" key={chapter} mt={8} aria-labelledby={chapter}>
+          <Flex align="center" gap={4}>
+            <ChapterDrawing of={chapter} />
+            <Box as="h2" id={chapter} fontSize="xl" tabIndex={-1} scrollMarginTop="1rem">
+              {title(chapter)}
+            </Box>
+          </Flex>
+          <Box as="dl" borderTopWidth="1px" borderColor="line" mt={1}>
+            {inIt.map((entry) => (
+              <Entry key={entry.id} entry={entry} />
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </>
   );
 }
 
@@ -128,7 +156,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
           {entry.title}
         </Box>
         <Box fontSize="xs" color="quiet">
-          {`${entry.kind.toLowerCase()} · ${entry.group}`}
+          {entry.kindTitle}
         </Box>
       </dt>
       <dd>

@@ -99,6 +99,10 @@ const router = createBrowserRouter([
             path: 'almanac',
             lazy: place(async () => (await import('../almanac/AlmanacPage')).AlmanacPage),
           },
+          {
+            path: 'help',
+            lazy: place(async () => (await import('../almanac/HelpPage')).HelpPage),
+          },
           { path: '*', element: <NotFoundPage /> },
         ],
       },

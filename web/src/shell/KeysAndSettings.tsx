@@ -40,12 +40,12 @@ export function KeysAndSettings() {
     <Sheet
       open={open}
       onOpen={setOpen}
-      title="Keys and settings"
-      closing="Close keys and settings"
+      title="Help, keys and settings"
+      closing="Close help, keys and settings"
       trigger={
         <chakra.button
           type="button"
-          aria-label="Keys and settings"
+          aria-label="Help, keys and settings"
           minW="44px"
           minH="44px"
           cursor="pointer"
@@ -55,6 +55,18 @@ export function KeysAndSettings() {
         </chakra.button>
       }
     >
+      <Link
+        asChild
+        color="chosen"
+        textDecoration="underline"
+        minH="44px"
+        alignItems="center"
+        mb={2}
+      >
+        <RouteLink to="/help" onClick={() => setOpen(false)}>
+          Help: what to do first, what each place is for
+        </RouteLink>
+      </Link>
       <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
         {KEYS.map(([keys, does]) => (
           <Box key={keys} display="contents">

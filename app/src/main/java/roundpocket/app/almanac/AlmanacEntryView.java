@@ -4,13 +4,16 @@ import java.util.Arrays;
 import java.util.Locale;
 import roundpocket.core.almanac.Almanac.Entry;
 import roundpocket.core.almanac.Almanac.Kind;
+import roundpocket.core.almanac.Chapter;
 
 /**
  * One entry of the almanac.
  *
  * @param kind what it is
  * @param id stable name for programs; workings name rules by it
- * @param group what it is about
+ * @param kindTitle the kind in words
+ * @param chapter where it stands
+ * @param chapterTitle the chapter in words
  * @param title its name
  * @param text the formula, the description, the value or the caution
  * @param goodFor what a school is good for; empty for anything else
@@ -20,8 +23,10 @@ import roundpocket.core.almanac.Almanac.Kind;
  */
 public record AlmanacEntryView(
         Kind kind,
+        String kindTitle,
         String id,
-        String group,
+        Chapter chapter,
+        String chapterTitle,
         String title,
         String text,
         String goodFor,
@@ -31,8 +36,10 @@ public record AlmanacEntryView(
     static AlmanacEntryView of(Entry entry) {
         return new AlmanacEntryView(
                 entry.kind(),
+                entry.kind().title(),
                 entry.id(),
-                entry.group(),
+                entry.chapter(),
+                entry.chapter().title(),
                 entry.title(),
                 entry.text(),
                 entry.goodFor(),
@@ -42,7 +49,8 @@ public record AlmanacEntryView(
     }
 
     boolean hasAll(String[] words) {
-        String all = String.join(" ", id, group, title, text, goodFor, source).toLowerCase(Locale.ROOT);
+        String all = String.join(" ", id, kindTitle, chapterTitle, title, text, goodFor, source)
+                .toLowerCase(Locale.ROOT);
         return Arrays.stream(words).allMatch(all::contains);
     }
 }

@@ -89,7 +89,7 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
         'Pocket-Lengths': currentSettings().lengths === 'INCH' ? 'inch' : 'cm',
       },
       body: file?.content ?? (body === undefined ? null : JSON.stringify(body)),
-      keepalive: method === 'PUT',
+      keepalive: method === 'PUT' || method === 'DELETE',
     });
     answered();
     return response;

@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
+import { deleteLater, useLeaving } from '../api/deletions';
 import { useDeletePair, usePairGoes } from '../api/queries';
 import type { BasketPair } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
@@ -17,6 +18,9 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
   const { lengths } = useSettings();
   const { gist, lap } = pair;
   const remove = useDeletePair();
+  if (useLeaving(pair.id)) {
+    return null;
+  }
   return (
     <Flex
       as="li"
@@ -74,8 +78,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
         </Button>
         <ThrowAway
           name={pair.name}
-          onThrowAway={() => remove.mutate(pair)}
-          error={remove.error}
+          onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}
           goes={() => <Goes id={pair.id} />}
         />
       </Flex>
@@ -104,6 +107,9 @@ function Goes({ id }: { id: string }) {
 /** A finished pair: out of the way, its ways on at hand. */
 export function FinishedRow({ pair }: { pair: BasketPair }) {
   const remove = useDeletePair();
+  if (useLeaving(pair.id)) {
+    return null;
+  }
   return (
     <Flex as="li" gap={4} align="center" wrap="wrap" borderBottomWidth="1px" borderColor="line">
       <Box flex="1 1 14rem" minW={0} overflowWrap="anywhere" py={2}>
@@ -116,8 +122,7 @@ export function FinishedRow({ pair }: { pair: BasketPair }) {
       </Link>
       <ThrowAway
         name={pair.name}
-        onThrowAway={() => remove.mutate(pair)}
-        error={remove.error}
+        onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}
         goes={() => <Goes id={pair.id} />}
       />
     </Flex>

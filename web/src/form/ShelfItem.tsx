@@ -1,6 +1,7 @@
 import { Box, Button, chakra, Field, Flex, Input } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { Refused } from '../api/client';
+import { deleteLater, useLeaving } from '../api/deletions';
 import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
 import { ThrowAway } from './ThrowAway';
 
@@ -40,6 +41,9 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
   );
   const { again } = props;
   const remove = useThrowAway(shelf);
+  if (useLeaving(kept?.id)) {
+    return null;
+  }
   return (
     <Box as="li" py={4} borderBottomWidth="1px" borderColor="line" data-kept={kept?.name}>
       {editing ? (
@@ -71,8 +75,7 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
           {kept && (
             <ThrowAway
               name={kept.name}
-              onThrowAway={() => remove.mutate(kept)}
-              error={remove.error}
+              onThrowAway={() => deleteLater({ ...kept, send: () => remove.mutateAsync(kept) })}
             />
           )}
         </Flex>

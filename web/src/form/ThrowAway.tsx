@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { chakra } from '@chakra-ui/react';
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 
 /** Not among what is loaded first, but soon after: it has to open while the server is away as well. */
@@ -8,13 +8,12 @@ const DeleteQuestion = lazy(load);
 interface ThrowAwayProps {
   name: string;
   onThrowAway: () => void;
-  error: Error | null;
   /** What else goes with it; asked for only once somebody wants to delete. */
   goes?: () => ReactNode;
 }
 
 /** Deleting asks first, with the name and what goes with it; Cancel is where the keys are. */
-export function ThrowAway({ name, onThrowAway, error, goes }: ThrowAwayProps) {
+export function ThrowAway({ name, onThrowAway, goes }: ThrowAwayProps) {
   const [asked, setAsked] = useState(false);
   useEffect(() => {
     load().catch(() => undefined); // asked for again when it opens
@@ -32,11 +31,6 @@ export function ThrowAway({ name, onThrowAway, error, goes }: ThrowAwayProps) {
       >
         Delete
       </chakra.button>
-      {error && (
-        <Box role="alert" color="amiss" fontSize="sm">
-          {error.message}
-        </Box>
-      )}
       {asked && (
         <Suspense>
           <DeleteQuestion

@@ -1,6 +1,7 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
 import { useHome } from '../api/homeQueries';
+import { Deleted } from './Deleted';
 import { Damaged } from '../home/Damaged';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
@@ -94,6 +95,7 @@ export function Shell() {
       <Silence />
       {home && home.unsound.length > 0 && <Unsound faults={home.unsound} />}
       <Unstored />
+      <Deleted />
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>

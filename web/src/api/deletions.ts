@@ -1,0 +1,71 @@
+import { useSyncExternalStore } from 'react';
+
+/** How long a deletion can be undone, in milliseconds; until then nothing is deleted. */
+const GRACE = 8000;
+
+/** Something that somebody wants deleted: out of sight at once, deleted when the time to undo it is over. */
+export interface Deletion {
+  id: string;
+  name: string;
+  /** Deletes it for good. */
+  send: () => Promise<unknown>;
+  /** Why it could not be deleted; it is in sight again then. */
+  failed?: string;
+}
+
+let deletions: readonly Deletion[] = [];
+const timers = new Map<string, ReturnType<typeof setTimeout>>();
+const listeners = new Set<() => void>();
+
+function change(next: readonly Deletion[]): void {
+  deletions = next;
+  listeners.forEach((listener) => listener());
+}
+
+/** Deletes something after a while. */
+export function deleteLater(deletion: Deletion): void {
+  change([...deletions.filter(({ id }) => id !== deletion.id), deletion]);
+  timers.set(
+    deletion.id,
+    setTimeout(() => void carryOut(deletion), GRACE),
+  );
+}
+
+/** Takes a deletion back, or puts away what was said of one that failed. */
+export function keepAfterAll(id: string): void {
+  clearTimeout(timers.get(id));
+  timers.delete(id);
+  change(deletions.filter((each) => each.id !== id));
+}
+
+async function carryOut(deletion: Deletion): Promise<void> {
+  clearTimeout(timers.get(deletion.id));
+  timers.delete(deletion.id);
+  try {
+    await deletion.send();
+    keepAfterAll(deletion.id);
+  } catch (error) {
+    const failed = error instanceof Error ? error.message : 'Something went wrong.';
+    change(deletions.map((each) => (each.id === deletion.id ? { ...each, failed } : each)));
+  }
+}
+
+// Whoever leaves the page has not undone it.
+globalThis.addEventListener?.('pagehide', () => {
+  deletions.filter(({ id }) => timers.has(id)).forEach((each) => void carryOut(each));
+});
+
+const listen = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** What can still be undone, and what could not be deleted. */
+export function useDeletions(): readonly Deletion[] {
+  return useSyncExternalStore(listen, () => deletions);
+}
+
+/** Whether something is on its way out, and not to be shown. */
+export function useLeaving(id: string | undefined): boolean {
+  return useDeletions().some((each) => each.id === id && each.failed === undefined);
+}

@@ -1,0 +1,49 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useEffect, useRef } from 'react';
+import { keepAfterAll, useDeletions, type Deletion } from '../api/deletions';
+
+/** What was just deleted, as long as it can be undone. */
+export function Deleted() {
+  return useDeletions().map((deletion) => <One key={deletion.id} deletion={deletion} />);
+}
+
+function One({ deletion }: { deletion: Deletion }) {
+  const { id, name, failed } = deletion;
+  const undo = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    // The button that was pressed is gone with what it deleted.
+    undo.current?.focus({ preventScroll: true });
+  }, []);
+  return (
+    <Flex
+      role={failed ? 'alert' : 'status'}
+      className="no-print"
+      position="sticky"
+      top={0}
+      zIndex={5}
+      align="center"
+      gap={4}
+      px={{ base: 2, md: 6 }}
+      bg={failed ? 'amissGround' : 'chosenGround'}
+      color={failed ? 'amiss' : 'ink'}
+      borderBottomWidth="1px"
+      borderColor="line"
+      overflowWrap="anywhere"
+    >
+      <Box minW={0} py={2}>
+        {failed ? `“${name}” is not deleted. ${failed}` : `Deleted “${name}”.`}
+      </Box>
+      <chakra.button
+        ref={undo}
+        type="button"
+        minH="44px"
+        px={3}
+        textDecoration="underline"
+        cursor="pointer"
+        onClick={() => keepAfterAll(id)}
+      >
+        {failed ? 'Close' : 'Undo'}
+      </chakra.button>
+    </Flex>
+  );
+}

@@ -8,6 +8,7 @@ import { ShelfItem } from '../form/ShelfItem';
 import { Notice, Waiting } from '../form/States';
 import { today } from '../units/days';
 import { FootFields, type TypedFeet } from './FootFields';
+import { FootOutline } from '../tape/FootOutline';
 import { FootTable } from './FootTable';
 
 /** Everybody's feet, how to measure them, and what is being knitted for them. */
@@ -39,6 +40,11 @@ export function FeetPage() {
           <FootItem key={kept.id} kept={kept} />
         ))}
       </Box>
+      {feet.data.length > 0 && (
+        <Box fontSize="sm" color="quiet" mt={3}>
+          All feet are drawn to the same scale; dashed is what they measured before.
+        </Box>
+      )}
       {feet.data.length === 0 && !adding && (
         <Box mt={4}>No feet saved yet. Add some, or name them with your first pair.</Box>
       )}
@@ -54,7 +60,9 @@ function HowToMeasure() {
       </Box>
       <Box as="ol" pl={5} lineHeight="1.5" listStyleType="decimal">
         <li>Barefoot and standing, weight on the foot, on a sheet of paper.</li>
-        <li>Draw around it with the pencil upright. Measure the outline once and keep it.</li>
+        <li>
+          Draw around it with the pencil upright. Measure the outline once and keep the sheet.
+        </li>
         <li>Length: from the longest toe to the heel, along the outline.</li>
         <li>
           Around the ball: the tape around the widest part, behind the toes, snug but not tight.
@@ -110,30 +118,40 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
   const pairs = usePairs();
   const mine = (pairs.data ?? []).filter((pair) => pair.foot?.id === kept.id);
   return (
-    <Box>
-      <FootTable kept={kept} />
-      {kept.notes && (
-        <Box mt={1} maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
-          {kept.notes}
-        </Box>
-      )}
-      <Box fontSize="sm" color="quiet" mt={1}>
-        {mine.length === 0 ? (
-          'No pair planned yet.'
-        ) : (
-          <>
-            Planned:{' '}
-            {mine.map((pair, i) => (
-              <span key={pair.id}>
-                {i > 0 && ', '}
-                <Link asChild color="chosen" textDecoration="underline">
-                  <RouteLink to={`/pairs/${pair.id}`}>{pair.name}</RouteLink>
-                </Link>
-              </span>
-            ))}
-          </>
+    <Flex gap={{ base: 2, md: 6 }} align="flex-start" wrap="wrap">
+      <Box w="170px" flexShrink={0} minH="2rem">
+        <FootOutline foot={kept.foot} other={kept.otherFoot} before={kept.earlier[0]?.foot} />
+        {kept.foot.lengthMm === undefined && (
+          <Box fontSize="sm" color="quiet">
+            Not measured yet: nothing to draw.
+          </Box>
         )}
       </Box>
-    </Box>
+      <Box flex="1 1 20rem" minW={0}>
+        <FootTable kept={kept} />
+        {kept.notes && (
+          <Box mt={1} maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
+            {kept.notes}
+          </Box>
+        )}
+        <Box fontSize="sm" color="quiet" mt={1}>
+          {mine.length === 0 ? (
+            'No pair planned yet.'
+          ) : (
+            <>
+              Planned:{' '}
+              {mine.map((pair, i) => (
+                <span key={pair.id}>
+                  {i > 0 && ', '}
+                  <Link asChild color="chosen" textDecoration="underline">
+                    <RouteLink to={`/pairs/${pair.id}`}>{pair.name}</RouteLink>
+                  </Link>
+                </span>
+              ))}
+            </>
+          )}
+        </Box>
+      </Box>
+    </Flex>
   );
 }

@@ -1,20 +1,29 @@
 import { Box, Flex, Grid, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
-import { useRemoveNote } from '../api/logQueries';
-import type { LogEntry, LogNote } from '../wire/types';
+import { SockThumb } from '../basket/SockThumb';
+import type { BasketPair, LogEntry } from '../wire/types';
 import { dayText } from '../units/days';
 import { useSettings, type Lengths } from '../settings/settings';
 import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
 import { NewHeel } from './NewHeel';
+import { Timeline } from './Timeline';
 import { LinkButton } from '../form/LinkButton';
 
+interface LogItemProps {
+  entry: LogEntry;
+  /** The pair as the basket has it, for its picture. */
+  pair: BasketPair | undefined;
+  longestMm: number;
+}
+
 /** A finished pair. */
-export function LogItem({ entry }: { entry: LogEntry }) {
+export function LogItem({ entry, pair, longestMm }: LogItemProps) {
   const { lengths } = useSettings();
+  const gist = pair?.gist;
   const [repair, setRepair] = useState(false);
-  const { name, foot, begunAt, finishedAt, notes, lapNotes } = entry;
+  const { name, foot, begunAt, finishedAt, notes } = entry;
   const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
     <Box
@@ -36,37 +45,44 @@ export function LogItem({ entry }: { entry: LogEntry }) {
           {[foot?.name, days.join(' – ')].filter(Boolean).join(' · ')}
         </Box>
       </Flex>
-      <Grid gap={{ base: 4, md: 8 }} mt={2} templateColumns={{ base: '1fr', md: '22rem 1fr' }}>
+      <Grid
+        gap={{ base: 4, md: 8 }}
+        mt={2}
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'repeat(auto-fit, minmax(min(100%, 15rem), 1fr))',
+        }}
+      >
+        <Box aria-hidden maxW="13rem">
+          {gist &&
+            [1, 2].map((sock) => (
+              <Box key={sock} mb={2}>
+                <SockThumb
+                  outline={gist.outline}
+                  longestMm={longestMm}
+                  colour={pair?.yarn?.colour}
+                  knitted={pair?.lap?.knitted}
+                  way={gist.way}
+                />
+              </Box>
+            ))}
+        </Box>
         <Box>
           <Rounds entry={entry} />
           <Box mt={2} fontSize="sm">
             {yarnWords(entry, lengths)}
           </Box>
-          {lapNotes.length > 0 && (
-            <Box mt={2} fontSize="sm">
-              <Box fontWeight="600">Noted while knitting</Box>
-              {lapNotes.map((note) => (
-                <Box key={note.id} whiteSpace="pre-wrap" overflowWrap="anywhere">
-                  {note.words}
-                </Box>
-              ))}
-            </Box>
-          )}
         </Box>
         <Box>
           <Box as="h3" fontSize="md">
-            How it fits and wears
+            Timeline
           </Box>
           {notes.length === 0 && (
-            <Box color="quiet" fontSize="sm">
-              No notes yet. Wear them for a day first.
+            <Box color="quiet" fontSize="sm" mb={2}>
+              No notes on wear yet. Wear them for a day first.
             </Box>
           )}
-          <Box as="ul" listStyleType="none">
-            {notes.toReversed().map((note) => (
-              <WornNote key={note.id} note={note} />
-            ))}
-          </Box>
+          <Timeline entry={entry} />
           <AddNote pairId={entry.pairId} name={name} />
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
             Replace a heel
@@ -126,31 +142,5 @@ function Rounds({ entry }: { entry: LogEntry }) {
         </tbody>
       </table>
     </Box>
-  );
-}
-
-function WornNote({ note }: { note: LogNote }) {
-  const remove = useRemoveNote();
-  return (
-    <Flex as="li" gap={3} borderTopWidth="1px" borderColor="line" py={1} align="start">
-      <Box flex="1">
-        <Box>
-          {note.title && (
-            <strong>{`${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}. `}</strong>
-          )}
-          <span style={{ overflowWrap: 'anywhere' }}>{note.words}</span>
-        </Box>
-        <Box fontSize="sm" color="quiet">
-          {[dayText(note.on), note.advice].filter(Boolean).join(' · ')}
-        </Box>
-      </Box>
-      <LinkButton
-        aria-label={`Remove the note ${note.title || note.words}`}
-        fontSize="sm"
-        onClick={() => remove.mutate(note.id)}
-      >
-        Remove
-      </LinkButton>
-    </Flex>
   );
 }

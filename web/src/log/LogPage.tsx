@@ -1,6 +1,7 @@
 import { Box, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { useLog } from '../api/logQueries';
+import { useBasket } from '../api/queries';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
@@ -9,6 +10,8 @@ import { LogItem } from './LogItem';
 export function LogPage() {
   const shown = useMore();
   const log = useLog(shown.most);
+  const finished = useBasket(true, shown.most).data?.pairs ?? [];
+  const longest = Math.max(...finished.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box>
       <title>Log · Round Pocket</title>
@@ -30,7 +33,12 @@ export function LogPage() {
           <>
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (
-                <LogItem key={entry.pairId} entry={entry} />
+                <LogItem
+                  key={entry.pairId}
+                  entry={entry}
+                  pair={finished.find(({ id }) => id === entry.pairId)}
+                  longestMm={longest}
+                />
               ))}
             </Box>
             <More {...shown} inAll={log.data.inAll} what="finished pairs" />

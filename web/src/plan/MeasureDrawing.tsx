@@ -1,10 +1,8 @@
+import { SOLE } from '../tape/FootOutline';
 import { Line, Path, Rect } from '../tape/svg';
 
 /** How each of the three measurements is taken. */
 export type What = 'length' | 'girth' | 'swatch';
-
-const SOLE =
-  'M20 46 C20 30 34 24 52 27 C78 31 96 30 122 22 C146 15 172 18 176 40 C179 60 150 68 122 66 C96 64 76 64 52 67 C34 69 20 62 20 46Z';
 
 /** A small drawing of one measurement: the tape is where it is laid. */
 export function MeasureDrawing({ what }: { what: What }) {

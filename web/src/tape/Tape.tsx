@@ -117,11 +117,11 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           named={!schools}
         />
         <YarnLane plan={plan} scale={scale} top={yarnTop} width={width} lengths={lengths} />
-        {at && <Needle x={scale.x(at.mmFromToe)} top={tapeTop - 4} bottom={height} />}
+        {at && <Cursor x={scale.x(at.mmFromToe)} top={tapeTop - 4} bottom={height} />}
       </svg>
-      <Flex mt={2} gap={2} align="baseline" minH="24px" wrap="wrap" data-testid="needle-reading">
+      <Flex mt={2} gap={2} align="baseline" minH="24px" wrap="wrap" data-testid="cursor-reading">
         <Words color="quiet" fontSize="sm" flexShrink={0}>
-          Needle
+          Cursor
         </Words>
         <Words fontSize="sm" flex="1 1 16rem">
           {at ? reading(plan, at, lengths) : ''}
@@ -161,10 +161,12 @@ function keyTarget(event: KeyboardEvent, round: number, last: number): number | 
   }
 }
 
-function Needle({ x, top, bottom }: { x: number; top: number; bottom: number }) {
+function Cursor({ x, top, bottom }: { x: number; top: number; bottom: number }) {
   return (
     <g pointerEvents="none" data-testid="needle">
-      <Line x1={x} x2={x} y1={top} y2={bottom} stroke="chosen" strokeWidth="1.25" />
+      {/* Its edge keeps it apart from the tape and from any yarn, in either light. */}
+      <Line x1={x} x2={x} y1={top} y2={bottom} stroke="sheet" strokeWidth="4" />
+      <Line x1={x} x2={x} y1={top} y2={bottom} stroke="chosen" strokeWidth="1.5" />
       <Path d={`M${x - 4} ${top} h8 l-4 7z`} fill="chosen" />
     </g>
   );

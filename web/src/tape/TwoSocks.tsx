@@ -31,7 +31,7 @@ export function TwoSocks({ held, now, colour, lengths }: TwoSocksProps) {
   const nowPocket = nowTop + tall(now) + GAP;
   const height = nowPocket + depth(now) + GAP;
   const both = [
-    ['held', held, heldTop, heldPocket],
+    ['pinned', held, heldTop, heldPocket],
     ['now', now, nowTop, nowPocket],
   ] as const;
   return (

@@ -63,7 +63,16 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
             strokeWidth="1.25"
             strokeDasharray="5 4"
           />
-          <Text x={width - 16} y={y(stop) - 4} textAnchor="end" fontSize="12px" fill="chosen">
+          <Text
+            x={width - 16}
+            y={y(stop) - 5}
+            textAnchor="end"
+            fontSize="12px"
+            fill="chosen"
+            stroke="sheet"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
             {`start the cuff at ${valueText(stop, 'GRAMS', lengths)}`}
           </Text>
         </g>

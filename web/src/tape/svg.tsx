@@ -42,6 +42,7 @@ function inked<E extends SVGElement>({
   return { ...rest, style: look };
 }
 
+export const Circle = (props: Inked<SVGCircleElement>) => <circle {...inked(props)} />;
 export const Line = (props: Inked<SVGLineElement>) => <line {...inked(props)} />;
 export const Rect = (props: Inked<SVGRectElement>) => <rect {...inked(props)} />;
 export const Path = (props: Inked<SVGPathElement>) => <path {...inked(props)} />;

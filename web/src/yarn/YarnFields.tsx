@@ -149,7 +149,7 @@ function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
             label={`Remove stripe ${i + 1}`}
             onClick={() => set(stripes.filter((_, j) => i !== j))}
           >
-            Leave out
+            Remove
           </PlainButton>
         </Flex>
       ))}
@@ -220,7 +220,7 @@ function Knots({ knots, change, problemAt }: KnotsProps) {
             label={`Remove knot ${i + 1}`}
             onClick={() => set(knots.filter((_, j) => i !== j))}
           >
-            Leave out
+            Remove
           </PlainButton>
         </Flex>
       ))}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { KeptYarn } from '../wire/types';
 import { ShelfItem } from '../form/ShelfItem';
 import { useSettings } from '../settings/settings';
+import { CakeDrawing } from '../tape/CakeDrawing';
 import { decimal, labelText, roughMass } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
 import { YarnUses } from './YarnUses';
@@ -42,23 +43,15 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
       `${decimal(yarn.nylonShare * 100, 0)} % nylon (or similar)`,
     cake?.knotsM && knotWords(cake.knotsM),
   ].filter(Boolean);
-  const stripes = cake?.stripes ?? [{ colour: kept.colour }];
   return (
     <Flex gap={3} align="flex-start">
-      <Flex
-        aria-hidden
-        direction="column"
-        w="28px"
-        h={stripes.length > 1 ? '72px' : '28px'}
-        mt={1}
-        borderWidth="1px"
-        borderColor="ink"
-        flexShrink={0}
-      >
-        {stripes.map(({ colour, lengthM }, i) => (
-          <Box key={i} style={{ background: colour, flex: `${lengthM ?? 1} 0 0` }} />
-        ))}
-      </Flex>
+      <Box flexShrink={0}>
+        <CakeDrawing
+          massG={yarn.massG}
+          leftG={yarn.onHandG}
+          bands={cake?.stripes ?? [{ colour: kept.colour }]}
+        />
+      </Box>
       <Box minW={0}>
         <Box className="figures">{facts.join(' · ')}</Box>
         {cake?.notes && (

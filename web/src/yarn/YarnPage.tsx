@@ -37,6 +37,11 @@ export function YarnPage() {
           <YarnItem key={kept.id} kept={kept} />
         ))}
       </Box>
+      {yarns.data.length > 0 && (
+        <Box fontSize="sm" color="quiet" mt={3}>
+          Each cake is as large as what is left; the dashed ring is the whole ball.
+        </Box>
+      )}
       {yarns.data.length === 0 && adding !== 'yarn' && (
         <Box mt={3}>No yarn saved yet. Until then plans assume 420 m per 100 g.</Box>
       )}

@@ -1,0 +1,97 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useRemoveNote } from '../api/logQueries';
+import { LinkButton } from '../form/LinkButton';
+import { dayText } from '../units/days';
+import type { LogEntry } from '../wire/types';
+
+interface Moment {
+  key: string;
+  /** The day, as 2026-11-23. */
+  on: string;
+  title: string;
+  words?: string | undefined;
+  advice?: string | undefined;
+  /** The note it is, where it can be removed. */
+  note?: string;
+}
+
+/** What happened to a pair, the latest first: cast on, noted, done, worn, mended. */
+export function Timeline({ entry }: { entry: LogEntry }) {
+  return (
+    <Box as="ol" listStyleType="none" borderLeftWidth="2px" borderColor="line" ml="5px">
+      {moments(entry).map((moment) => (
+        <At key={moment.key} moment={moment} />
+      ))}
+    </Box>
+  );
+}
+
+function moments({ begunAt, finishedAt, notes, lapNotes }: LogEntry): Moment[] {
+  const day = (at: string) => at.slice(0, 10);
+  const all: Moment[] = [
+    { key: 'begun', on: day(begunAt), title: 'Cast on' },
+    ...lapNotes.map((note) => ({
+      key: note.id,
+      on: day(note.at),
+      title: 'Noted while knitting',
+      words: note.words,
+    })),
+    ...(finishedAt ? [{ key: 'done', on: day(finishedAt), title: 'Both socks done' }] : []),
+    ...notes.map((note) => ({
+      key: note.id,
+      on: note.on,
+      title: note.title ? `${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}` : 'Note',
+      words: note.words,
+      advice: note.advice,
+      note: note.id,
+    })),
+  ];
+  // Of one day, what came later in the making stands first.
+  return all
+    .map((each, i) => ({ each, i }))
+    .sort((a, b) => b.each.on.localeCompare(a.each.on) || b.i - a.i)
+    .map(({ each }) => each);
+}
+
+function At({ moment }: { moment: Moment }) {
+  const remove = useRemoveNote();
+  const { on, title, words, advice, note } = moment;
+  return (
+    <Box as="li" position="relative" pl={5} pb={3}>
+      <Box
+        aria-hidden
+        position="absolute"
+        left="-6px"
+        top="7px"
+        w="10px"
+        h="10px"
+        borderRadius="full"
+        borderWidth="2px"
+        borderColor="ink"
+        bg={note ? 'sheet' : 'ink'}
+      />
+      <Flex fontSize="sm" color="quiet" gap={4} align="baseline">
+        <Box minW="6.5rem">{dayText(on)}</Box>
+        {note && (
+          <LinkButton
+            aria-label={`Remove the note ${title}`}
+            fontSize="sm"
+            minH="24px"
+            onClick={() => remove.mutate(note)}
+          >
+            Remove
+          </LinkButton>
+        )}
+      </Flex>
+      <Box overflowWrap="anywhere" whiteSpace="pre-line">
+        <strong>{title}</strong>
+        {words && `. ${words}`}
+      </Box>
+      {advice && (
+        <Box fontSize="sm" color="quiet">
+          {`${advice.charAt(0).toUpperCase()}${advice.slice(1)}`}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -10,6 +10,7 @@ import {
   type Parsed,
 } from '../units/units';
 import { SmallButton } from './SmallButton';
+import { useRested } from './useRested';
 
 /** What kind of number is typed, and how it is shown. */
 export type NumberKind = 'length' | 'number' | 'percent' | 'whole';
@@ -31,7 +32,7 @@ interface NumberFieldProps {
   usual?: string | undefined;
 }
 
-/** A number as it is typed: what is no number is said at once and changes nothing. */
+/** A number as it is typed: what is no number changes nothing, and is said once the typing pauses. */
 export function NumberField(props: NumberFieldProps) {
   const { label, kind, lengths, value, unit, placeholder, problem, autoFocus, usual } = props;
   const [typed, setTyped] = useState({ text: shown(value, kind, lengths), value });
@@ -48,7 +49,8 @@ export function NumberField(props: NumberFieldProps) {
       props.onChange(meant);
     }
   };
-  const message = unread ?? problem;
+  const [rested, leave] = useRested(text);
+  const message = rested ? (unread ?? problem) : undefined;
   return (
     <Field.Root invalid={message !== undefined}>
       <Field.Label fontWeight="600">{label}</Field.Label>
@@ -56,6 +58,7 @@ export function NumberField(props: NumberFieldProps) {
         <Input
           value={text}
           onChange={(event) => change(event.target.value)}
+          onBlur={leave}
           placeholder={placeholder}
           inputMode={kind === 'whole' ? 'numeric' : 'decimal'}
           autoComplete="off"

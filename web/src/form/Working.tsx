@@ -207,7 +207,7 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
         <div>{`Most of the ± (${decimal(unsurest.share * 100, 0)} %) comes from ${doubtful.label}`}</div>
       )}
       {top && mover && strongest && (
-        <div>{`Most sensitive to ${mover.label}: 1 % more adds ${signed(strongest.changePerCent, step, lengths)}`}</div>
+        <div>{`Most sensitive to ${mover.label}: 1 % more ${signed(strongest.changePerCent, step, lengths)}`}</div>
       )}
     </Box>
   );
@@ -227,7 +227,7 @@ function signed(change: number, step: Step, lengths: Lengths): string {
     step.unit === 'MILLIMETRES'
       ? plusMinusText(size, step.unit, lengths).replace('± ', '')
       : valueText(size, step.unit, lengths);
-  return `${text} ${change < 0 ? 'less' : 'more'}`;
+  return `${change < 0 ? 'takes off' : 'adds'} ${text}`;
 }
 
 function Source({ mark, meaning, text }: { mark: string; meaning: string; text: string }) {

@@ -19,7 +19,15 @@ export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="light"
-      style={{ display: 'block', width: '100%', maxHeight: '32mm', margin: '1.4mm auto' }}
+      // It takes the room that the words leave, as far as the width of the card goes.
+      style={{
+        display: 'block',
+        width: '100%',
+        flex: '1 1 0',
+        minHeight: '26mm',
+        maxHeight: `${(height / WIDTH) * (lengths === 'INCH' ? 123 : 95)}mm`,
+        margin: '1.4mm auto',
+      }}
       role="img"
       aria-label="The sock to scale along the tape; the numbers are in the table below"
     >

@@ -49,7 +49,7 @@ export function SideBySide({ lap, work, position, other, which, onTurn }: SideBy
   return (
     <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
       <Box flex="1" minW="12rem">
-        {`In turn: the ${which === 1 ? 'first' : 'second'} sock is behind, at ${stateWords(work, other)}.`}
+        {`In turn: the ${which === 1 ? 'first' : 'second'} sock is behind (${stateWords(work, other)}).`}
       </Box>
       <LinkButton onClick={onTurn}>{`Turn to the ${which === 1 ? 'first' : 'second'}`}</LinkButton>
     </Flex>

@@ -158,7 +158,7 @@ function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState
               <chakra.button
                 type="button"
                 className="figures"
-                aria-label={`${label}: ${figureText(figure, lengths)}. Show the working`}
+                aria-label={`${label}: ${figureText(figure, lengths)}. Show how it’s worked out`}
                 minH="32px"
                 fontWeight="650"
                 cursor="pointer"

@@ -84,7 +84,7 @@ function Both({ held, draft, plan }: { held: Draft; draft: Draft; plan: Plan }) 
         <Table.Root size="sm" bg="transparent" className="figures">
           <Table.Header>
             <Table.Row bg="transparent">
-              {['Differs', 'held', 'now'].map((head) => (
+              {['Differs', 'Pinned', 'Now'].map((head) => (
                 <Table.ColumnHeader key={head} color="quiet" borderColor="line">
                   {head}
                 </Table.ColumnHeader>

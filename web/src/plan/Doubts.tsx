@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import type { Doubt, Plan } from '../wire/types';
-import { openWord, wordFor } from './words';
+import { figureFor, openWord, wordFor } from './words';
 import { LinkButton } from '../form/LinkButton';
 
 const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
@@ -72,10 +72,33 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
   );
 }
 
-/** The heavy doubts in a line below the recipe, so that nobody begins without having seen them. */
+/** The checks that matter and concern one of the large figures, to stand below it. */
+export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
+  const here = plan.doubts.filter(
+    ({ weight, field }) => weight !== 'WORTH_KNOWING' && figureFor(field) === figure,
+  );
+  return here.map((doubt) => {
+    const { colour, sign } = WEIGHTS[doubt.weight];
+    const word = wordFor(doubt.field);
+    return (
+      <Box key={doubt.code} fontSize="xs" color={colour} pb={1} data-check={doubt.code}>
+        <span aria-hidden>{`${sign} `}</span>
+        {`${doubt.message} `}
+        {word && (
+          <LinkButton onClick={() => openWord(word)} fontSize="xs" minH="24px" color={colour}>
+            Change this
+            <Box as="span" srOnly>{`: ${doubt.message}`}</Box>
+          </LinkButton>
+        )}
+      </Box>
+    );
+  });
+}
+
+/** What stops a plan, and what matters and stands at no figure, in a line below the recipe: nobody begins unwarned. */
 export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
   const heavy = plan.doubts.filter(({ weight }) => weight !== 'WORTH_KNOWING');
-  const [first] = heavy;
+  const first = heavy.find(({ weight, field }) => weight === 'STOPS' || !figureFor(field));
   if (!first) {
     return null;
   }
@@ -83,8 +106,9 @@ export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
     <Flex
       mt={2}
       px={3}
-      py={2}
+      py={1}
       gap={3}
+      fontSize="sm"
       align="baseline"
       wrap="wrap"
       bg="amissGround"

@@ -4,6 +4,7 @@ import type { Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureNumber } from '../units/units';
 import { entries, type Entry, type Place } from '../tape/figures';
+import { ChecksAt } from './Doubts';
 
 interface FigureListProps {
   plan: Plan;
@@ -47,7 +48,7 @@ export const FigureList = memo(function FigureList({
             onFocus={() => onLight(entry.place)}
             onBlur={() => onLight(undefined)}
             bg={entry.place === lit ? 'chosenGround' : undefined}
-            aria-label={`${entry.label}: ${entry.figures.map((f) => figureNumber(f, lengths)).join(' and ')} ${entry.unit}. ${entry.note}. Show the working.`}
+            aria-label={`${entry.label}: ${entry.figures.map((f) => figureNumber(f, lengths)).join(' and ')} ${entry.unit}. ${entry.note}. Show how it’s worked out.`}
             w="100%"
             textAlign="left"
             py="4px"
@@ -69,6 +70,7 @@ export const FigureList = memo(function FigureList({
               {entry.note}
             </Box>
           </chakra.button>
+          <ChecksAt plan={plan} figure={entry.id} />
         </Box>
       ))}
     </Box>

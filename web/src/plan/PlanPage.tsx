@@ -38,7 +38,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
   return (
     <Box>
       <title>{`${draft.name} · Round Pocket`}</title>
-      <Flex align="center" gap={4} wrap="wrap" mb={3}>
+      <Flex align="center" gap={4} wrap="wrap" mb={1}>
         <NameField name={draft.name} onName={(name) => change({ ...draft, name })} />
         <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
           {keptWords(kept.kept)}

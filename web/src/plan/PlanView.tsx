@@ -66,7 +66,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
         </Box>
       )}
       <Grid
-        mt={4}
+        mt={3}
         gap={4}
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 21.5rem' }}
         alignItems="start"

@@ -40,6 +40,27 @@ export function wordFor(field: string): string | undefined {
   )?.[1];
 }
 
+/** Which of the large figures a field is about. */
+const FIGURES: readonly (readonly [field: string, figure: string])[] = [
+  ['choices.size', 'stitches'],
+  ['foot.ballGirthMm', 'stitches'],
+  ['choices.placing', 'opening'],
+  ['choices.opening', 'pick-up'],
+  ['choices.heel', 'heel'],
+  ['choices.toe', 'toe'],
+  ['choices.tube.legMm', 'leg'],
+  ['choices.tube.legRounds', 'leg'],
+  ['choices.finish.cuffRounds', 'cuff'],
+  ['choices.finish.rib', 'cuff'],
+  ['yarn', 'yarn'],
+  ['contrast', 'yarn'],
+];
+
+/** The large figure that a field is about, if there is one. */
+export function figureFor(field: string): string | undefined {
+  return FIGURES.find(([path]) => field === path || field.startsWith(`${path}.`))?.[1];
+}
+
 /** Goes to a word of the recipe and opens it. */
 export function openWord(word: string): void {
   const button = document.querySelector<HTMLButtonElement>(`[data-word=${word}]`);

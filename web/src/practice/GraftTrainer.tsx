@@ -76,7 +76,7 @@ export function GraftTrainer() {
         />
         <Switch
           labelled
-          label="The yarn is at the"
+          label="Yarn at the"
           value={yarnAt}
           options={[
             ['BACK', 'back', 'the yarn at the back needle'],

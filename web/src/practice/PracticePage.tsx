@@ -31,7 +31,7 @@ export function PracticePage() {
       <Box mb={3}>
         <Switch
           labelled
-          label="Piece"
+          label="What to practise"
           value={piece}
           options={[
             ['graft', 'Graft', 'graft'],

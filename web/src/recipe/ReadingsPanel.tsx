@@ -70,9 +70,9 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
         Add another count
       </SmallButton>
       <Why>
-        {`Comes to ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}
-        Half {what} count. Longer spans and more places make it surer. Count on washed fabric,
-        worked in the round.
+        {`Gauge: ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}
+        Count half {what} too. Longer spans and more counts are more reliable. Count on washed
+        fabric, worked in the round.
       </Why>
     </Box>
   );

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { useSettings } from '../settings/settings';
 import { choiceOf } from '../draft/draft';
 import { decimal, gaugeSpanText } from '../units/units';
+import { useRested } from '../form/useRested';
 import { ChoiceWord } from './ChoiceWord';
 import { ContrastWord } from './ContrastWord';
 import { FabricWord } from './FabricWord';
@@ -20,12 +21,20 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
   const { plan, problems, draft } = props;
   const { lengths } = useSettings();
   const problemAt = (field: string) => problems.find((each) => each.field === field)?.message;
+  // What cannot be used is said at its word at once, and here when the typing pauses.
+  const told = problems.map(({ field, message }) => field + message).join();
+  const [rested] = useRested(told);
   const words: WordsProps = { ...props, problemAt };
   // A stitch count of one's own decides; then the ease is what that count gives.
   const own = choiceOf(draft, 'size.stitches') !== undefined || plan.tube.way.id === 'READY_TUBE';
   return (
     <Box>
-      <Box fontSize="lg" lineHeight="1.7" maxW="80rem" data-testid="recipe">
+      <Box
+        fontSize={{ base: 'lg', md: 'md' }}
+        lineHeight={{ base: '1.7', md: '1.6' }}
+        maxW="80rem"
+        data-testid="recipe"
+      >
         <p>
           For <FootWords {...words} />, in <YarnWord {...words} /> (
           <ContrastWord {...words} />) at <SwatchWord what="stitches" {...words} /> and{' '}
@@ -46,11 +55,11 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
         </p>
       </Box>
-      <Box fontSize="sm" color="quiet" mt={1} className="no-print">
+      <Box fontSize={{ base: 'sm', md: 'xs' }} color="quiet" className="no-print">
         Bold words are your choices; dotted ones are the usual. Tap any to change it, see the
         alternatives or read why.
       </Box>
-      {problems.length > 0 && (
+      {rested && problems.length > 0 && (
         <Box
           role="alert"
           mt={2}

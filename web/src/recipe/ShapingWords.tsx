@@ -18,6 +18,46 @@ export function ShapingWords(props: ShapingWordsProps) {
   const has = (choice: string) => plan.recipe.options.some(({ path }) => path === choice);
   const inRounds = has(`${name}.leaning`);
   const parity = has(`${name}.parity`);
+  // A mark that follows a word stays on its line.
+  const plain = (after?: string) => (
+    <ChoiceWord
+      {...words}
+      id={`${name}-plain`}
+      choice={`${name}.plainRounds`}
+      kind="whole"
+      unit="rounds"
+      text={(rounds) =>
+        rounds === 0 ? 'no plain rounds' : `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'}`
+      }
+      tryTitle={(rounds) => `${rounds} plain`}
+      after={after}
+    />
+  );
+  const last = shaping.begun ? ',' : ';';
+  const shaped = (
+    <>
+      {shaping.begun ? 'increases ' : 'decreases '}
+      <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
+      <YesNoWord
+        {...words}
+        id={`${name}-edge`}
+        choice={`${name}.edgeStitch`}
+        after={parity ? undefined : last}
+      />
+      {parity && (
+        <>
+          {shaping.begun ? ' from ' : ' to '}
+          <OptionWord
+            {...words}
+            id={`${name}-parity`}
+            choice={`${name}.parity`}
+            text={() => `${shaping.closingSide.value} sts on each needle`}
+            after={last}
+          />
+        </>
+      )}{' '}
+    </>
+  );
   return (
     <>
       <OptionWord
@@ -32,47 +72,30 @@ export function ShapingWords(props: ShapingWordsProps) {
       >
         {own && <PhasesEditor {...words} name={name} />}
       </OptionWord>
-      {': '}
-      <ChoiceWord
-        {...words}
-        id={`${name}-plain`}
-        choice={`${name}.plainRounds`}
-        kind="whole"
-        unit="rounds"
-        text={(rounds) =>
-          rounds === 0 ? 'no plain rounds' : `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'}`
-        }
-        tryTitle={(rounds) => `${rounds} plain`}
-        after={inRounds ? ',' : ';'}
-      />{' '}
-      {inRounds && (
+      {shaping.begun && inRounds ? (
         <>
-          then decreases{' '}
-          <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
-          <YesNoWord
-            {...words}
-            id={`${name}-edge`}
-            choice={`${name}.edgeStitch`}
-            after={parity ? undefined : ';'}
-          />
-          {parity && (
-            <>
-              {' to '}
-              <OptionWord
-                {...words}
-                id={`${name}-parity`}
-                choice={`${name}.parity`}
-                text={() => `${shaping.closingSide.value} sts on each needle`}
-                after=";"
-              />
-            </>
-          )}{' '}
+          {' worked from its tip: '}
+          {shaped}
+          {'then '}
+          {plain()}
         </>
-      )}
-      {shaping.graftLoops ? (
-        <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
       ) : (
-        'worked from its tip'
+        <>
+          {': '}
+          {plain(inRounds ? ',' : shaping.graftLoops && ';')}
+          {inRounds && (
+            <>
+              {' then '}
+              {shaped}
+            </>
+          )}
+          {shaping.graftLoops && (
+            <>
+              {inRounds ? '' : ' '}
+              <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
+            </>
+          )}
+        </>
       )}
     </>
   );

@@ -23,7 +23,10 @@ const now: VariantFigures = {
 
 it.each([
   [{}, 'no change'],
-  [{ heelRounds: 24, openingRounds: 62 }, 'heel line after 62 rounds · heel 24 rounds to 16 + 16 sts'],
+  [
+    { heelRounds: 24, openingRounds: 62 },
+    'heel line after 62 rounds · heel 24 rounds to 16 + 16 sts',
+  ],
   [{ pairG: 54.22, mainG: 54.22 }, 'no change'],
   [{ footOutMm: -10.16 }, 'foot 1.0 cm too short'],
   [

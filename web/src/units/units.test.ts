@@ -37,6 +37,9 @@ describe('lengths', () => {
     ['246 mm', 'CM', 246],
     ['9 1/2', 'INCH', 241.3],
     ['9½', 'INCH', 241.3],
+    ['9-1/2', 'INCH', 241.3],
+    ['9½″', 'CM', 241.3],
+    ['9 1/2', 'CM', 95],
     ['9.5"', 'CM', 241.3],
     ['3/8', 'INCH', 9.525],
   ] as const)('“%s” typed by who reads %s is %d mm', (text, lengths, mm) => {

@@ -171,7 +171,7 @@ export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): 
 export type Parsed = { ok: true; value: number } | { ok: false; message: string };
 
 const NUMBER = /^([+-]?\d+(?:[.,]\d+)?|[+-]?[.,]\d+)$/;
-const MIXED = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/;
+const MIXED = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 const GLYPHS: Record<string, string> = {
   '⅛': '1/8',
   '¼': '1/4',
@@ -194,7 +194,7 @@ function plain(text: string): number | undefined {
   return NUMBER.test(spelled) ? Number(spelled.replace(',', '.')) : undefined;
 }
 
-/** Understands 24.6, 24,6, 9 1/2 and 9½. */
+/** Understands 24.6, 24,6, 9 1/2, 9-1/2 and 9½. */
 export function parseNumber(text: string): Parsed {
   if (text.trim() === '') {
     return { ok: false, message: 'Type a number here.' };
@@ -207,7 +207,7 @@ export function parseNumber(text: string): Parsed {
 
 /** Understands a length in the reader's unit, or in the one that is typed behind it, as millimetres. */
 export function parseLength(text: string, lengths: Lengths): Parsed {
-  const unit = /\s*(mm|cm|in|inch|inches|")\s*$/i.exec(text);
+  const unit = /\s*(mm|cm|inches|inch|in|"|”|″|''|′′)\s*$/i.exec(text);
   const parsed = parseNumber(unit ? text.slice(0, unit.index) : text);
   if (!parsed.ok) {
     return parsed;

@@ -89,13 +89,13 @@ public class BasketTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Continue"))
                 .click();
         button(page, "Save to basket").click();
-        assertThat(page.locator("form")).containsText("A name has 1 to 80 characters; this one has 0.");
+        assertThat(page.locator("form")).containsText("Give it a name.");
         button(page, "Start over").click();
         assertThat(page.locator("main")).containsText("Three measurements");
     }
 
     @Test
-    public void throwingAwayAsksOnceAndIsForGood() {
+    public void deletingAsksOnceAndCanBeUndone() {
         server().post("/api/pairs", """
                 {"name": "not wanted", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
                  "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""");
@@ -112,6 +112,18 @@ public class BasketTest extends BrowserTest {
         question.getByText("Delete", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(row(page, "not wanted")).hasCount(0);
+        assertThat(button(page, "Undo")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(row(page, "not wanted")).isVisible();
+        assertThat(server().json("/api/pairs").size()).isEqualTo(before);
+        button(page, "Delete not wanted").click();
+        question.getByText("Delete", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        // Whoever leaves has not undone it.
+        page.navigate("about:blank");
+        for (int waited = 0; server().json("/api/pairs").size() == before && waited < 100; waited++) {
+            page.waitForTimeout(50);
+        }
         assertThat(server().json("/api/pairs").size()).isEqualTo(before - 1);
     }
 

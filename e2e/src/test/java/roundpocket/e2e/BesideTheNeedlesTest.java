@@ -164,7 +164,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("A note").fill("A knot in the ball here");
         button(sheet, "Save note").click();
         page.keyboard().press("Escape");
-        assertThat(page.getByTestId("hearing")).containsText("waits here");
+        assertThat(page.getByTestId("hearing")).containsText("1 tap is safe here");
         server().start();
         assertThat(page.getByTestId("hearing")).hasAttribute("data-waiting", "0");
         page.keyboard().press("n");
@@ -212,7 +212,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
                                 + " \"rounds\": " + (foot + 2)
                                 + ", \"device\": \"test\", \"at\": \"2026-11-23T19:00:00Z\"}]");
         page.reload();
-        assertThat(page.locator("main")).containsText("In turn: the second sock is behind, at not begun.");
+        assertThat(page.locator("main")).containsText("In turn: the second sock is behind (not started).");
         page.getByText("Turn to the second").click();
         page.keyboard().press("Space");
         assertThat(page.getByTestId("count-of")).containsText("of " + (foot + 2) + " rounds");

@@ -89,7 +89,7 @@ public class FiguresTest extends BrowserTest {
     private static String left(JsonNode plan) {
         boolean tooLittle = plan.at("/yarn/roles/0/left/left/value").asDouble() < 0;
         return tooLittle
-                ? grams(plan, "/yarn/roles/0/left/left", -1) + " g too little at hand"
+                ? grams(plan, "/yarn/roles/0/left/left", -1) + " g short"
                 : grams(plan, "/yarn/roles/0/left/left", 1) + " g ±";
     }
 }

@@ -152,7 +152,7 @@ public class FirstPairTest extends BrowserTest {
                 .click();
         assertThat(page.locator("[data-word=foot-length]")).hasText("9 1/2 in");
         assertThat(page.locator("[data-word=gauge-stitches]")).hasText("31.5 stitches");
-        assertThat(page.getByTestId("needle-reading")).containsText("in from the toe tip");
+        assertThat(page.getByTestId("cursor-reading")).containsText("in from the toe tip");
         assertThat(page.locator("body")).not().containsText(Pattern.compile("\\d cm"));
         page.reload();
         assertThat(page.locator("[data-word=foot-length]")).hasText("9 1/2 in");
@@ -175,24 +175,24 @@ public class FirstPairTest extends BrowserTest {
         assertThat(working).containsText("84 − 20");
         assertThat(working).containsText("194.837 mm × 43 ÷ 100 mm");
         assertThat(working).containsText("foot length = 24.6 cm");
-        assertThat(working).containsText("moved most by foot length");
+        assertThat(working).containsText("Most sensitive to foot length");
         assertAccessible(page);
         page.keyboard().press("Escape");
         assertThat(working).not().isVisible();
     }
 
     @Test
-    public void theNeedleReadsRoundByRound() {
+    public void theCursorReadsRoundByRound() {
         Page page = visit("/new");
         measure(page, "24.6", "23.1", "31", "43");
         open(page);
         Locator needle = page.getByRole(AriaRole.SLIDER);
         needle.focus();
         page.keyboard().press("Home");
-        assertThat(page.getByTestId("needle-reading")).containsText("toe round 20 of 20 · 0.2 cm from the toe tip");
+        assertThat(page.getByTestId("cursor-reading")).containsText("toe round 20 of 20 · 0.2 cm from the toe tip");
         page.keyboard().press("Shift+ArrowRight");
         page.keyboard().press("Shift+ArrowRight");
-        assertThat(page.getByTestId("needle-reading"))
+        assertThat(page.getByTestId("cursor-reading"))
                 .containsText("round 1 from the start of the tube, where the toe ends, in the foot · 4.9 cm");
         page.keyboard().press("End");
         page.keyboard().press("ArrowRight");

@@ -81,7 +81,7 @@ public class LapTest extends BrowserTest {
     private static void count(Page page, int expected) {
         page.getByLabel("Lower needle").fill("" + (expected - 1));
         page.getByLabel("Upper needle").fill("" + expected);
-        assertThat(page.getByTestId("miscount")).containsText("passed over");
+        assertThat(page.getByTestId("miscount")).containsText("skipped a stitch");
         Locator on = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("have " + expected)));
         on.click(new Locator.ClickOptions().setForce(true)); // not right yet: it leads nowhere
@@ -140,7 +140,7 @@ public class LapTest extends BrowserTest {
         page.getByText("See what it would change here").click();
         Locator sheet = page.getByRole(AriaRole.DIALOG);
         assertThat(sheet.getByTestId("tried")).containsText("Cuff");
-        sheet.getByText("Follow the changed plan").click();
+        button(page, "Follow the changed plan");
         assertThat(sheet).hasCount(0);
         assertThat(page.getByTestId("plan-moved")).hasCount(0);
         assertThat(page.getByTestId("anew")).isVisible();
@@ -187,7 +187,7 @@ public class LapTest extends BrowserTest {
         }
         page.keyboard().press("Backspace");
         assertThat(page.getByTestId("count")).hasText("6");
-        assertThat(page.getByTestId("hearing")).containsText("8 presses wait here");
+        assertThat(page.getByTestId("hearing")).containsText("8 taps are safe here");
         page.navigate("about:blank");
         server().start();
         page.navigate(server().url("/pairs/" + pairId + "/lap"));
@@ -209,7 +209,7 @@ public class LapTest extends BrowserTest {
         assertThat(position(1)).isEqualTo(2);
         server().kill();
         page.keyboard().press("Space");
-        assertThat(page.getByTestId("hearing")).containsText("This browser has no room to keep them");
+        assertThat(page.getByTestId("hearing")).containsText("This browser has no room to save them");
         server().start();
         heard(page);
         assertThat(position(1)).isEqualTo(3);
@@ -222,7 +222,7 @@ public class LapTest extends BrowserTest {
         server().delete("/api/pairs/" + pairId + "?version=0");
         page.keyboard().press("Space");
         page.keyboard().press("Space");
-        assertThat(page.getByTestId("hearing")).containsText("thrown away");
+        assertThat(page.getByTestId("hearing")).containsText("may have been deleted");
         heard(page);
     }
 
@@ -238,6 +238,6 @@ public class LapTest extends BrowserTest {
         table.reload();
         assertThat(table.getByTestId("count")).hasText("3");
         table.keyboard().press("Space");
-        assertThat(table.getByTestId("hearing")).containsText("More than one device");
+        assertThat(table.getByTestId("hearing")).containsText("Another device");
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
@@ -52,6 +53,8 @@ public class PlacesTest extends BrowserTest {
                 .getByText("Delete", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(kept(page, "Tora")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(15_000));
         assertThat(server().json("/api/feet").findValuesAsString("name")).doesNotContain("Tora");
     }
 
@@ -185,7 +188,7 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Name of the yarn").fill("Rope’s end");
         page.getByLabel("Label says").fill("400");
         page.getByLabel("in", new Page.GetByLabelOptions().setExact(true)).fill("100");
-        page.getByLabel("At hand").fill("34");
+        page.getByLabel("Weight you have").fill("34");
         page.getByLabel("Fibre").fill("80 % wool, 20 % nylon");
         page.getByLabel("remnant").check();
         press(page, "Add stripes");
@@ -196,7 +199,7 @@ public class PlacesTest extends BrowserTest {
         press(page, "Save");
         Locator yarn = kept(page, "Rope’s end");
         assertThat(yarn)
-                .containsText("remnant · 400 m in 100 g · 34 g at hand · 80 % wool, 20 % nylon · a knot 12 m from the"
+                .containsText("remnant · 400 m in 100 g · 34 g left · 80 % wool, 20 % nylon · a knot 12 m from the"
                         + " outer end");
         yarn.getByText("Is it enough for another pair?").click();
         Locator verdicts = yarn.locator("tbody tr");
@@ -205,7 +208,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Little pair")))
                 .containsText(Pattern.compile("\\d+ g ± \\d+ g\\s*\\d+ g\\s*plenty"));
         press(page, "Edit Rope’s end");
-        press(page, "Leave stripe 3 out");
+        press(page, "Remove stripe 3");
         press(page, "Save");
         assertThat(page.getByLabel("Edit Rope’s end")).isVisible();
         JsonNode kept = server().json("/api/yarns")
@@ -239,7 +242,7 @@ public class PlacesTest extends BrowserTest {
     public void theSmallCalculatorsAnswer() {
         Page page = visit("/almanac");
         // 22.5 cm × 0.9 × 30 to 10 cm = 60.75, by fours 60; EU 39: 260 − 15 = 245 mm, from memory
-        assertThat(page.getByText("60 stitches, really 11.1 % smaller")).isVisible();
+        assertThat(page.getByText("60 stitches, actually 11.1 % smaller")).isVisible();
         assertThat(page.getByText("about 24.5 cm, good to half a centimetre")).isVisible();
         assertThat(page.getByText("16 and 16 sts, 64 moves, a tail of 30.0 cm")).isVisible();
         // 31 in 10 cm; half a stitch unsure over the span: 1.65 × 0.5 ÷ √3 = 0.48 (JCGM 100, 4.3.7 and G.2)
@@ -263,7 +266,8 @@ public class PlacesTest extends BrowserTest {
         assertThat(page).hasTitle("Yarn · Round Pocket");
         page.goForward();
         assertThat(page).hasTitle("Almanac · Round Pocket");
-        assertThat(page.getByRole(AriaRole.NAVIGATION)).isVisible();
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places")))
+                .isVisible();
     }
 
     @Test
@@ -274,10 +278,10 @@ public class PlacesTest extends BrowserTest {
                 "text/csv",
                 "name,length_mm,ball_girth_mm\nYrsa,246,231\nEinar,24,231\n".getBytes(StandardCharsets.UTF_8));
         page.locator("input[type=file]").setInputFiles(file);
-        assertThat(page.getByTestId("csv")).containsText("Nothing was taken in from tower.csv.");
+        assertThat(page.getByTestId("csv")).containsText("Nothing was imported from tower.csv.");
         assertThat(page.getByTestId("csv")).containsText("Line 3, length_mm: Foot length must be 10 to 36 cm");
         press(page, "Import only the valid lines");
-        assertThat(page.getByTestId("csv")).containsText("1 line was taken in");
+        assertThat(page.getByTestId("csv")).containsText("Imported 1 line from");
         assertThat(kept(page, "Yrsa")).containsText("24.6 cm");
         assertThat(kept(page, "Einar")).hasCount(0);
         assertAccessible(page);

@@ -77,8 +77,8 @@ public class PlanEditingTest extends BrowserTest {
         button(panel, "Add another count").click();
         panel.getByLabel("Counted, 2.").fill("45");
         assertThat(word(page, "gauge-rounds")).hasText("44 rounds");
-        assertThat(panel).containsText("Comes to 44 rounds per 10 cm");
-        button(panel, "Strike reading 1").click();
+        assertThat(panel).containsText("Gauge: 44 rounds per 10 cm");
+        button(panel, "Remove count 1").click();
         assertThat(word(page, "gauge-rounds")).hasText("45 rounds");
         assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(stored().at("/spec/swatch/rounds").size()).isEqualTo(1);
@@ -91,7 +91,7 @@ public class PlanEditingTest extends BrowserTest {
         panel.getByLabel("Weight you have, if weighed").fill("100");
         assertThat(page.locator("[data-figure=yarn]")).containsText("left over");
         panel.getByLabel("Weight you have, if weighed").fill("50");
-        assertThat(page.locator("[data-figure=yarn]")).containsText("10 g too little at hand");
+        assertThat(page.locator("[data-figure=yarn]")).containsText("10 g short");
         button(panel, "Back to the usual").click();
         assertThat(word(page, "yarn")).hasText("sock yarn of 420 m in 100 g");
         assertThat(page.getByTestId("kept")).hasText("Saved");
@@ -131,6 +131,6 @@ public class PlanEditingTest extends BrowserTest {
                 page.locator("svg[aria-hidden] g").filter(new Locator.FilterOptions().setHasText("decrease to 30"));
         heel.first().hover();
         assertThat(page.locator("main"))
-                .containsText("Round 7, on each side: k1, ssk, k26, k2tog, k1. By then 444 stitches and 1.3 g.");
+                .containsText("Round 7, on each needle: k1, ssk, k26, k2tog, k1. By then 444 stitches and 1.3 g.");
     }
 }

@@ -34,8 +34,8 @@ public class PracticeTest extends BrowserTest {
             Pattern next = Pattern.compile(i == 15 ? "The graft is closed." : "Move " + (i + 2) + " of 16");
             assertThat(page.locator("main")).containsText(next);
         }
-        assertThat(verdict(page)).containsText("That was the last loop");
-        assertThat(page.getByTestId("wrong")).hasText("1 wrong so far");
+        assertThat(verdict(page)).containsText("That was the last stitch");
+        assertThat(page.getByTestId("wrong")).hasText("1 mistake so far");
         assertThat(page.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("4 loops off"));
     }
 
@@ -73,6 +73,10 @@ public class PracticeTest extends BrowserTest {
                         + " g.querySelector('[data-leg]'))?.querySelector('[data-leg]').dataset.leg.split('-')[0]");
     }
 
+    private static String mistakes(int number) {
+        return number + (number == 1 ? " mistake so far" : " mistakes so far");
+    }
+
     @Test
     public void theLastDecreaseIsFoundAndTheNextRoundTold() {
         Page page = visit("/practice?piece=reading");
@@ -84,7 +88,7 @@ public class PracticeTest extends BrowserTest {
             if ("true".equals(verdict(page).getAttribute("data-right"))) {
                 break;
             }
-            assertThat(page.getByTestId("wrong")).hasText((rows.count() - row) + " wrong so far");
+            assertThat(page.getByTestId("wrong")).hasText(mistakes(rows.count() - row));
         }
         assertThat(page.locator("main h2")).hasText("And what is the next round?");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("A plain round"))

@@ -125,8 +125,8 @@ public class SchoolsTest extends BrowserTest {
         Page page = plan();
         // narrow wedge: 32 to 12 in 10 decrease rounds, with 4 plain 24 rounds, and the opening 4 rounds earlier
         Locator narrow = option(page, "heel-school", "narrow wedge");
-        assertThat(narrow).containsText("opening after 62 rounds");
-        assertThat(narrow).containsText("heel 24 rounds to 12 a side");
+        assertThat(narrow).containsText("heel line after 62 rounds");
+        assertThat(narrow).containsText("heel 24 rounds to 12 + 12 sts");
         shows(page, "heel", 20);
         narrow.click();
         shows(page, "heel", 24);
@@ -188,7 +188,7 @@ public class SchoolsTest extends BrowserTest {
         for (int width : new int[] {1280, 800, 390}) {
             Page page = plan();
             page.setViewportSize(width, 844);
-            page.getByText("Show other schools").click();
+            page.getByText("Compare heel placements").click();
             Locator names = page.locator("svg[role=slider] text")
                     .filter(new Locator.FilterOptions()
                             .setHasText(Pattern.compile("short,|quarters,|thirds,|own heel,")));
@@ -226,7 +226,7 @@ public class SchoolsTest extends BrowserTest {
     public void twoPlansStandOnOneTape() {
         Page page = plan();
         page.getByText("Pin this plan to compare").click();
-        assertThat(page.getByTestId("compare")).containsText("Nothing in the figures differs yet");
+        assertThat(page.getByTestId("compare")).containsText("No figure differs yet");
         take(page, "heel-school", "narrow wedge");
         assertThat(page.getByTestId("compare")).containsText("20 rounds to 16 a side");
         assertThat(page.getByTestId("compare")).containsText("24 rounds to 12 a side");
@@ -239,7 +239,7 @@ public class SchoolsTest extends BrowserTest {
     public void questionsTheOtherWayRoundAreAnswered() {
         Page page = plan();
         page.getByLabel("How many stitches for this much negative ease?").fill("15");
-        assertThat(page.getByText("60 stitches, really")).isVisible();
+        assertThat(page.getByText("60 stitches, actually")).isVisible();
         page.getByLabel("How long a leg from this much yarn?").fill("20");
         assertThat(page.getByText("None: there isn’t even enough for the rest of the sock."))
                 .isVisible();

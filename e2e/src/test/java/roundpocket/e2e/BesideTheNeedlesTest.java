@@ -169,7 +169,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         assertThat(page.getByTestId("hearing")).hasAttribute("data-waiting", "0");
         page.keyboard().press("n");
         assertThat(sheet.getByRole(AriaRole.LISTITEM)).containsText("A knot in the ball here");
-        button(sheet, "Take back the note").click();
+        button(sheet, "Delete the note").click();
         assertThat(sheet.getByRole(AriaRole.LISTITEM)).hasCount(0);
     }
 

@@ -36,7 +36,7 @@ public class PracticeTest extends BrowserTest {
         }
         assertThat(verdict(page)).containsText("That was the last stitch");
         assertThat(page.getByTestId("wrong")).hasText("1 mistake so far");
-        assertThat(page.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("4 loops off"));
+        assertThat(page.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("4 stitches off"));
     }
 
     @Test

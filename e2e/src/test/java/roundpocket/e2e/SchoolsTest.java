@@ -191,7 +191,7 @@ public class SchoolsTest extends BrowserTest {
             page.getByText("Compare heel placements").click();
             Locator names = page.locator("svg[role=slider] text")
                     .filter(new Locator.FilterOptions()
-                            .setHasText(Pattern.compile("short,|quarters,|thirds,|own heel,")));
+                            .setHasText(Pattern.compile("short,|quarters,|thirds,|heel’s depth,")));
             assertThat(names).hasCount(7);
             List<BoundingBox> boxes = new ArrayList<>();
             names.all().forEach(name -> boxes.add(name.boundingBox()));
@@ -228,8 +228,8 @@ public class SchoolsTest extends BrowserTest {
         page.getByText("Pin this plan to compare").click();
         assertThat(page.getByTestId("compare")).containsText("No figure differs yet");
         take(page, "heel-school", "narrow wedge");
-        assertThat(page.getByTestId("compare")).containsText("20 rounds to 16 a side");
-        assertThat(page.getByTestId("compare")).containsText("24 rounds to 12 a side");
+        assertThat(page.getByTestId("compare")).containsText("20 rounds to 16 + 16 sts");
+        assertThat(page.getByTestId("compare")).containsText("24 rounds to 12 + 12 sts");
         assertAccessible(page);
         page.getByText("Restore pinned plan").click();
         shows(page, "heel", 20);
@@ -246,7 +246,8 @@ public class SchoolsTest extends BrowserTest {
         page.getByLabel("Stitches around").fill("64");
         page.getByLabel("Toe tip to the heel line").fill("86");
         page.getByLabel("Heel", new Page.GetByLabelOptions().setExact(true)).fill("20");
-        page.getByLabel("Above the heel").fill("54");
+        page.getByLabel("Above the heel", new Page.GetByLabelOptions().setExact(true))
+                .fill("54");
         assertThat(page.getByText("A foot 24.7 cm long")).isVisible(); // 106 rounds at 43 to 10 cm
     }
 }

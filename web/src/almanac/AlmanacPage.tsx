@@ -139,6 +139,10 @@ function Chapters({ entries }: { entries: readonly AlmanacEntry[] }) {
   );
 }
 
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 function Entry({ entry }: { entry: AlmanacEntry }) {
   return (
     <Box
@@ -153,7 +157,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
     >
       <dt>
         <Box fontWeight="600" lineHeight="1.3">
-          {entry.title}
+          {capital(entry.title)}
         </Box>
         <Box fontSize="xs" color="quiet">
           {entry.kindTitle}
@@ -161,7 +165,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
       </dt>
       <dd>
         <Box fontStyle={entry.kind === 'RULE' ? 'italic' : undefined} lineHeight="1.4">
-          {entry.text.replaceAll('_', ' ')}
+          {entry.kind === 'RULE' ? entry.text.replaceAll('_', ' ') : capital(entry.text)}
         </Box>
         {entry.goodFor && <Box fontSize="sm" color="quiet">{`Good for: ${entry.goodFor}.`}</Box>}
       </dd>
@@ -169,8 +173,14 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
         <Box as="abbr" title={entry.markMeaning} fontWeight="700" mr={1} textDecoration="none">
           {entry.mark}
         </Box>
-        <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
-        {entry.source}
+        {entry.source.includes(entry.text) ? (
+          entry.markMeaning
+        ) : (
+          <>
+            <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
+            {entry.source}
+          </>
+        )}
       </Box>
     </Box>
   );

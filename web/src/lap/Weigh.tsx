@@ -151,28 +151,32 @@ function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState
         columnGap={3}
         mt={2}
       >
-        {cake.figures.map(({ label, figure }, i) => (
-          <Box key={label} display="contents">
-            <dt>{label}</dt>
-            <dd style={{ textAlign: 'right' }}>
-              <chakra.button
-                type="button"
-                className="figures"
-                aria-label={`${label}: ${figureText(figure, lengths)}. Show how it’s worked out`}
-                minH="32px"
-                fontWeight="650"
-                cursor="pointer"
-                textDecoration="underline dotted"
-                onClick={() => setWorking(i)}
-              >
-                {figureText(figure, lengths)}
-              </chakra.button>
-            </dd>
-            <Box as="dd" color="quiet" fontSize="sm">
-              {plusMinusText(figure.plusMinus, figure.unit, lengths)}
+        {cake.figures.map(({ label, figure: signed }, i) => {
+          // What is short says so in its label.
+          const figure = { ...signed, value: Math.abs(signed.value) };
+          return (
+            <Box key={label} display="contents">
+              <dt>{label}</dt>
+              <dd style={{ textAlign: 'right' }}>
+                <chakra.button
+                  type="button"
+                  className="figures"
+                  aria-label={`${label}: ${figureText(figure, lengths)}. Show how it’s worked out`}
+                  minH="32px"
+                  fontWeight="650"
+                  cursor="pointer"
+                  textDecoration="underline dotted"
+                  onClick={() => setWorking(i)}
+                >
+                  {figureText(figure, lengths)}
+                </chakra.button>
+              </dd>
+              <Box as="dd" color="quiet" fontSize="sm">
+                {plusMinusText(figure.plusMinus, figure.unit, lengths)}
+              </Box>
             </Box>
-          </Box>
-        ))}
+          );
+        })}
       </Box>
       {stopAt !== undefined && (
         <ToolButton

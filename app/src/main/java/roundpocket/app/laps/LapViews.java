@@ -173,7 +173,8 @@ public final class LapViews {
             List<LabelledView> figures = new ArrayList<>();
             figures.add(new LabelledView("Yarn by now", workings.figure(check.cake())));
             figures.add(new LabelledView("Still to knit", workings.figure(check.needed())));
-            figures.add(new LabelledView("Left over at the end", workings.figure(check.left())));
+            String end = check.left().value() < 0 ? "Short at the end" : "Left over at the end";
+            figures.add(new LabelledView(end, workings.figure(check.left())));
             check.leg().ifPresent(leg -> {
                 figures.add(new LabelledView("Start the cuff when it weighs", workings.figure(leg.stopWeight())));
                 if (leg.allowed().value() >= 0) {

@@ -29,8 +29,12 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
           <Box
             role="status"
             mt={4}
-            minH="5.5em"
+            minH={{ base: '4.5em', lg: '5.5em' }}
             pl={3}
+            // On a phone it stays in sight below whatever is being answered.
+            position={{ base: 'sticky', lg: 'static' }}
+            bottom={0}
+            bg="sheet"
             borderLeftWidth="4px"
             borderColor={!verdict ? 'line' : verdict.right ? 'live' : 'amiss'}
             data-testid="verdict"

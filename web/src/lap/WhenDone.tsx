@@ -6,7 +6,7 @@ import { Working } from '../form/Working';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
-import { decimal } from '../units/units';
+import { decimal, grouped } from '../units/units';
 import { ToolFields, ToolProblem, type ToolProps } from './Tool';
 
 const DAYS = [
@@ -142,8 +142,8 @@ function Laid({ schedule }: { schedule: Schedule }) {
         </chakra.button>
         <Box fontSize="sm" color="quiet">
           {measured
-            ? `At your own pace: ${decimal(stitchesPerHour.value, 0)} stitches an hour.`
-            : `No rounds counted yet; assuming ${decimal(stitchesPerHour.value, 0)} stitches an hour.`}
+            ? `At your own pace: ${grouped(stitchesPerHour.value)} stitches an hour.`
+            : `No rounds counted yet; assuming ${grouped(stitchesPerHour.value)} stitches an hour.`}
         </Box>
       </Box>
       <Box as="ul" listStyleType="none" mt={2} maxH="14rem" overflowY="auto" tabIndex={0}>

@@ -140,6 +140,13 @@ interface Label {
   massG: number;
 }
 
+const GROUPED = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 0 });
+
+/** A large whole number, its thousands apart. */
+export function grouped(value: number): string {
+  return GROUPED.format(value);
+}
+
 /** Grams to the gram, or ounces to the tenth. */
 export function roughMass(grams: number, lengths: Lengths): string {
   return lengths === 'INCH' ? `${decimal(grams / OUNCE_G, 1)} oz` : `${decimal(grams, 0)} g`;

@@ -64,6 +64,10 @@ public class BesideTheNeedlesTest extends BrowserTest {
         return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
     }
 
+    private static Object focused(Page page) {
+        return page.evaluate("() => document.activeElement.textContent");
+    }
+
     @Test
     public void aTapeCheckMovesTheHeelOnceItIsTaken() {
         Page page = at(31);
@@ -80,8 +84,15 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("Rounds counted").fill("240");
         sheet.getByLabel("Over a length of").fill("5");
         assertThat(sheet.getByRole(AriaRole.ALERT)).containsText("Check the count");
-        sheet.getByLabel("Rounds counted").fill("24");
-        button(sheet, "Re-plan from this").click();
+        // From here on by keyboard alone.
+        sheet.getByLabel("Rounds counted").focus();
+        page.keyboard().press("Control+A");
+        page.keyboard().type("24");
+        assertThat(button(sheet, "Re-plan from this")).isEnabled();
+        for (int tabs = 0; tabs < 9 && !"Re-plan from this".equals(focused(page)); tabs++) {
+            page.keyboard().press("Tab");
+        }
+        page.keyboard().press("Enter");
         assertThat(sheet).hasCount(0);
         int now = rounds(1, "foot");
         assertThat(now).isGreaterThan(foot);

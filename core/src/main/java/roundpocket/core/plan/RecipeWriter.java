@@ -205,7 +205,7 @@ final class RecipeWriter {
         ShapingChoice usual = ShapingChoice.usual();
         options(
                 part + ".leaning",
-                "Leaning of the " + part + "’s decreases",
+                "Leaning of the " + part + "’s " + (shaping.begun() ? "increases" : "decreases"),
                 choice.leaning(),
                 choice.leaningTaken(),
                 usual.leaningTaken(),

@@ -28,13 +28,28 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
     return otherFoot ? [line('left', foot), line('right', otherFoot)] : [line('both', foot)];
   });
   const columns = measures(lengths, titles);
+  // On a phone, what nobody measured takes no room.
+  const empty = new Set(
+    columns.flatMap(([title, , value]) => (lines.every(({ foot }) => !value(foot)) ? [title] : [])),
+  );
   return (
     <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={`Measures of ${kept.name}`}>
-      <chakra.table className="figures" borderCollapse="collapse" fontSize="md">
+      <chakra.table
+        className="figures"
+        borderCollapse="collapse"
+        fontSize={{ base: 'sm', md: 'md' }}
+      >
         <thead>
           <chakra.tr fontSize="sm" color="quiet" textAlign="left">
             {[...DAY_AND_SIDE, ...columns].map(([title, width]) => (
-              <chakra.th key={title} scope="col" fontWeight="400" pr={4} minW={width}>
+              <chakra.th
+                key={title}
+                scope="col"
+                fontWeight="400"
+                pr={{ base: 2, md: 4 }}
+                minW={{ md: width }}
+                hideBelow={empty.has(title) ? 'md' : undefined}
+              >
                 {title}
               </chakra.th>
             ))}
@@ -43,12 +58,17 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
         <tbody>
           {lines.map(({ key, day, side, foot, earlier }) => (
             <chakra.tr key={key} color={earlier ? 'quiet' : 'ink'}>
-              <chakra.td pr={4} whiteSpace="nowrap">
+              <chakra.td pr={{ base: 2, md: 4 }} whiteSpace="nowrap">
                 {side === 'right' ? '' : day}
               </chakra.td>
-              <chakra.td pr={4}>{side}</chakra.td>
+              <chakra.td pr={{ base: 2, md: 4 }}>{side}</chakra.td>
               {columns.map(([title, , value]) => (
-                <chakra.td key={title} pr={4} whiteSpace="nowrap">
+                <chakra.td
+                  key={title}
+                  pr={{ base: 2, md: 4 }}
+                  whiteSpace="nowrap"
+                  hideBelow={empty.has(title) ? 'md' : undefined}
+                >
                   {value(foot) ?? '–'}
                 </chakra.td>
               ))}
@@ -74,7 +94,7 @@ function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): reado
     mm === undefined ? undefined : lengthText(mm, lengths);
   return [
     ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'from shoe size')],
-    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'guessed'],
+    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'estimated'],
     ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
     ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],
     ['Toes', '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],

@@ -9,6 +9,8 @@ export interface Deletion {
   name: string;
   /** Deletes it for good. */
   send: () => Promise<unknown>;
+  /** Whether it is being deleted just now, and can no longer be undone. */
+  sent?: boolean;
   /** Why it could not be deleted; it is in sight again then. */
   failed?: string;
 }
@@ -41,12 +43,15 @@ export function keepAfterAll(id: string): void {
 async function carryOut(deletion: Deletion): Promise<void> {
   clearTimeout(timers.get(deletion.id));
   timers.delete(deletion.id);
+  change(deletions.map((each) => (each.id === deletion.id ? { ...each, sent: true } : each)));
   try {
     await deletion.send();
     keepAfterAll(deletion.id);
   } catch (error) {
     const failed = error instanceof Error ? error.message : 'Something went wrong.';
-    change(deletions.map((each) => (each.id === deletion.id ? { ...each, failed } : each)));
+    change(
+      deletions.map((each) => (each.id === deletion.id ? { ...each, sent: false, failed } : each)),
+    );
   }
 }
 

@@ -8,7 +8,7 @@ export function Deleted() {
 }
 
 function One({ deletion }: { deletion: Deletion }) {
-  const { id, name, failed } = deletion;
+  const { id, name, sent, failed } = deletion;
   const undo = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     // The button that was pressed is gone with what it deleted.
@@ -40,6 +40,7 @@ function One({ deletion }: { deletion: Deletion }) {
         px={3}
         textDecoration="underline"
         cursor="pointer"
+        hidden={sent}
         onClick={() => keepAfterAll(id)}
       >
         {failed ? 'Close' : 'Undo'}

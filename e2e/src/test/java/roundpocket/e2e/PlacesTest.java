@@ -53,7 +53,7 @@ public class PlacesTest extends BrowserTest {
                 .getByText("Delete", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(kept(page, "Tora")).hasCount(0);
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")))
+        assertThat(page.getByText("Deleted “Tora”."))
                 .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(15_000));
         assertThat(server().json("/api/feet").findValuesAsString("name")).doesNotContain("Tora");
     }

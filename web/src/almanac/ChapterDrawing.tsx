@@ -134,6 +134,14 @@ const DRAWINGS: Record<Subject, ReactNode> = {
       <Path d="M84 30 C96 34 100 46 116 44" {...PEN} />
     </g>
   ),
+  STRIPES: (
+    <g>
+      {tube}
+      {[30, 54, 78, 102].map((x) => (
+        <Rect key={x} x={x} y={12} width={12} height={32} {...PEN} strokeWidth="1" fill="quiet" />
+      ))}
+    </g>
+  ),
   KNITTING: (
     <g>
       {[0, 1, 2, 3, 4, 5].map((i) => (

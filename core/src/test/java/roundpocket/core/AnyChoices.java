@@ -1,7 +1,9 @@
 package roundpocket.core;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -21,6 +23,9 @@ import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.ColourChoice;
+import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.Yarns;
@@ -30,6 +35,9 @@ import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.Phase;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Knot;
+import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Fabric;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.Swatch;
@@ -77,14 +85,16 @@ final class AnyChoices {
                         plain.finish().cuffRounds(),
                         perhaps(random, () -> one(random, Rib.values())),
                         perhaps(random, random::nextBoolean),
-                        perhaps(random, () -> one(random, Needle.values()))));
+                        perhaps(random, () -> one(random, Needle.values()))),
+                ColourChoice.usual());
     }
 
     private static PlacingChoice placing(Random random) {
         // by shoe size is left to feet that have one
         Optional<PlacingSchool> school =
                 perhaps(random, () -> one(random, PlacingSchool.values())).filter(s -> s != PlacingSchool.BY_SHOE_SIZE);
-        boolean inRounds = random.nextBoolean();
+        boolean atColour = school.filter(s -> s == PlacingSchool.AT_COLOUR).isPresent();
+        boolean inRounds = random.nextBoolean() || atColour;
         boolean own = school.filter(s -> s == PlacingSchool.OWN_DISTANCE).isPresent();
         return new PlacingChoice(
                 school,
@@ -194,6 +204,40 @@ final class AnyChoices {
         return sections.isEmpty()
                 ? Yarns.one(main)
                 : new Yarns(main, Optional.of(new Yarn(380, 100, OptionalDouble.of(20))), sections);
+    }
+
+    /** A yarn of one to eight bands, measured along it or counted in a tube, begun anywhere, with a knot now and then. */
+    static Striping striping(Random random) {
+        List<Band> bands = new ArrayList<>();
+        boolean counted = random.nextInt(3) == 0;
+        double repeat = 0;
+        for (int i = 1 + random.nextInt(8); i > 0; i--) {
+            String colour = String.format(Locale.ROOT, "#%06x", random.nextInt(6) * 0x2a1b0d);
+            double metres = 0.1 + 12 * random.nextDouble();
+            bands.add(
+                    counted
+                            ? Band.ofRounds("", colour, 0.5 + 10 * random.nextDouble(), 40 + random.nextInt(40))
+                            : Band.ofMetres("", colour, metres));
+            repeat += counted ? 0.1 : metres;
+        }
+        List<Knot> knots = random.nextInt(3) > 0
+                ? List.of()
+                : List.of(new Knot(
+                        300 * random.nextDouble(),
+                        random.nextBoolean()
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(repeat * random.nextDouble())));
+        return new Striping(bands, repeat * random.nextDouble() * 0.99, knots);
+    }
+
+    static ColourChoice colours(Random random, int bands) {
+        return new ColourChoice(
+                perhaps(random, () -> one(random, ColourStart.values())),
+                OptionalInt.of(1 + random.nextInt(bands)),
+                perhaps(random, () -> one(random, ColourStart.values())),
+                OptionalInt.of(1 + random.nextInt(bands)),
+                perhaps(random, () -> one(random, SecondSock.values())),
+                OptionalInt.of(1 + random.nextInt(bands)));
     }
 
     static List<WeighIn> weighIns(Random random) {

@@ -17,6 +17,7 @@ public class ArchitectureTest {
             "foot",
             "swatch",
             "yarn",
+            "stripe",
             "shaping",
             "sock",
             "fit",

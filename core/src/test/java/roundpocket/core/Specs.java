@@ -15,6 +15,7 @@ import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.tube.TubeChoice;
@@ -73,6 +74,15 @@ public final class Specs {
                         .withSize(SizeChoice.ofStitches(stitches))
                         // corners that want no plain rounds of their own
                         .withOpening(OpeningChoice.usual().closingLater()));
+    }
+
+    /** A valid specification in a striping yarn; its plan may still find no room. */
+    public static SockSpec randomStriped(Random random) {
+        SockSpec spec = anySchool(random);
+        Striping striping = AnyChoices.striping(random);
+        return spec.withYarns(spec.yarns().striped(striping))
+                .withChoices(spec.choices()
+                        .withColour(AnyChoices.colours(random, striping.bands().size())));
     }
 
     /** A valid specification anywhere in the range of what is knitted; its plan may still find no room. */

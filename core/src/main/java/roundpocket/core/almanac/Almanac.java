@@ -24,7 +24,9 @@ import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.ColourStart;
 import roundpocket.core.plan.PlanRules;
+import roundpocket.core.plan.SecondSock;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
@@ -169,6 +171,8 @@ public final class Almanac {
                         of("parity", Parity.values()),
                         of("closing", Close.values()),
                         of("placing the heel", PlacingSchool.values()),
+                        of("colours of heel and toe", ColourStart.values()),
+                        of("the second sock’s colours", SecondSock.values()),
                         of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
                         of("ribbing", Rib.values()))

@@ -76,7 +76,7 @@ public record Answers(
 
     private static Optional<LegYarn> leg(SockSpec spec, double grams) {
         Yarns yarns = spec.yarns();
-        Yarns asked = new Yarns(yarns.main().withOnHand(grams), yarns.contrast(), yarns.contrastSections());
+        Yarns asked = yarns.withMain(yarns.main().withOnHand(grams));
         return spec.withYarns(asked).plan().yarn().leg();
     }
 

@@ -287,7 +287,7 @@ final class FabricDoubts {
     private Draft lessMain(Draft draft) {
         Optional<LegYarn> leg = plan.yarn().leg();
         int cuff = plan.cuff().rounds().count();
-        if (leg.isPresent()) {
+        if (leg.isPresent() && !plan.tube().legIsResult()) {
             int longest = leg.get().longestRounds().count();
             int whole = longest + cuff;
             if (longest >= 1
@@ -332,10 +332,11 @@ final class FabricDoubts {
         return draft.helps(
                 "Knit the " + most.title() + "s in the main yarn"
                         + (now.contains(Section.CUFF) && most != Section.CUFF ? ", or make the cuffs shorter." : "."),
-                made -> made.withYarns(
-                        fewer.isEmpty()
-                                ? Yarns.one(made.yarns().main())
-                                : new Yarns(made.yarns().main(), made.yarns().contrast(), fewer)));
+                made -> made.withYarns(new Yarns(
+                        made.yarns().main(),
+                        made.yarns().contrast().filter(any -> !fewer.isEmpty()),
+                        fewer,
+                        made.yarns().striping())));
     }
 
     private void nylon(Optional<Step> share, YarnRole role) {

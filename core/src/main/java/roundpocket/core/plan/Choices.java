@@ -28,6 +28,7 @@ import roundpocket.core.tube.Way;
  * @param placing where the heel opens
  * @param opening how the opening is made
  * @param finish cuff and graft
+ * @param colour what is done about the bands of a striping yarn
  */
 public record Choices(
         SizeChoice size,
@@ -36,7 +37,8 @@ public record Choices(
         ShapingChoice toe,
         PlacingChoice placing,
         OpeningChoice opening,
-        FinishChoice finish) {
+        FinishChoice finish,
+        ColourChoice colour) {
     public static final int USUAL_PLAIN_ROUNDS = 4;
 
     public Choices {
@@ -104,35 +106,40 @@ public record Choices(
                 ShapingChoice.usual(),
                 PlacingChoice.usual(),
                 OpeningChoice.usual(),
-                FinishChoice.usual());
+                FinishChoice.usual(),
+                ColourChoice.usual());
     }
 
     public Choices withSize(SizeChoice other) {
-        return new Choices(other, tube, heel, toe, placing, opening, finish);
+        return new Choices(other, tube, heel, toe, placing, opening, finish, colour);
     }
 
     public Choices withTube(TubeChoice other) {
-        return new Choices(size, other, heel, toe, placing, opening, finish);
+        return new Choices(size, other, heel, toe, placing, opening, finish, colour);
     }
 
     public Choices withHeel(ShapingChoice other) {
-        return new Choices(size, tube, other, toe, placing, opening, finish);
+        return new Choices(size, tube, other, toe, placing, opening, finish, colour);
     }
 
     public Choices withToe(ShapingChoice other) {
-        return new Choices(size, tube, heel, other, placing, opening, finish);
+        return new Choices(size, tube, heel, other, placing, opening, finish, colour);
     }
 
     public Choices withPlacing(PlacingChoice other) {
-        return new Choices(size, tube, heel, toe, other, opening, finish);
+        return new Choices(size, tube, heel, toe, other, opening, finish, colour);
     }
 
     public Choices withOpening(OpeningChoice other) {
-        return new Choices(size, tube, heel, toe, placing, other, finish);
+        return new Choices(size, tube, heel, toe, placing, other, finish, colour);
     }
 
     public Choices withFinish(FinishChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, other);
+        return new Choices(size, tube, heel, toe, placing, opening, other, colour);
+    }
+
+    public Choices withColour(ColourChoice other) {
+        return new Choices(size, tube, heel, toe, placing, opening, finish, other);
     }
 
     /** Stitches that the knitter or a ready tube sets. */

@@ -4,15 +4,19 @@ import static roundpocket.core.explain.Rule.example;
 
 import java.util.List;
 import java.util.stream.Stream;
+import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
+import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishRules;
 import roundpocket.core.fit.FitRules;
 import roundpocket.core.foot.FootRules;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningRules;
 import roundpocket.core.shaping.ShapingRules;
 import roundpocket.core.sock.SockRules;
+import roundpocket.core.stripe.StripeRules;
 import roundpocket.core.swatch.GaugeRules;
 import roundpocket.core.tube.TubeRules;
 import roundpocket.core.yarn.YarnRules;
@@ -55,6 +59,15 @@ public final class PlanRules {
             stitches -> 0 * stitches,
             example(0.0, 1e-9, 64.0));
 
+    static final Rule.Of2 REST = Rule.of(
+            "plan.rest",
+            "what lies behind a cut",
+            "whole − part",
+            List.of("whole", "part"),
+            Source.derived("subtraction"),
+            (whole, part) -> whole - part,
+            example(44.0, 1e-9, 100.0, 56.0));
+
     static final Rule.Of4 RAVELLED = Rule.of(
             "plan.ravelled",
             "rounds unravelled from a ready tube",
@@ -95,6 +108,7 @@ public final class PlanRules {
     static final List<Constant> ENDS = YarnPlanner.endConstants(6);
 
     static final Constant ONE_END = ENDS.get(1);
+    static final Constant TWO_ENDS = ENDS.get(2);
 
     private static final List<Rule> OWN = List.of(
             SECTION_STITCHES,
@@ -104,13 +118,15 @@ public final class PlanRules {
             RAVELLED,
             LEG_AND_SACRIFICED,
             LEG_AND_CUFF,
-            ROUNDS_LEFT);
+            ROUNDS_LEFT,
+            REST);
 
     /** Every rule behind a plan, in the order of the work. */
     public static final List<Rule> EVERY = Stream.of(
                     FootRules.ALL,
                     GaugeRules.ALL,
                     YarnRules.ALL,
+                    StripeRules.ALL,
                     ShapingRules.ALL,
                     SockRules.ALL,
                     FitRules.ALL,
@@ -126,6 +142,7 @@ public final class PlanRules {
                     FootRules.CONSTANTS,
                     GaugeRules.CONSTANTS,
                     YarnRules.CONSTANTS,
+                    StripeRules.CONSTANTS,
                     ShapingRules.CONSTANTS,
                     FitRules.CONSTANTS,
                     TubeRules.CONSTANTS,
@@ -136,4 +153,8 @@ public final class PlanRules {
             .toList();
 
     private PlanRules() {}
+
+    static Step rest(String label, Step whole, Step part) {
+        return Computed.of(label, Unit.GRAMS, REST.of(whole, part));
+    }
 }

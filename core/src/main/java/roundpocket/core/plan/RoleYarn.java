@@ -10,8 +10,14 @@ import roundpocket.core.yarn.Left;
  * @param role which yarn
  * @param sockGrams grams in one sock
  * @param pairGrams grams in the pair
+ * @param woundOff grams that are wound off and not knitted, where any are
  * @param left what is left of what is at hand, where that is known
  * @param afterTwoPairs what would be left after two pairs alike
  */
 public record RoleYarn(
-        YarnRole role, Step sockGrams, Step pairGrams, Optional<Left> left, Optional<Left> afterTwoPairs) {}
+        YarnRole role,
+        Step sockGrams,
+        Step pairGrams,
+        Optional<Step> woundOff,
+        Optional<Left> left,
+        Optional<Left> afterTwoPairs) {}

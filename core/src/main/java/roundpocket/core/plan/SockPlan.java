@@ -35,6 +35,7 @@ import roundpocket.core.tube.Tube;
  * @param replan what the second gauge reading changes, where there is one
  * @param outline the sock flat on the table, to scale
  * @param axis the rounds on the tape, from toe tip to cuff edge
+ * @param stripes the colours of both socks, where the yarn changes colour
  */
 public record SockPlan(
         Measures foot,
@@ -56,7 +57,8 @@ public record SockPlan(
         List<WorkedRound> heelRounds,
         Optional<Replan> replan,
         Outline outline,
-        List<AxisRound> axis) {
+        List<AxisRound> axis,
+        Optional<StripePlan> stripes) {
 
     public SockPlan {
         toeRounds = List.copyOf(toeRounds);

@@ -60,8 +60,27 @@ final class SockPlanner {
         Laid laid = lay(gauge, cuff);
         StitchCount count = laid.count();
         Tube tube = laid.tube();
+        Optional<StripePlan> stripes = StripePlanner.plan(
+                spec,
+                new StripedSock(
+                        spec.yarns(),
+                        laid.models().get(YarnRole.MAIN),
+                        count.stitches(),
+                        cuff,
+                        tube,
+                        laid.toe(),
+                        laid.heel(),
+                        gauge));
         YarnNeed yarn = new YarnPlanner(
-                        spec, laid.models(), gauge, count.stitches(), cuff, tube, laid.toe(), laid.heel())
+                        spec,
+                        laid.models(),
+                        gauge,
+                        count.stitches(),
+                        cuff,
+                        tube,
+                        laid.toe(),
+                        laid.heel(),
+                        stripes.flatMap(StripePlan::woundOffGrams))
                 .plan();
         return new SockPlan(
                 foot,
@@ -83,7 +102,8 @@ final class SockPlanner {
                 WorkedRound.of(laid.heel(), yarn.of(Section.HEEL)),
                 spec.swatch().onTheTube().map(reading -> replan(reading, laid, cuff)),
                 Outline.of(count.half(), cuff, tube, laid.toe(), laid.heel(), gauge),
-                Axis.of(tube, cuff, laid.toe(), yarn));
+                Axis.of(tube, cuff, laid.toe(), yarn),
+                stripes);
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */

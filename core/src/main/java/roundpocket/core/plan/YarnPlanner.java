@@ -34,6 +34,9 @@ final class YarnPlanner {
     private final Tube tube;
     private final Shaping toe;
     private final Shaping heel;
+    /** Grams of the main yarn that are wound off so that the colours come as they are wanted. */
+    private final Optional<Step> woundOff;
+
     private final WorkOrder order;
     /** Rounds knitted in the leg: the one that is unpicked at the heel line among them. */
     private final Step legRounds;
@@ -46,7 +49,8 @@ final class YarnPlanner {
             Step cuff,
             Tube tube,
             Shaping toe,
-            Shaping heel) {
+            Shaping heel,
+            Optional<Step> woundOff) {
         this.yarns = spec.yarns();
         this.gauge = gauge;
         this.stitches = stitches;
@@ -54,6 +58,7 @@ final class YarnPlanner {
         this.tube = tube;
         this.toe = toe;
         this.heel = heel;
+        this.woundOff = woundOff;
         this.order = WorkOrder.of(tube);
         this.legRounds = tube.sacrificed().value() == 0
                 ? tube.legRounds()
@@ -150,11 +155,16 @@ final class YarnPlanner {
         boolean fromTheTube =
                 role == YarnRole.MAIN && tube.cut().flatMap(TubeCut::ravelled).isPresent();
         Optional<Step> atHand = yarn.atHand(role.path()).filter(grams -> sock.value() > 0 && !fromTheTube);
+        Optional<Step> lost = woundOff.filter(grams -> role == YarnRole.MAIN);
+        Step gone = lost.<Step>map(grams -> YarnModel.sum(
+                        "grams" + of + " in the pair, and what is wound off", Unit.GRAMS, List.of(pair, grams)))
+                .orElse(pair);
         return new RoleYarn(
                 role,
                 sock,
                 pair,
-                atHand.map(grams -> Left.of("left when the pair is done" + of, grams, pair)),
+                lost,
+                atHand.map(grams -> Left.of("left when the pair is done" + of, grams, gone)),
                 atHand.map(grams -> Left.of("left after two pairs" + of, grams, YarnModel.pairs(2, pair))));
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.stripe.Striping;
 import roundpocket.core.yarn.Yarn;
 
 /**
@@ -15,8 +16,9 @@ import roundpocket.core.yarn.Yarn;
  * @param main the main yarn
  * @param contrast a second yarn, where there is one
  * @param contrastSections what is knitted from the second yarn: any of toe, heel and cuff
+ * @param striping how the main yarn changes colour, where it does
  */
-public record Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSections) {
+public record Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSections, Optional<Striping> striping) {
     private static final Set<Section> MAY_CONTRAST = EnumSet.of(Section.TOE, Section.HEEL, Section.CUFF);
 
     public Yarns {
@@ -35,6 +37,19 @@ public record Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSec
                             : "Toe, heel or cuff are to be knitted from a second yarn, and there is none.",
                     "Name the second yarn and what is knitted from it, or neither.");
         }
+    }
+
+    /** Yarns of one colour each. */
+    public Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSections) {
+        this(main, contrast, contrastSections, Optional.empty());
+    }
+
+    public Yarns withMain(Yarn other) {
+        return new Yarns(other, contrast, contrastSections, striping);
+    }
+
+    public Yarns striped(Striping other) {
+        return new Yarns(main, contrast, contrastSections, Optional.of(other));
     }
 
     private static Refusal refusal(String code, String template, String remedy) {

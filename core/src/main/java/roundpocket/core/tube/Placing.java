@@ -47,11 +47,20 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
 
         /** The mark made on the foot, from the tip of the toe. One that was counted from the leg leaves that to the heel. */
         Optional<Step> mark() {
+            return choice.schoolTaken() == PlacingSchool.AT_COLOUR ? Optional.empty() : said();
+        }
+
+        /** The change of colour that was chosen, from the tip of the toe. */
+        Optional<Step> colourChange() {
+            return choice.schoolTaken() == PlacingSchool.AT_COLOUR ? said() : Optional.empty();
+        }
+
+        private Optional<Step> said() {
             if (!choice.fromTaken().atTheToe()) {
                 return choice.markedRounds().or(choice::markedLength).map(known -> lessHeel(foot));
             }
             return markedRound()
-                    .map(rounds -> TubeRules.lengthOf("to the round marked on the foot", rounds, gauge))
+                    .map(rounds -> TubeRules.lengthOf("to the round that was marked", rounds, gauge))
                     .or(() -> choice.markedLength().map(this::fromTip));
         }
 
@@ -62,7 +71,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                 case END_OF_TOE ->
                     choice.markedRounds()
                             .map(rounds -> Computed.of(
-                                    "round marked on the foot, from the tip of the toe",
+                                    "round that was marked, from the tip of the toe",
                                     Unit.ROUNDS,
                                     TubeRules.BEYOND_TOE_ROUNDS.of(rounds, toe.rounds())));
                 case START_OF_LEG, CUFF_EDGE -> Optional.empty();
@@ -93,8 +102,8 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
     private static Placing placing(PlacingSchool school, Step distance, From from) {
         Gauge gauge = from.gauge();
         Step opening = Optional.of(school)
-                .filter(s -> s == PlacingSchool.ON_THE_FOOT)
-                .flatMap(onTheFoot -> from.markedRound())
+                .filter(PlacingSchool::marked)
+                .flatMap(marked -> from.markedRound())
                 .orElseGet(() -> TubeRules.wholeRounds("rounds from the toe tip to the heel line", distance, gauge));
         Step assumed = Rounded.of(
                 "heel that it suits",

@@ -17,7 +17,7 @@ import roundpocket.core.measure.Unit;
  * Where the heel is to open.
  *
  * @param school the school; usually by your own heel
- * @param markedRound rounds to the mark that was made with the tube on the foot, 1 to 1000
+ * @param markedRound rounds to the mark that was made with the tube on the foot, or to a change of colour, 1 to 1000
  * @param markedMm the tape's reading at that mark instead, 20 to 1000 mm
  * @param distanceMm a distance of the knitter's own, 20 to 400 mm
  * @param from where mark or distance are counted from; usually the tip of the toe. A distance is counted from there or
@@ -63,6 +63,14 @@ public record PlacingChoice(
                     "markedRound",
                     "The heel line is to be where you marked the tube on the foot, and no mark is given.",
                     "Try the tube on, mark the round at the front of the ankle, and count or measure to it."));
+        }
+        boolean atColour = school.filter(s -> s == PlacingSchool.AT_COLOUR).isPresent();
+        if (atColour && markedRound.isEmpty()) {
+            problems.add(problem(
+                    "choices.colour-round.missing",
+                    "markedRound",
+                    "The heel line is to be at a colour change, and no round is given.",
+                    "Choose one of the places under Stripes, or enter the round."));
         }
         if (markedRound.isPresent() && markedMm.isPresent()) {
             problems.add(problem(
@@ -118,6 +126,16 @@ public record PlacingChoice(
                 Optional.of(from));
     }
 
+    /** At a change of colour after so many rounds, counted from {@code from}. */
+    public static PlacingChoice atColour(int round, CountFrom from) {
+        return new PlacingChoice(
+                Optional.of(PlacingSchool.AT_COLOUR),
+                OptionalInt.of(round),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.of(from));
+    }
+
     /** At the tape's reading where the tube was marked on the foot, counted from {@code from}. */
     public static PlacingChoice markedAt(double mm, CountFrom from) {
         return new PlacingChoice(
@@ -148,14 +166,17 @@ public record PlacingChoice(
 
     /** Whether the mark was counted from the leg's end, so that it says how long the leg is and not the foot. */
     boolean marksTheLeg() {
-        return schoolTaken() == PlacingSchool.ON_THE_FOOT && !fromTaken().atTheToe();
+        return schoolTaken().marked() && !fromTaken().atTheToe();
     }
 
     Optional<Step> markedRounds() {
         return markedRound.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Given.choice(
-                        "round marked on the foot, from " + fromTaken().title(),
+                        (schoolTaken() == PlacingSchool.AT_COLOUR
+                                        ? "round of the colour change"
+                                        : "round marked on the foot")
+                                + ", from " + fromTaken().title(),
                         markedRound.getAsInt(),
                         Unit.ROUNDS,
                         false,

@@ -59,6 +59,15 @@ public enum PlacingSchool implements Named {
             return from.mark();
         }
     },
+    AT_COLOUR(
+            "at a colour change",
+            "between two bands of a striping yarn, or at the middle of one",
+            "a heel that keeps the stripes whole") {
+        @Override
+        Optional<Step> distance(From from) {
+            return from.colourChange();
+        }
+    },
     BY_SHOE_SIZE(
             "by shoe size",
             "the foot length the shoe size stands for, less the depth of your heel",
@@ -121,6 +130,7 @@ public enum PlacingSchool implements Named {
             case BY_SHOE_SIZE -> title;
             case THREE_QUARTERS, TWO_THIRDS -> title + " along the foot";
             case OWN_DISTANCE -> "at " + title;
+            case AT_COLOUR -> title;
             case ON_THE_FOOT -> "where you marked it on the foot";
         };
     }
@@ -139,6 +149,11 @@ public enum PlacingSchool implements Named {
     public Source source() {
         return constant.map(Constant::source)
                 .orElse(this == OWN_HEEL ? Source.derived(OWN_HEEL_REASON) : Source.COMMON_KNOWLEDGE);
+    }
+
+    /** Whether the knitter says the very round. */
+    public boolean marked() {
+        return this == ON_THE_FOOT || this == AT_COLOUR;
     }
 
     /** The share of the foot at which the heel opens; 1 where the school takes the whole foot, less something. */

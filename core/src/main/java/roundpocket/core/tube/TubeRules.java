@@ -126,7 +126,7 @@ public final class TubeRules {
             (foot, distance, gauge) -> (foot - distance) * gauge / 100,
             example(20.0, 1e-9, 241.3, 190.5, 100 / 2.54));
 
-    static final Rule.Of2 OUT_BY = Rule.of(
+    public static final Rule.Of2 OUT_BY = Rule.of(
             "tube.out-by",
             "how much longer the sock's foot comes out",
             "sock − wanted",

@@ -56,9 +56,9 @@ record Next(SockSpec spec, SockPlan plan) {
 
     /** The heel line so many rounds nearer to the toe or further from it, told from where this knitter counts. */
     Proposal footRounds(int by) {
-        if (spec.choices().placing().schoolTaken() == PlacingSchool.ON_THE_FOOT
+        if (spec.choices().placing().schoolTaken().marked()
                 && !spec.choices().placing().fromTaken().atTheToe()) {
-            return Proposal.nothing("The heel line was marked on the foot, counted from the leg: mark it again.");
+            return Proposal.nothing("The heel line was marked, counted from the leg: mark it again.");
         }
         List<Change> changes = line(by);
         if (changes.isEmpty()) {
@@ -75,7 +75,7 @@ record Next(SockSpec spec, SockPlan plan) {
     private boolean fixed() {
         PlacingChoice placing = spec.choices().placing();
         return switch (placing.schoolTaken()) {
-            case ON_THE_FOOT -> placing.fromTaken().atTheToe();
+            case ON_THE_FOOT, AT_COLOUR -> placing.fromTaken().atTheToe();
             case OWN_DISTANCE -> true;
             default -> false;
         };
@@ -84,7 +84,7 @@ record Next(SockSpec spec, SockPlan plan) {
     private List<Change> line(int by) {
         PlacingChoice placing = spec.choices().placing();
         double mm = by / plan.gauge().rounds().value() * 100;
-        if (placing.schoolTaken() == PlacingSchool.ON_THE_FOOT) {
+        if (placing.schoolTaken().marked()) {
             return placing.markedRound().isPresent()
                     ? List.of(Change.number(
                             Setting.MARKED_ROUND,

@@ -61,8 +61,8 @@ public class AlmanacTest {
         Set<String> rulesUsed = new TreeSet<>();
         Set<String> constantsUsed = new TreeSet<>();
         Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
-        for (int i = 0; i < 400; i++) {
-            SockSpec spec = Specs.anySchool(random);
+        for (int i = 0; i < 500; i++) {
+            SockSpec spec = i < 400 ? Specs.anySchool(random) : Specs.randomStriped(random);
             try {
                 Specs.figures(spec.plan()).forEach(step -> walk(step, seen, rulesUsed, constantsUsed));
             } catch (Refusal noRoom) {

@@ -71,8 +71,8 @@ public class PlacingTest {
         assertThat(tube.placing().school()).isEqualTo(school);
         assertThat(tube.placing().distance().value()).isCloseTo(distance, within(0.05));
         assertThat(tube.openingRound().count()).isEqualTo(round);
-        // all but the distance of one's own, which nobody gave here
-        assertThat(tube.placings()).hasSize(PlacingSchool.values().length - 1);
+        // all but the distance of one's own, which nobody gave here; a round is of the foot or of a colour
+        assertThat(tube.placings()).hasSize(PlacingSchool.values().length - 2);
     }
 
     /** Two inches short suits a heel of 20 rounds at 10 an inch; with one of 16 the foot comes out 1.0 cm short. */

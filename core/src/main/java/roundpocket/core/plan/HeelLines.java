@@ -1,0 +1,121 @@
+package roundpocket.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.StripePlan.HeelLineAt;
+import roundpocket.core.plan.StripePlan.Kept;
+import roundpocket.core.plan.StripePlan.Kept.What;
+import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.StripedRound;
+import roundpocket.core.stripe.Thread;
+import roundpocket.core.tube.TubeRules;
+import roundpocket.core.tube.Way;
+
+/** Where else the heel line could go so that it lies between two bands, or interrupts one at its middle. */
+final class HeelLines {
+    private static final int NEAR = 6;
+    private static final int REACH = 12;
+    private static final double FITS_MM = 5;
+
+    private final StripedSock sock;
+    private final Thread thread;
+    private final Repeat repeat;
+    private final boolean down;
+    private final List<StripedSock.Coloured> rounds;
+    /** Rounds knitted from where foot and leg begin to the heel line. */
+    private final int now;
+    /** Metres of the cake that have gone at the heel line. */
+    private final double nowM;
+
+    HeelLines(StripedSock sock, StripedSock.Colours colours, Repeat repeat) {
+        this.sock = sock;
+        this.thread = colours.thread();
+        this.repeat = repeat;
+        this.down = sock.tube().way() == Way.CUFF_DOWN;
+        this.rounds = colours.tube().rounds().stream()
+                .filter(one -> one.section() == Section.FOOT || one.section() == Section.LEG)
+                .toList();
+        this.now = (down ? sock.tube().legRounds() : sock.tube().footRounds()).count();
+        this.nowM = rounds.get(now - 1).colours().endM();
+    }
+
+    /** A change of colour in foot or leg, in rounds from where they begin, and in metres of the cake. */
+    private record Boundary(double rounds, double atM, int band) {}
+
+    List<HeelLineAt> all() {
+        List<Boundary> boundaries = boundaries();
+        List<HeelLineAt> all = new ArrayList<>();
+        for (int i = 0; i < boundaries.size(); i++) {
+            Boundary here = boundaries.get(i);
+            add(all, true, here.band(), here.rounds(), here.atM());
+            if (i + 1 < boundaries.size()) {
+                Boundary next = boundaries.get(i + 1);
+                add(all, false, here.band(), (here.rounds() + next.rounds()) / 2, (here.atM() + next.atM()) / 2);
+            }
+        }
+        all.sort(Comparator.<HeelLineAt>comparingInt(one -> Math.abs(one.moved()))
+                .thenComparing(one -> !one.between()));
+        return all;
+    }
+
+    private List<Boundary> boundaries() {
+        List<Boundary> boundaries = new ArrayList<>();
+        for (int i = 0; i < rounds.size(); i++) {
+            StripedRound round = rounds.get(i).colours();
+            double metres = round.stitches() * repeat.stitchM();
+            double startM = round.endM() - metres;
+            for (Thread.Change change : thread.changes(startM, round.endM())) {
+                boundaries.add(new Boundary(i + (change.atM() - startM) / metres, change.atM(), change.band()));
+            }
+        }
+        return boundaries;
+    }
+
+    private void add(List<HeelLineAt> all, boolean between, int band, double position, double atM) {
+        int line = (int) Math.floor(position + 0.5);
+        int moved = line - now;
+        List<Kept> kept = kept(moved);
+        if (Math.abs(moved) <= REACH && !kept.isEmpty()) {
+            all.add(new HeelLineAt(
+                    between,
+                    band,
+                    moved,
+                    Math.abs(moved) <= NEAR,
+                    kept,
+                    repeat.windOff("to start the cake further on", thread.placeAt(atM), thread.placeAt(nowM))));
+        }
+    }
+
+    /** What moving the line does, with either thing kept; without what leaves no room for foot or leg. */
+    private List<Kept> kept(int moved) {
+        int opening = sock.tube().openingRound().count();
+        int leg = sock.tube().legRounds().count() + sock.cuff().count();
+        List<Kept> kept = new ArrayList<>();
+        if (down) {
+            add(kept, What.FOOT, opening, leg + moved);
+            add(kept, What.TUBE, opening - moved, leg + moved);
+        } else {
+            add(kept, What.LEG, opening + moved, leg);
+            add(kept, What.TUBE, opening + moved, leg - moved);
+        }
+        return kept;
+    }
+
+    private void add(List<Kept> kept, What what, int opening, int leg) {
+        if (opening <= sock.toe().rounds().count() || leg <= sock.cuff().count()) {
+            return;
+        }
+        Step round = Given.tried("rounds from the toe tip to the heel line", opening, Unit.ROUNDS);
+        Step foot = TubeRules.sockFoot(round, sock.heel().rounds(), sock.gauge());
+        Step out = Computed.of(
+                "the foot comes out longer by",
+                Unit.MILLIMETRES,
+                TubeRules.OUT_BY.of(foot, sock.tube().target()));
+        kept.add(new Kept(what, opening, leg, foot, out, Math.abs(out.value()) <= FITS_MM));
+    }
+}

@@ -1,0 +1,56 @@
+package roundpocket.core.plan;
+
+import roundpocket.core.explain.Named;
+
+/** How the second sock's colours go with the first's. */
+public enum SecondSock implements Named {
+    SAME_CAKE(
+            "alike, from the same cake",
+            "wind off until the yarn is where the first sock began",
+            "two socks alike with no cutting"),
+    TWO_CAKES(
+            "alike, from two cakes",
+            "the skein is cut between two whole repeats, and each sock has its own half",
+            "knitting both socks without winding off"),
+    CARRIED_ON("carried on", "the second sock begins where the first ended", "using every metre"),
+    OTHER_END(
+            "from the other end",
+            "the second sock meets the colours the other way around",
+            "a pair that belongs together without matching"),
+    OWN_BAND("begun with another band", "wind off until a band you choose", "a pair that is unlike on purpose");
+
+    private final String title;
+    private final String description;
+    private final String goodFor;
+
+    SecondSock(String title, String description, String goodFor) {
+        this.title = title;
+        this.description = description;
+        this.goodFor = goodFor;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    @Override
+    public String description() {
+        return description;
+    }
+
+    @Override
+    public String goodFor() {
+        return goodFor;
+    }
+
+    /** After “The second sock is”. */
+    @Override
+    public String phrase() {
+        return switch (this) {
+            case SAME_CAKE, TWO_CAKES, CARRIED_ON -> title;
+            case OTHER_END -> "knitted from the other end of the cake";
+            case OWN_BAND -> title;
+        };
+    }
+}

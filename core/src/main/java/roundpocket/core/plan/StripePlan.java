@@ -1,0 +1,179 @@
+package roundpocket.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import roundpocket.core.explain.Step;
+import roundpocket.core.stripe.StripedRound.ChangeAt;
+
+/**
+ * The colours of a pair from a yarn that changes colour.
+ *
+ * @param bands the bands of one repeat
+ * @param repeat metres of one repeat
+ * @param repeatRounds rounds that one repeat takes in the tube
+ * @param oneColour whether nothing is to be seen, since every band has the same colour
+ * @param socks the first sock and the second
+ * @param woundOff metres wound off for the whole pair, where any are
+ * @param woundOffGrams the same in grams
+ * @param cut where the skein is cut in two, where it is
+ * @param candidates where else the heel line could go with regard to the colours, nearest first
+ * @param knots the knots that come up while knitting
+ */
+public record StripePlan(
+        List<BandPlan> bands,
+        Step repeat,
+        Step repeatRounds,
+        boolean oneColour,
+        List<SockStripes> socks,
+        Optional<Step> woundOff,
+        Optional<Step> woundOffGrams,
+        Optional<CakeCut> cut,
+        List<HeelLineAt> candidates,
+        List<KnotMet> knots) {
+
+    /**
+     * One band of the repeat.
+     *
+     * @param name what it is called
+     * @param colour its colour as #rrggbb
+     * @param metres metres of yarn in it
+     * @param rounds rounds it takes in the tube
+     */
+    public record BandPlan(String name, String colour, Step metres, Step rounds) {}
+
+    /**
+     * One sock's colours.
+     *
+     * @param startBand the band that its first stitch has
+     * @param windOff metres wound off before it is begun, where any are
+     * @param heelWindOff metres wound off before its heel
+     * @param toeWindOff metres wound off before its toe
+     * @param used metres of the cake that have gone when it is done, tails and what was wound off among them
+     * @param unsureAtHeelLine how far the colours at the heel line may come early or late, as a standard uncertainty in rounds
+     * @param shares metres of each colour that are in it, tails among them
+     * @param tube its rounds on the tape, from the tip of the toe to the edge of the cuff
+     * @param heel the heel cup's rounds from its pick-up to its tip
+     */
+    public record SockStripes(
+            int startBand,
+            Optional<Step> windOff,
+            Optional<Step> heelWindOff,
+            Optional<Step> toeWindOff,
+            Step used,
+            Step unsureAtHeelLine,
+            List<Share> shares,
+            List<ColourRound> tube,
+            List<ColourRound> heel) {
+        public SockStripes {
+            shares = List.copyOf(shares);
+            tube = List.copyOf(tube);
+            heel = List.copyOf(heel);
+        }
+    }
+
+    /**
+     * What one colour has of a sock.
+     *
+     * @param band the first band of that name and colour
+     * @param metres metres of it
+     * @param grams grams of it
+     */
+    public record Share(int band, Step metres, Step grams) {}
+
+    /**
+     * One round as it looks.
+     *
+     * @param stitches stitches in it
+     * @param band the band of its first stitch; -1 where it is knitted from another yarn
+     * @param changes the changes of colour inside it
+     * @param nth how often its colour has come in this sock by now, from 1; 0 where it is of another yarn
+     * @param inBand the how-manieth round of its band it is
+     * @param ofBand how many rounds its band has here
+     * @param unsureRounds how far its colours may come early or late, as a standard uncertainty in rounds
+     */
+    public record ColourRound(
+            int stitches, int band, List<ChangeAt> changes, int nth, int inBand, int ofBand, double unsureRounds) {
+        /** The band of a round that is not of the striping yarn. */
+        public static final int OTHER_YARN = -1;
+
+        public ColourRound {
+            changes = List.copyOf(changes);
+        }
+
+        static ColourRound other(int stitches) {
+            return new ColourRound(stitches, OTHER_YARN, List.of(), 0, 0, 0, 0);
+        }
+    }
+
+    /**
+     * Where a skein is cut so that both socks begin at the same place of the repeat.
+     *
+     * @param repeats whole repeats in the first half
+     * @param first grams of the first half
+     * @param second grams of the second
+     * @param enough whether each half holds a sock
+     */
+    public record CakeCut(int repeats, Step first, Step second, boolean enough) {}
+
+    /**
+     * A place for the heel line with regard to the colours.
+     *
+     * @param between whether it lies between two bands; else it interrupts one at its middle
+     * @param band the band that begins there, or that is interrupted
+     * @param moved rounds that it lies further on in the order of the knitting; negative where it comes earlier
+     * @param near whether it lies within six rounds
+     * @param kept what it does to the sock, for either thing that can be kept
+     * @param startFurther metres to start the cake further on so that the same lies at today's heel line
+     */
+    public record HeelLineAt(boolean between, int band, int moved, boolean near, List<Kept> kept, Step startFurther) {
+        public HeelLineAt {
+            kept = List.copyOf(kept);
+        }
+    }
+
+    /**
+     * A moved heel line with one length kept.
+     *
+     * @param what what is kept
+     * @param openingRound rounds from the tip of the toe to the heel line
+     * @param legRounds rounds above the heel line, cuff included
+     * @param sockFoot the sock's foot, in millimetres
+     * @param footOut how much longer than wanted the foot comes out, in millimetres
+     * @param fits whether that is within half a centimetre
+     */
+    public record Kept(What what, int openingRound, int legRounds, Step sockFoot, Step footOut, boolean fits) {
+        /** What stays as long as it is. */
+        public enum What {
+            LEG,
+            FOOT,
+            TUBE
+        }
+    }
+
+    /**
+     * A knot that comes up.
+     *
+     * @param sock 1 or 2
+     * @param section the section it comes in
+     * @param round the round of the section, in the order of the knitting; 0 where it comes in a tail or while winding off
+     * @param atM metres from the cake's outer end
+     * @param goesOnKnown whether it is known which colour follows
+     * @param windOff metres to wind off there so that the order goes on as if there were no knot, where that is known
+     * @param tails metres that the two ends take
+     */
+    public record KnotMet(
+            int sock,
+            Section section,
+            int round,
+            double atM,
+            boolean goesOnKnown,
+            Optional<Step> windOff,
+            Step tails) {}
+
+    public StripePlan {
+        bands = List.copyOf(bands);
+        socks = List.copyOf(socks);
+        candidates = List.copyOf(candidates);
+        knots = List.copyOf(knots);
+    }
+}

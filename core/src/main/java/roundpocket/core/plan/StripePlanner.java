@@ -1,0 +1,228 @@
+package roundpocket.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.StripePlan.BandPlan;
+import roundpocket.core.plan.StripePlan.CakeCut;
+import roundpocket.core.plan.StripePlan.SockStripes;
+import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Knot;
+import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.Striping;
+import roundpocket.core.stripe.Thread;
+import roundpocket.core.stripe.Walk;
+import roundpocket.core.yarn.YarnModel;
+
+/** Lays the colours of a striping yarn over both socks, in the order in which they are knitted. */
+final class StripePlanner {
+    /** Beyond what a pair takes: repeats for winding off, and metres for tails and what weighing may add. */
+    private static final int REPEATS_TO_SPARE = 8;
+
+    private static final double METRES_TO_SPARE = 100;
+    private static final double SHARE_TO_SPARE = 1.5;
+
+    private final StripedSock sock;
+    private final ColourChoice colour;
+    private final Striping striping;
+    private final YarnModel model;
+    private final Repeat repeat;
+    private final Step stitches;
+    private final Optional<Step> atHand;
+
+    private StripePlanner(StripedSock sock, ColourChoice colour, Striping striping, Optional<Step> atHand) {
+        this.sock = sock;
+        this.colour = colour;
+        this.striping = striping;
+        this.model = sock.model();
+        this.repeat = Repeat.of(striping, model);
+        this.stitches = sock.stitches();
+        this.atHand = atHand;
+        checkBands();
+    }
+
+    /** The colours; empty where the yarn has one only, or the tube is there already and nothing is known of its bands. */
+    static Optional<StripePlan> plan(SockSpec spec, StripedSock sock) {
+        Problems problems = new Problems();
+        Optional<StripePlan> plan = spec.yarns()
+                .striping()
+                .filter(any -> sock.knitted())
+                .flatMap(striping -> problems.collect("striping", () -> new StripePlanner(
+                                sock,
+                                spec.choices().colour(),
+                                striping,
+                                spec.yarns().main().atHand(YarnRole.MAIN.path()))
+                        .plan()));
+        problems.throwIfAny();
+        return plan;
+    }
+
+    private void checkBands() {
+        Problems problems = new Problems();
+        check(problems, "heelBand", colour.heelBand());
+        check(problems, "toeBand", colour.toeBand());
+        check(problems, "secondBand", colour.secondBand());
+        problems.throwIfAny();
+    }
+
+    private void check(Problems problems, String field, OptionalInt band) {
+        int most = repeat.bands().size();
+        if (band.orElse(1) > most) {
+            problems.add(new Problem(
+                    "choices.colour.band.none",
+                    "choices.colour." + field,
+                    "The repeat has {max} bands (you chose number {found}).",
+                    "Choose one of them.",
+                    Map.of(
+                            "found", new Amount(band.getAsInt(), Unit.NUMBER),
+                            "max", new Amount(most, Unit.NUMBER))));
+        }
+    }
+
+    private StripePlan plan() {
+        Thread thread = Thread.forwards(repeat, striping.startM(), striping.knots(), reach());
+        Walk walk = new Walk(thread, 0);
+        StripedSock.Colours first = sock.colours(thread, walk, colour, 0);
+        List<SockStripes> socks = new ArrayList<>();
+        socks.add(first.stripes(Optional.empty()));
+        List<StripedSock.Colours> both = new ArrayList<>(List.of(first));
+        Optional<CakeCut> cut = cut(first);
+        Optional<Step> windOff = Optional.empty();
+        StripedSock.Colours second =
+                switch (colour.secondTaken()) {
+                    case SAME_CAKE -> {
+                        windOff = wound(
+                                walk,
+                                repeat.windOff(
+                                        "to wind off before the second sock",
+                                        striping.startM(),
+                                        thread.placeAt(walk.atM())));
+                        yield sock.colours(thread, walk, colour, walk.atM());
+                    }
+                    case OWN_BAND -> {
+                        windOff = wound(
+                                walk,
+                                thread.windOffTo("to wind off before the second sock", secondBand(thread), walk.atM()));
+                        yield sock.colours(thread, walk, colour, walk.atM());
+                    }
+                    case CARRIED_ON -> sock.colours(thread, walk, colour, walk.atM());
+                    case TWO_CAKES -> {
+                        Thread other = Thread.forwards(repeat, striping.startM(), behind(cut), reach());
+                        yield sock.colours(other, new Walk(other, 0), colour, 0);
+                    }
+                    case OTHER_END -> {
+                        int shown = secondBand(thread);
+                        Thread other = Thread.backwards(repeat, middleOf(shown), reach());
+                        // The place is anywhere in that band: rectangular, half its length to either side.
+                        double unsureM = repeat.bands().get(shown).value() / 2 / Math.sqrt(3);
+                        yield sock.colours(other, new Walk(other, 0, unsureM), colour, 0);
+                    }
+                };
+        both.add(second);
+        socks.add(second.stripes(windOff));
+        Optional<Step> woundOff = woundOff(socks);
+        return new StripePlan(
+                bands(),
+                repeat.metres(),
+                repeat.rounds("rounds of one repeat", repeat.metres(), stitches),
+                striping.oneColour(),
+                socks,
+                woundOff,
+                woundOff.map(metres -> model.gramsOf("wound off", metres)),
+                cut.filter(any -> colour.secondTaken() == SecondSock.TWO_CAKES),
+                new HeelLines(sock, first, repeat).all(),
+                Knots.met(striping, repeat, both, colour.secondTaken()));
+    }
+
+    private double reach() {
+        double spare = REPEATS_TO_SPARE * repeat.metres().value() + METRES_TO_SPARE;
+        return 2 * SHARE_TO_SPARE * sock.metres() + spare;
+    }
+
+    private static Optional<Step> wound(Walk walk, Step metres) {
+        walk.windOff(metres);
+        return Optional.of(metres).filter(some -> some.value() > 0);
+    }
+
+    /** The band for the second sock; usually the one after that with which the first began. */
+    private int secondBand(Thread thread) {
+        return colour.secondBand().isPresent()
+                ? colour.secondBand().getAsInt() - 1
+                : (thread.bandAt(0) + 1) % repeat.bands().size();
+    }
+
+    private double middleOf(int band) {
+        return repeat.startOf(band) + repeat.bands().get(band).value() / 2;
+    }
+
+    private List<BandPlan> bands() {
+        return IntStream.range(0, repeat.bands().size())
+                .mapToObj(i -> {
+                    Band band = striping.bands().get(i);
+                    Step metres = repeat.bands().get(i);
+                    return new BandPlan(
+                            band.called(),
+                            band.colour(),
+                            metres,
+                            repeat.rounds("rounds of the " + band.called() + " band", metres, stitches));
+                })
+                .toList();
+    }
+
+    private static Optional<Step> woundOff(List<SockStripes> socks) {
+        List<Step> all = socks.stream()
+                .flatMap(one -> List.of(one.windOff(), one.heelWindOff(), one.toeWindOff()).stream())
+                .flatMap(Optional::stream)
+                .toList();
+        return all.isEmpty() ? Optional.empty() : Optional.of(YarnModel.sum("wound off in the pair", Unit.METRES, all));
+    }
+
+    /** Where the skein is cut: at whole repeats, so that both halves hold a sock and are most equal. */
+    private Optional<CakeCut> cut(StripedSock.Colours first) {
+        if (atHand.isEmpty()) {
+            return Optional.empty();
+        }
+        double skeinM = atHand.get().value() / model.fineness().value() * 1000;
+        double repeatM = repeat.metres().value();
+        double need = first.usedM();
+        int most = (int) Math.floor(skeinM / repeatM);
+        Optional<Integer> best = IntStream.rangeClosed(1, most).boxed().min((a, b) -> {
+            boolean one = enough(a * repeatM, skeinM, need);
+            boolean other = enough(b * repeatM, skeinM, need);
+            return one != other
+                    ? Boolean.compare(other, one)
+                    : Double.compare(Math.abs(a * repeatM - skeinM / 2), Math.abs(b * repeatM - skeinM / 2));
+        });
+        return best.map(repeats -> {
+            Step part = Given.tried("metres in " + repeats + " repeats", repeats * repeatM, Unit.METRES);
+            Step firstHalf = model.gramsOf("the first half of the skein", part);
+            return new CakeCut(
+                    repeats,
+                    firstHalf,
+                    PlanRules.rest("the second half of the skein", atHand.get(), firstHalf),
+                    enough(part.value(), skeinM, need));
+        });
+    }
+
+    private static boolean enough(double firstM, double skeinM, double need) {
+        return firstM >= need && skeinM - firstM >= need;
+    }
+
+    /** The knots of the second half of a skein, counted from its own outer end. */
+    private List<Knot> behind(Optional<CakeCut> cut) {
+        double cutM = cut.map(one -> one.repeats() * repeat.metres().value()).orElse(0.0);
+        return striping.knots().stream()
+                .filter(knot -> knot.atM() > cutM)
+                .map(knot -> new Knot(knot.atM() - cutM, knot.goesOnM()))
+                .toList();
+    }
+}

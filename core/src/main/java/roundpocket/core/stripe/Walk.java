@@ -1,0 +1,135 @@
+package roundpocket.core.stripe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import roundpocket.core.explain.Step;
+
+/**
+ * Knitting from a cake, round after round. A change that was seen puts the yarn right: what lies between two seen changes is
+ * spread evenly between them, and what comes later is counted from the last one.
+ */
+public final class Walk {
+    private final Thread thread;
+    private double at;
+    private double sureAt;
+    private double unsureM;
+    private double woundOff;
+
+    /** Begins at so many metres from the end of the cake. */
+    public Walk(Thread thread, double fromM) {
+        this(thread, fromM, 0);
+    }
+
+    /** Begins where the colour is known and the place in it is not, but for {@code unsureM} metres. */
+    public Walk(Thread thread, double fromM, double unsureM) {
+        this.unsureM = unsureM;
+        this.thread = thread;
+        this.at = fromM;
+        this.sureAt = fromM;
+    }
+
+    /** Metres from the end of the cake to where the yarn is now. */
+    public double atM() {
+        return at;
+    }
+
+    /** Metres wound off on the way. */
+    public double woundOffM() {
+        return woundOff;
+    }
+
+    /** Winds yarn off. Who winds off until a colour comes sees the change. */
+    public void windOff(Step metres) {
+        at += metres.value();
+        woundOff += metres.value();
+        sureAt = at;
+        unsureM = 0;
+    }
+
+    /** Knits what comes in a row, and gives the rounds among it with their colours. */
+    public List<StripedRound> knit(List<Pass> passes) {
+        List<StripedRound> rounds = new ArrayList<>();
+        int done = 0;
+        for (int i = 0; i < passes.size(); i++) {
+            if (passes.get(i).seen().isPresent()) {
+                List<Pass> stretch = passes.subList(done, i + 1);
+                OptionalDouble seenAt = place(stretch);
+                if (seenAt.isPresent()) {
+                    stretch(stretch, seenAt.getAsDouble(), rounds);
+                    done = i + 1;
+                }
+            }
+        }
+        plain(passes.subList(done, passes.size()), 1, rounds);
+        return rounds;
+    }
+
+    /** Metres that a stretch takes up to the change that was seen in its last round, as the model has it. */
+    private double expected(List<Pass> stretch) {
+        double stitchM = thread.repeat().stitchM();
+        double metres = 0;
+        for (Pass pass : stretch) {
+            metres += pass.metres(stitchM);
+        }
+        return metres - stitchM * beyond(stretch.get(stretch.size() - 1));
+    }
+
+    /** Stitches of a round behind the change that was seen in it. */
+    private static double beyond(Pass last) {
+        Pass.Seen seen = last.seen().orElseThrow();
+        return seen.stitch().isPresent() ? last.stitches() - seen.stitch().getAsInt() : last.stitches() / 2.0;
+    }
+
+    /** Where on the cake the change lies that was seen; empty where the cake has no such change near enough. */
+    private OptionalDouble place(List<Pass> stretch) {
+        double expected = expected(stretch);
+        int band = thread.repeat()
+                .run(stretch.get(stretch.size() - 1).seen().orElseThrow().band());
+        double reach = Math.max(expected, thread.repeat().lengthM());
+        return thread.changes(at, at + expected + reach).stream()
+                .filter(change -> change.band() == band)
+                .mapToDouble(Thread.Change::atM)
+                .boxed()
+                .min((a, b) -> Double.compare(Math.abs(a - at - expected), Math.abs(b - at - expected)))
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.empty());
+    }
+
+    private void stretch(List<Pass> stretch, double seenAt, List<StripedRound> rounds) {
+        double scale = (seenAt - at) / expected(stretch);
+        plain(stretch, scale, rounds);
+        sureAt = seenAt;
+        unsureM = 0;
+        at = seenAt + beyond(stretch.get(stretch.size() - 1)) * thread.repeat().stitchM();
+    }
+
+    /** Each pass at {@code scale} times what the model expects of it. */
+    private void plain(List<Pass> passes, double scale, List<StripedRound> rounds) {
+        double stitchM = thread.repeat().stitchM() * scale;
+        for (Pass pass : passes) {
+            double end = at + pass.stitches() * stitchM + pass.tailM() * scale;
+            if (pass.stitches() > 0) {
+                rounds.add(round(pass.stitches(), stitchM, end));
+            }
+            at = end;
+        }
+    }
+
+    private StripedRound round(int stitches, double stitchM, double end) {
+        List<StripedRound.ChangeAt> changes = new ArrayList<>();
+        for (Thread.Change change : thread.changes(at, end)) {
+            int stitch = Math.min(stitches, (int) Math.ceil((change.atM() - at) / stitchM));
+            boolean sameStitch =
+                    !changes.isEmpty() && changes.get(changes.size() - 1).stitch() == stitch;
+            if (sameStitch) {
+                changes.remove(changes.size() - 1);
+            }
+            changes.add(new StripedRound.ChangeAt(Math.max(1, stitch), change.band()));
+        }
+        double roundM = stitches * stitchM;
+        double since = Math.max(0, end - sureAt);
+        double unsure = Math.hypot(thread.repeat().unsureRounds(since, roundM), unsureM / roundM);
+        return new StripedRound(stitches, thread.bandAt(at), changes, end, since, unsure);
+    }
+}

@@ -12,6 +12,7 @@ import roundpocket.app.feet.FootWrite;
 import roundpocket.app.home.HomeKeeper;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.FootPart;
+import roundpocket.app.plans.KnotPart;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.ShoePart;
 import roundpocket.app.plans.SwatchPart;
@@ -74,7 +75,7 @@ class RingersDemo implements SmartInitializingSingleton {
                 "Bellrope 4-ply",
                 "#2f6f8f",
                 new YarnPart(420, 100, 100.0, 0.25),
-                new CakePart(CakeForm.SKEIN, "75 % wool, 25 % nylon", null, null, null)));
+                new CakePart(CakeForm.SKEIN, "75 % wool, 25 % nylon", null, null, null, null)));
         YarnView first = yarns.create(new YarnWrite("Bellrope, first lot", "#3d7d96", new YarnPart(420, 100, 102.0)));
         YarnView rope = yarns.create(new YarnWrite("Rope green 4-ply", "#4c7a5a", new YarnPart(410, 100, 112.0)));
         YarnView frost = yarns.create(new YarnWrite("Louvre Frost", "#b9828c", new YarnPart(400, 100, 62.0)));
@@ -155,10 +156,11 @@ class RingersDemo implements SmartInitializingSingleton {
                         CakeForm.CAKE,
                         "80 % wool, 20 % nylon",
                         List.of(
-                                new StripePart("#a13d4b", 5.2),
-                                new StripePart("#efe6d2", 3.4),
-                                new StripePart("#2b4a6f", 5.2)),
-                        List.of(148.0),
+                                new StripePart("madder", "#a13d4b", 5.2, null, null),
+                                new StripePart("fleece", "#efe6d2", 3.4, null, null),
+                                new StripePart("woad", "#2b4a6f", 5.2, null, null)),
+                        null,
+                        List.of(new KnotPart(148, 7.0)),
                         "Striped like the grip of the bell rope.")));
     }
 
@@ -168,6 +170,6 @@ class RingersDemo implements SmartInitializingSingleton {
                 "Tenor grey, last of",
                 "#7b8187",
                 new YarnPart(420, 100, 23.0),
-                new CakePart(CakeForm.REMNANT, null, null, null, "Enough for a pair of heels and toes.")));
+                new CakePart(CakeForm.REMNANT, null, null, null, null, "Enough for a pair of heels and toes.")));
     }
 }

@@ -106,6 +106,7 @@ class RingersSocks {
                         null,
                         null,
                         null,
+                        null,
                         null));
         keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), null);
         worn(shelf);
@@ -131,7 +132,7 @@ class RingersSocks {
                 shelf.fine(),
                 shelf.bellrope(),
                 new ChoicesPart(
-                        null, null, null, null, null, new OpeningPart(OpeningWay.SNIP, null, null, null), null));
+                        null, null, null, null, null, new OpeningPart(OpeningWay.SNIP, null, null, null), null, null));
         laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         hear(
                 pair,
@@ -236,11 +237,12 @@ class RingersSocks {
                 toe,
                 null,
                 null,
-                cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null));
+                cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null),
+                null);
     }
 
     private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
-        SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices);
+        SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices).striped(yarn.striping());
         return pairs.create(new PairWrite(null, name, spec, foot.id(), swatch.id(), yarn.id(), null))
                 .id();
     }

@@ -76,6 +76,7 @@ class CsvFiles {
         return problem.field()
                 .replaceFirst("^(foot|yarn|cake)\\.", "")
                 .replaceFirst("^otherFoot\\.", "other_")
+                .replaceFirst("^knots\\[.*", "knotsM")
                 .replaceFirst("\\[.*", "")
                 .replace('.', '_')
                 .replaceAll("([A-Z])", "_$1")

@@ -4,11 +4,15 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import roundpocket.app.kept.Formulas;
+import roundpocket.app.plans.KnotPart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.yarns.CakeForm;
 import roundpocket.app.yarns.CakePart;
@@ -20,6 +24,10 @@ import roundpocket.app.yarns.YarnsShelf;
 /** Yarns as a table. */
 @Component
 class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
+    private static final String ROUNDS_SIGN = "x";
+    private static final Pattern STRIPE = Pattern.compile("(?<colour>\\S+)(\\s+((?<rounds>[0-9.,]+)" + ROUNDS_SIGN
+            + "(?<stitches>[0-9]{1,3})|(?<metres>-?[0-9]\\S*)))?(\\s+(?<name>.*))?");
+
     private final YarnsShelf shelf;
 
     CsvYarns(YarnsShelf shelf) {
@@ -38,6 +46,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
                 "form",
                 "fibre",
                 "stripes",
+                "start_m",
                 "knots_m",
                 "notes");
     }
@@ -50,7 +59,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     @Override
     public List<Object> line(YarnView kept) {
         YarnPart yarn = kept.yarn();
-        CakePart cake = Objects.requireNonNullElse(kept.cake(), new CakePart(null, null, null, null, null));
+        CakePart cake = Objects.requireNonNullElse(kept.cake(), CakePart.UNTOLD);
         return Arrays.asList(
                 Formulas.guarded(kept.name()),
                 kept.colour(),
@@ -61,7 +70,8 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
                 cake.form(),
                 guarded(cake.fibre()),
                 joined(cake.stripes(), CsvYarns::words),
-                joined(cake.knotsM(), String::valueOf),
+                cake.startM(),
+                joined(cake.knots(), CsvYarns::words),
                 guarded(cake.notes()));
     }
 
@@ -83,9 +93,8 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
                         Cells.list(line, "stripes").stream()
                                 .map(CsvYarns::stripe)
                                 .toList(),
-                        Cells.list(line, "knots_m").stream()
-                                .map(metres -> Cells.number("knots_m", metres))
-                                .toList(),
+                        Cells.number(line, "start_m"),
+                        Cells.list(line, "knots_m").stream().map(CsvYarns::knot).toList(),
                         Cells.text(line, "notes")));
     }
 
@@ -98,13 +107,42 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     }
 
     private static String words(StripePart stripe) {
-        return stripe.lengthM() == null ? stripe.colour() : stripe.colour() + " " + stripe.lengthM();
+        String extent = stripe.lengthM() != null
+                ? stripe.lengthM().toString()
+                : stripe.rounds() != null ? stripe.rounds() + ROUNDS_SIGN + stripe.stitches() : "";
+        return Stream.of(stripe.colour(), extent, Objects.requireNonNullElse(stripe.name(), ""))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(" "));
     }
 
-    /** A stripe in a cell: its colour, and behind it the metres of yarn in it where they are known. */
+    private static String words(KnotPart knot) {
+        return knot.goesOnM() == null ? String.valueOf(knot.atM()) : knot.atM() + " " + knot.goesOnM();
+    }
+
+    /**
+     * A stripe in a cell: its colour; behind it, where they are known, the metres of yarn in it or its rounds on so many
+     * stitches; and last its name.
+     */
     private static StripePart stripe(String words) {
+        Matcher parts = STRIPE.matcher(words);
+        if (!parts.matches()) {
+            return new StripePart(words, null);
+        }
+        String metres = parts.group("metres");
+        String rounds = parts.group("rounds");
+        return new StripePart(
+                parts.group("name"),
+                parts.group("colour"),
+                metres == null ? null : Cells.number("stripes", metres),
+                rounds == null ? null : Cells.number("stripes", rounds),
+                rounds == null ? null : Integer.valueOf(parts.group("stitches")));
+    }
+
+    /** A knot in a cell: metres from the outer end, and behind them where in the repeat the yarn goes on. */
+    private static KnotPart knot(String words) {
         String[] parts = words.split("\\s+", 2);
-        return new StripePart(parts[0], parts.length == 1 ? null : Cells.number("stripes", parts[1]));
+        return new KnotPart(
+                Cells.number("knots_m", parts[0]), parts.length == 1 ? null : Cells.number("knots_m", parts[1]));
     }
 
     @Override

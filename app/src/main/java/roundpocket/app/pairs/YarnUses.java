@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.pairs.PairView.YarnLinkView;
+import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Refusal;
@@ -35,6 +36,7 @@ public class YarnUses {
     @Transactional(readOnly = true)
     public List<YarnUseView> of(UUID yarnId) {
         YarnPart yarn = yarns.row(yarnId).yarn();
+        StripingPart stripes = yarns.row(yarnId).striping();
         List<Need> planned = new ArrayList<>();
         List<Need> others = new ArrayList<>();
         for (PairView pair : pairs.list()) {
@@ -43,7 +45,7 @@ public class YarnUses {
             }
             YarnLinkView from = pair.yarn();
             boolean mine = from != null && from.id().equals(yarnId);
-            need(pair, yarn).ifPresent((mine ? planned : others)::add);
+            need(pair, yarn, stripes).ifPresent((mine ? planned : others)::add);
         }
         List<Left> after = yarn.toCore()
                 .atHand("yarn")
@@ -59,10 +61,10 @@ public class YarnUses {
     }
 
     /** What a pair would take of the yarn; empty where no plan can be made from it. */
-    private static Optional<Need> need(PairView pair, YarnPart yarn) {
+    private static Optional<Need> need(PairView pair, YarnPart yarn, @Nullable StripingPart stripes) {
         try {
-            var main = pair.spec().from(yarn).plan().yarn().of(YarnRole.MAIN);
-            return Optional.of(new Need(pair, main.pairGrams(), main.left()));
+            var main = pair.spec().from(yarn, stripes).plan().yarn().of(YarnRole.MAIN);
+            return Optional.of(new Need(pair, main.needed(), main.left()));
         } catch (Refusal notFromThis) {
             return Optional.empty();
         }

@@ -7,6 +7,7 @@ import roundpocket.core.explain.Problems;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.tube.PlacingChoice;
@@ -22,6 +23,7 @@ import roundpocket.core.tube.TubeChoice;
  * @param placing where the heel opens
  * @param opening how the opening is made
  * @param finish cuff and graft
+ * @param colour what is done about the bands of a striping yarn
  */
 public record ChoicesPart(
         @Nullable SizePart size,
@@ -30,21 +32,22 @@ public record ChoicesPart(
         @Nullable ShapingPart toe,
         @Nullable PlacingPart placing,
         @Nullable OpeningPart opening,
-        @Nullable FinishPart finish) {
+        @Nullable FinishPart finish,
+        @Nullable ColourPart colour) {
 
     /** Everything as usual. */
-    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null);
+    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null);
 
     ChoicesPart with(OpeningPart other) {
-        return new ChoicesPart(size, tube, heel, toe, placing, other, finish);
+        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour);
     }
 
     ChoicesPart with(TubePart other) {
-        return new ChoicesPart(size, other, heel, toe, placing, opening, finish);
+        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour);
     }
 
     ChoicesPart with(ShapingPart otherHeel) {
-        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish);
+        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour);
     }
 
     public Choices toCore() {
@@ -59,6 +62,8 @@ public record ChoicesPart(
                 of(problems, "opening", opening == null ? OpeningChoice::usual : opening::toCore);
         Optional<FinishChoice> coreFinish =
                 of(problems, "finish", finish == null ? FinishChoice::usual : finish::toCore);
+        Optional<ColourChoice> coreColour =
+                of(problems, "colour", colour == null ? ColourChoice::usual : colour::toCore);
         problems.throwIfAny();
         return new Choices(
                 coreSize.orElseThrow(),
@@ -67,7 +72,8 @@ public record ChoicesPart(
                 coreToe.orElseThrow(),
                 corePlacing.orElseThrow(),
                 coreOpening.orElseThrow(),
-                coreFinish.orElseThrow());
+                coreFinish.orElseThrow(),
+                coreColour.orElseThrow());
     }
 
     private static <T> Optional<T> of(Problems problems, String field, Supplier<T> part) {

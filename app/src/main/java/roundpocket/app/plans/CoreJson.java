@@ -12,6 +12,7 @@ import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.plan.AxisRound;
 import roundpocket.core.plan.Outline;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.StripePlan;
 import roundpocket.core.plan.WorkedRound;
 import roundpocket.core.plan.YarnNeed;
 import roundpocket.core.shaping.Close;
@@ -41,6 +42,7 @@ public class CoreJson extends SimpleModule {
             YarnNeed.class, WithoutModels.class,
             WorkedRound.class, Drawn.class,
             AxisRound.class, BriefSection.class,
+            StripePlan.ColourRound.class, Drawn.class,
             Outline.Span.class, BriefSection.class,
             Outline.Edge.class, Drawn.class,
             Graft.class, WithoutMoves.class,
@@ -83,6 +85,9 @@ public class CoreJson extends SimpleModule {
     private interface Drawn {
         @JsonSerialize(using = Thousandths.class)
         double mmFromToe();
+
+        @JsonSerialize(using = Thousandths.class)
+        double unsureRounds();
 
         @JsonSerialize(using = Thousandths.class)
         double usedG();

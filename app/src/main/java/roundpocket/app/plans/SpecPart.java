@@ -20,6 +20,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.Yarns;
+import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.Way;
@@ -38,6 +39,7 @@ import roundpocket.core.yarn.Yarn;
  * @param yarn the yarn; without one the usual sock yarn stands in
  * @param contrast a second yarn
  * @param contrastSections what is knitted from it: any of TOE, HEEL and CUFF
+ * @param striping how the main yarn changes colour, where it does
  * @param weighIns what was weighed of the main yarn
  * @param choices what the knitter decides; without them everything is as usual
  * @param questions what is asked besides; not stored
@@ -52,6 +54,7 @@ public record SpecPart(
         @Nullable YarnPart yarn,
         @Nullable YarnPart contrast,
         @Nullable Set<Section> contrastSections,
+        @Nullable StripingPart striping,
         @Nullable List<WeighInPart> weighIns,
         @Nullable ChoicesPart choices,
         @Nullable QuestionsPart questions) {
@@ -68,7 +71,7 @@ public record SpecPart(
 
     /** One foot, one yarn. */
     public SpecPart(FootPart foot, SwatchPart swatch, @Nullable YarnPart yarn, @Nullable ChoicesPart choices) {
-        this(null, foot, null, null, swatch, null, yarn, null, null, null, choices, null);
+        this(null, foot, null, null, swatch, null, yarn, null, null, null, null, choices, null);
     }
 
     /** The specification as it is kept: with its version, and without what was only asked. */
@@ -83,13 +86,32 @@ public record SpecPart(
                 yarn,
                 contrast,
                 contrastSections,
+                striping,
                 weighIns,
                 choices,
                 null);
     }
 
+    /** The same in a yarn that changes colour so, or does not. */
+    public SpecPart striped(@Nullable StripingPart other) {
+        return new SpecPart(
+                version,
+                foot,
+                otherFoot,
+                planOn,
+                swatch,
+                tubeReading,
+                yarn,
+                contrast,
+                contrastSections,
+                other,
+                weighIns,
+                choices,
+                questions);
+    }
+
     /** The same pair from another yarn, of which nothing has been weighed yet. */
-    public SpecPart from(YarnPart another) {
+    public SpecPart from(YarnPart another, @Nullable StripingPart itsStripes) {
         return new SpecPart(
                 version,
                 foot,
@@ -100,6 +122,7 @@ public record SpecPart(
                 another,
                 contrast,
                 contrastSections,
+                itsStripes,
                 null,
                 choices,
                 null);
@@ -162,6 +185,7 @@ public record SpecPart(
                 yarn,
                 contrast,
                 contrastSections,
+                striping,
                 weighIns,
                 other,
                 questions);
@@ -182,6 +206,8 @@ public record SpecPart(
         Optional<Yarn> main = problems.collect("yarn", () -> yarn == null ? Yarn.usual() : yarn.toCore());
         Optional<Yarn> second =
                 Optional.ofNullable(contrast).flatMap(part -> problems.collect("contrast", part::toCore));
+        Optional<Striping> stripes =
+                Optional.ofNullable(striping).flatMap(part -> problems.collect("striping", part::toCore));
         List<WeighIn> weighed = each(problems, "weighIns", weighIns, WeighInPart::toCore);
         Optional<Choices> coreChoices =
                 problems.collect("choices", () -> choices == null ? Choices.usual() : choices.toCore());
@@ -189,7 +215,7 @@ public record SpecPart(
         return new SockSpec(
                 new Feet(first.orElseThrow(), other, planOn == null ? PlanOn.LONGER_AND_WIDER : planOn),
                 coreSwatch.orElseThrow(),
-                new Yarns(main.orElseThrow(), second, contrastSections == null ? Set.of() : contrastSections),
+                new Yarns(main.orElseThrow(), second, contrastSections == null ? Set.of() : contrastSections, stripes),
                 weighed,
                 coreChoices.orElseThrow());
     }
@@ -215,7 +241,7 @@ public record SpecPart(
     }
 
     /** Every part of a list that may be missing; what is refused is noted with its place. */
-    static <P, T> List<T> each(Problems problems, String field, @Nullable List<P> parts, Function<P, T> toCore) {
+    public static <P, T> List<T> each(Problems problems, String field, @Nullable List<P> parts, Function<P, T> toCore) {
         List<T> all = new ArrayList<>();
         List<P> present = parts == null ? List.of() : parts;
         for (int i = 0; i < present.size(); i++) {

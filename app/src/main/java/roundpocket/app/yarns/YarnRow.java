@@ -14,6 +14,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.KeptRow;
 import roundpocket.app.kept.Names;
+import roundpocket.app.plans.Colours;
+import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.YarnPart;
 
 /** A stored yarn. */
@@ -40,6 +42,9 @@ public class YarnRow extends KeptRow {
     @Column(length = Cakes.MOST_IN_FIBRE)
     private @Nullable String fibre;
 
+    @Column(name = "start_m")
+    private @Nullable Double startM;
+
     @Column(length = Names.MOST_IN_NOTES)
     private @Nullable String notes;
 
@@ -51,8 +56,7 @@ public class YarnRow extends KeptRow {
     @ElementCollection
     @CollectionTable(name = "yarn_knot", joinColumns = @JoinColumn(name = "yarn_id"))
     @OrderColumn(name = "position")
-    @Column(name = "at_m", nullable = false)
-    private List<Double> knotsM = new ArrayList<>();
+    private List<KnotRow> knots = new ArrayList<>();
 
     void fill(YarnPart yarn) {
         yarn.toCore(); // refuses what cannot be
@@ -68,9 +72,10 @@ public class YarnRow extends KeptRow {
         this.fibre = cake.fibre();
         this.notes = cake.notes();
         stripes.clear();
-        cake.stripesOrNone().forEach(stripe -> stripes.add(new StripeRow(stripe.colour(), stripe.lengthM())));
-        knotsM.clear();
-        knotsM.addAll(cake.knotsOrNone());
+        cake.stripesOrNone().forEach(stripe -> stripes.add(new StripeRow(stripe)));
+        this.startM = cake.startM();
+        knots.clear();
+        cake.knotsOrNone().forEach(knot -> knots.add(new KnotRow(knot)));
     }
 
     /** Puts grams to what is there, or takes them off; what is not known stays so. Returns what was taken off. */
@@ -95,6 +100,12 @@ public class YarnRow extends KeptRow {
         return new YarnPart(lengthM, massG, onHandG, nylonShare);
     }
 
+    /** How it changes colour, where that is known. */
+    public @Nullable StripingPart striping() {
+        CakePart cake = cake();
+        return cake == null ? null : cake.striping();
+    }
+
     /** What is known besides the label; null where that is nothing. */
     @Nullable
     CakePart cake() {
@@ -102,7 +113,8 @@ public class YarnRow extends KeptRow {
                 form,
                 fibre,
                 stripes.isEmpty() ? null : stripes.stream().map(StripeRow::part).toList(),
-                knotsM.isEmpty() ? null : List.copyOf(knotsM),
+                startM,
+                knots.isEmpty() ? null : knots.stream().map(KnotRow::part).toList(),
                 notes);
         return cake.equals(CakePart.UNTOLD) ? null : cake;
     }

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
+import roundpocket.app.plans.Colours;
 import roundpocket.core.explain.Problems;
 
 /** Yarns. */
@@ -53,6 +54,13 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
     @Override
     protected YarnView view(YarnRow row) {
         return new YarnView(
-                row.getId(), row.version(), row.name(), row.updatedAt(), row.colour(), row.yarn(), row.cake());
+                row.getId(),
+                row.version(),
+                row.name(),
+                row.updatedAt(),
+                row.colour(),
+                row.yarn(),
+                row.cake(),
+                row.striping());
     }
 }

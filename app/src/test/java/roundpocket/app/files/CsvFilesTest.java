@@ -44,11 +44,11 @@ public class CsvFilesTest extends AppTest {
     @Test
     public void stripesAndKnotsGoOutAndIn() {
         String line = "Sally,\"#2f6f8f\",400.0,100.0,,,REMNANT,75 % wool,"
-                + "#2f6f8f 1.5 / #e8dcc0 / #a13d3d 0.75,12.0 / 180.5,left of Pia's\r\n";
-        String file = "name,colour,length_m,mass_g,on_hand_g,nylon_share,form,fibre,stripes,knots_m,notes\r\n" + line;
+                + "#2f6f8f 1.5 deep sea / #e8dcc0 22.0x64 / #a13d3d 0.75,1.25,12.0 / 180.5 0.5,left of Pia's\r\n";
+        String file = "name,colour,length_m,mass_g,on_hand_g,nylon_share,form,fibre,stripes,start_m,knots_m,notes\r\n" + line;
         assertThat(read("/api/files/yarns.csv", file).get("taken").asInt()).isEqualTo(1);
         assertThat(written("/api/files/yarns.csv"))
-                .contains(line.replace("#2f6f8f 1.5 / ", "\"#2f6f8f 1.5 / ").replace(" 0.75,12", " 0.75\",12"));
+                .contains(line.replace("#2f6f8f 1.5 deep", "\"#2f6f8f 1.5 deep").replace(" 0.75,1", " 0.75\",1"));
     }
 
     @DataProvider
@@ -62,8 +62,8 @@ public class CsvFilesTest extends AppTest {
             {"feet", "name,ball_girth_mm,length_mm,other_heel_diagonal_mm\na,231,246,240", "other_length_mm"},
             {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,yesterday", "measured_on"},
             {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,2999-01-01", "measured_on"},
-            {"yarns", "name,length_m,mass_g,stripes\na,420,100,blue", "colour"},
-            {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc long", "stripes"},
+            {"yarns", "name,length_m,mass_g,stripes\na,420,100,blue", "stripes"},
+            {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc 4z", "stripes"},
             {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc -4", "stripes"},
             {"yarns", "name,length_m,mass_g,knots_m\na,420,100,12 / -1", "knots_m"},
             {"yarns", "name,length_m,mass_g,form\na,420,100,heap", "form"},

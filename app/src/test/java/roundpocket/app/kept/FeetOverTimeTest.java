@@ -78,7 +78,8 @@ public class FeetOverTimeTest extends AppTest {
     public void yarnsAndSwatchesKeepWhatElseIsKnown() {
         String cake =
                 "{\"form\":\"CAKE\",\"fibre\":\"75 % wool\",\"stripes\":[{\"colour\":\"#112233\",\"lengthM\":1.5},"
-                        + "{\"colour\":\"#aabbcc\"}],\"knotsM\":[12.0,80.0],\"notes\":\"from the ropewalk\"}";
+                        + "{\"name\":\"stone\",\"colour\":\"#aabbcc\"}],"
+                        + "\"startM\":0.5,\"knots\":[{\"atM\":12.0},{\"atM\":80.0,\"goesOnM\":1.0}],\"notes\":\"from the ropewalk\"}";
         JsonNode yarn = body(post(
                 "/api/yarns",
                 "{\"name\": \"Sally\", \"yarn\": {\"lengthM\": 400, \"massG\": 100}, \"cake\": " + cake + "}"));

@@ -57,6 +57,7 @@ final class RecipeWriter {
         leg();
         shaping("toe", choices.toe(), plan.toe(), Choices.usualPlain(choices.toeTaken()));
         graft();
+        plan.stripes().ifPresent(this::colours);
         return new Recipe(options, numbers, switches);
     }
 
@@ -110,6 +111,9 @@ final class RecipeWriter {
 
     private String placingNotNow(PlacingSchool school) {
         Tube tube = plan.tube();
+        if (school == PlacingSchool.AT_COLOUR && plan.stripes().isEmpty()) {
+            return "This yarn has no stripes that are measured: enter them on its shelf.";
+        }
         boolean known = tube.placings().stream().map(Placing::school).anyMatch(school::equals);
         return school == PlacingSchool.BY_SHOE_SIZE && !known
                 ? "For this foot no shoe size is given: enter it with its system."
@@ -282,6 +286,39 @@ final class RecipeWriter {
                 FinishChoice.usual().ribTaken(),
                 Rib.values(),
                 any -> "");
+    }
+
+    private void colours(StripePlan stripes) {
+        ColourChoice colour = choices.colour();
+        ColourChoice usual = ColourChoice.usual();
+        options(
+                "colour.second",
+                "The second sock’s colours",
+                colour.second(),
+                colour.secondTaken(),
+                usual.secondTaken(),
+                SecondSock.values(),
+                any -> "");
+        if (!stripes.heelOther()) {
+            options(
+                    "colour.heel",
+                    "The heel’s colour",
+                    colour.heel(),
+                    colour.heelTaken(),
+                    usual.heelTaken(),
+                    ColourStart.values(),
+                    any -> "");
+        }
+        if (stripes.lateToe()) {
+            options(
+                    "colour.toe",
+                    "The toe’s colour",
+                    colour.toe(),
+                    colour.toeTaken(),
+                    usual.toeTaken(),
+                    ColourStart.values(),
+                    any -> "");
+        }
     }
 
     private void graft() {

@@ -20,4 +20,9 @@ public record RoleYarn(
         Step pairGrams,
         Optional<Step> woundOff,
         Optional<Left> left,
-        Optional<Left> afterTwoPairs) {}
+        Optional<Left> afterTwoPairs) {
+    /** Grams that the pair takes of what there is, with what is wound off where it is known what there is. */
+    public Step needed() {
+        return left.map(Left::needed).orElse(pairGrams);
+    }
+}

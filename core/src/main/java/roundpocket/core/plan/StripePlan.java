@@ -12,6 +12,7 @@ import roundpocket.core.stripe.StripedRound.ChangeAt;
  * @param repeat metres of one repeat
  * @param repeatRounds rounds that one repeat takes in the tube
  * @param oneColour whether nothing is to be seen, since every band has the same colour
+ * @param lateToe whether there is a toe of this yarn that is begun anew after the tube
  * @param socks the first sock and the second
  * @param woundOff metres wound off for the whole pair, where any are
  * @param woundOffGrams the same in grams
@@ -24,6 +25,7 @@ public record StripePlan(
         Step repeat,
         Step repeatRounds,
         boolean oneColour,
+        boolean lateToe,
         List<SockStripes> socks,
         Optional<Step> woundOff,
         Optional<Step> woundOffGrams,
@@ -169,6 +171,11 @@ public record StripePlan(
             boolean goesOnKnown,
             Optional<Step> windOff,
             Step tails) {}
+
+    /** Whether the heel is of another yarn. */
+    boolean heelOther() {
+        return socks.get(0).heel().get(0).band() == ColourRound.OTHER_YARN;
+    }
 
     public StripePlan {
         bands = List.copyOf(bands);

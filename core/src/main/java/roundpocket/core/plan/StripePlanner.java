@@ -135,6 +135,7 @@ final class StripePlanner {
                 repeat.metres(),
                 repeat.rounds("rounds of one repeat", repeat.metres(), stitches),
                 striping.oneColour(),
+                first.toe().isPresent(),
                 socks,
                 woundOff,
                 woundOff.map(metres -> model.gramsOf("wound off", metres)),

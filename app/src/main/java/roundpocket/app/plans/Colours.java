@@ -1,4 +1,4 @@
-package roundpocket.app.yarns;
+package roundpocket.app.plans;
 
 import java.util.List;
 import java.util.Locale;
@@ -8,13 +8,14 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 
 /** What a colour may be: #rrggbb. */
-final class Colours {
+public final class Colours {
     /** The colour of wool that nobody gave a colour. */
-    static final String UNDYED = "#d9cdb8";
+    public static final String UNDYED = "#d9cdb8";
 
     private Colours() {}
 
-    static String checked(@Nullable String colour) {
+    /** The colour in small letters; refused where it is none. */
+    public static String checked(@Nullable String colour) {
         if (colour == null) {
             return UNDYED;
         }

@@ -7,7 +7,7 @@ const FLOORS = [
   ['units'],
   ['api'],
   ['form', 'draft'],
-  ['tape', 'fabric'],
+  ['tape', 'fabric', 'picture'],
   ['recipe', 'devices'],
   ['almanac', 'basket', 'card', 'feet', 'home', 'lap', 'log', 'plan', 'practice', 'yarn'],
   ['shell'],

@@ -18,6 +18,7 @@ import type { Entry, Place } from '../tape/figures';
 import { FitPanel } from './FitPanel';
 import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
+import { StripesPanel } from './StripesPanel';
 import { PlanWorking } from '../form/Working';
 import { YarnSplit } from './YarnSplit';
 
@@ -87,6 +88,22 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
       <Box mt={4}>
         <Compare draft={draft} plan={drawn} onChange={onChange} />
       </Box>
+      {drawn.stripes && (
+        <>
+          <Box as="h2" fontSize="lg" mt={6} mb={2}>
+            How the pair will look
+          </Box>
+          <Box {...sheet}>
+            <StripesPanel
+              draft={draft}
+              plan={drawn}
+              stripes={drawn.stripes}
+              onChange={onChange}
+              onWorking={work}
+            />
+          </Box>
+        </>
+      )}
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         Heel, toe and yarn
       </Box>

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useYarns } from '../api/queries';
-import type { Spec, Yarn } from '../wire/types';
+import type { KeptYarn, Spec, Yarn } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { labelText } from '../units/units';
 import { Choice } from './Choice';
@@ -68,10 +68,10 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
             {yarns.data?.map((kept) => (
               <Choice
                 key={kept.id}
-                chosen={JSON.stringify(kept.yarn) === JSON.stringify(contrast)}
+                chosen={JSON.stringify(coloured(kept)) === JSON.stringify(contrast)}
                 title={kept.name}
                 note={labelText(kept.yarn, lengths)}
-                onChoose={() => set(sections, kept.yarn)}
+                onChoose={() => set(sections, coloured(kept))}
               />
             ))}
           </Box>
@@ -91,4 +91,9 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
 
 function list(words: readonly string[]): string {
   return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+/** A yarn of the shelf with its colour, for the drawings. */
+function coloured({ yarn, colour }: KeptYarn): Yarn {
+  return { ...yarn, colour };
 }

@@ -11,6 +11,7 @@ import type { RecipeProps, WordsProps } from './props';
 import { FootWords } from './FootWords';
 import { GraftWords } from './GraftWords';
 import { ShapingWords } from './ShapingWords';
+import { StripeWords } from './StripeWords';
 import { StitchesWord } from './StitchesWord';
 import { SwatchWord } from './SwatchWord';
 import { LegWords, TubeWords } from './TubeWords';
@@ -53,6 +54,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           than the foot: <StitchesWord {...words} /> <TubeWords {...words} />. The afterthought heel
           is <ShapingWords {...words} name="heel" />. <LegWords {...words} /> The toe is{' '}
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
+          <StripeWords {...words} />
         </p>
       </Box>
       <Box fontSize={{ base: 'sm', md: 'xs' }} color="quiet" className="no-print">

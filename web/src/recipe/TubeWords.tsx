@@ -8,6 +8,7 @@ import { NumberField } from '../form/NumberField';
 import { OptionWord } from './OptionWord';
 import { PlacingFields } from './PlacingFields';
 import { ReadyTubeWord } from './ReadyTubeWord';
+import type { Plan } from '../wire/types';
 import type { WordsProps } from './props';
 import { Why } from './Word';
 
@@ -60,11 +61,11 @@ export function TubeWords(words: WordsProps) {
         choice="placing.school"
         after=","
         along={(school) => ({
-          'placing.markedRound': school === 'ON_THE_FOOT' ? tube.count.rounds.value : undefined,
+          'placing.markedRound': markedRound(plan, school),
           'placing.markedMm': undefined,
           'placing.distanceMm':
             school === 'OWN_DISTANCE' ? Math.round(tube.openingFromToe.value) : undefined,
-          'placing.from': undefined,
+          'placing.from': school === 'AT_COLOUR' ? 'TOE_TIP' : undefined,
         })}
       >
         <PlacingFields {...words} />
@@ -109,6 +110,18 @@ const NO_CORNERS = {
   'opening.extraLoops': undefined,
   'opening.keepFour': undefined,
 };
+
+/** The round that a marked heel line begins with: where it is now, or at the nearest change of colour. */
+function markedRound({ tube, stripes }: Plan, school: string): number | undefined {
+  switch (school) {
+    case 'ON_THE_FOOT':
+      return tube.count.rounds.value;
+    case 'AT_COLOUR':
+      return stripes?.candidates[0]?.kept[0]?.openingRound ?? tube.openingRound.value;
+    default:
+      return undefined;
+  }
+}
 
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

@@ -36,7 +36,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
                 onChange({
                   ...draft,
                   yarn: { id: kept.id, name: kept.name, colour: kept.colour },
-                  spec: { ...draft.spec, yarn: kept.yarn },
+                  spec: { ...draft.spec, yarn: kept.yarn, striping: kept.striping },
                 })
               }
             />
@@ -48,7 +48,11 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
         <SmallButton
           mt={3}
           onClick={() =>
-            onChange({ ...draft, yarn: undefined, spec: { ...draft.spec, yarn: undefined } })
+            onChange({
+              ...draft,
+              yarn: undefined,
+              spec: { ...draft.spec, yarn: undefined, striping: undefined },
+            })
           }
         >
           {`Back to the usual: ${labelText(USUAL, lengths)}`}

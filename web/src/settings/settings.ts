@@ -15,10 +15,18 @@ export interface Settings {
   light: Light;
   hand: Hand;
   needles: Needles;
+  /** Whether stripes are hatched besides their colours. */
+  hatch: boolean;
 }
 
 const KEY = 'round-pocket.settings';
-const USUAL: Settings = { lengths: 'CM', light: 'system', hand: 'right', needles: 'MM' };
+const USUAL: Settings = {
+  lengths: 'CM',
+  light: 'system',
+  hand: 'right',
+  needles: 'MM',
+  hatch: false,
+};
 const listeners = new Set<() => void>();
 let settings = read();
 
@@ -30,6 +38,7 @@ function read(): Settings {
       light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
       hand: stored.hand === 'left' ? 'left' : USUAL.hand,
       needles: stored.needles === 'US' ? 'US' : USUAL.needles,
+      hatch: stored.hatch === true,
     };
   } catch {
     return USUAL;

@@ -3,7 +3,7 @@ import type { Lengths } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import { SECTION_NAMES } from './reading';
 import type { Scale } from './scale';
-import { Text } from './svg';
+import { Rect, Text } from './svg';
 
 /** The names of the sections, on them. */
 export function Captions({
@@ -12,12 +12,15 @@ export function Captions({
   top,
   bottom,
   lengths,
+  grounded,
 }: {
   plan: Plan;
   scale: Scale;
   top: number;
   bottom: number;
   lengths: Lengths;
+  /** Whether they stand on yarn colours and bring their own ground. */
+  grounded: boolean;
 }) {
   const middle = (top + bottom) / 2;
   return (
@@ -27,6 +30,17 @@ export function Captions({
         const x = (scale.x(fromMm) + scale.x(toMm)) / 2;
         return (
           <g key={section}>
+            {grounded && (
+              <Rect
+                x={x - Math.min(room / 2 - 1, 36)}
+                y={middle - 18}
+                width={2 * Math.min(room / 2 - 1, 36)}
+                height={room > 55 ? 54 : 38}
+                rx="3"
+                fill="sheet"
+                opacity={0.93}
+              />
+            )}
             <Text
               x={x}
               y={middle - 3}

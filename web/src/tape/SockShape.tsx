@@ -1,3 +1,4 @@
+import { useId, type ReactNode } from 'react';
 import type { Outline } from '../wire/types';
 import { points, type Scale } from './scale';
 import { Line, Polygon, Rect } from './svg';
@@ -11,13 +12,16 @@ interface ShapeProps {
   colour?: string;
   /** How strong the colour is, from 0 to 1; pale where nothing is knitted yet. */
   strength?: number;
+  /** Its stripes, drawn already, in place of the one colour. */
+  stripes?: ReactNode;
 }
 
 /** Strength of the yarn's colour where nothing is knitted yet. */
 const PALE = 0.22;
 
 /** Toe, foot, leg and cuff, sole up, toe at the left. */
-export function TubeShape({ outline, scale, top, colour, strength = PALE }: ShapeProps) {
+export function TubeShape({ outline, scale, top, colour, strength = PALE, stripes }: ShapeProps) {
+  const clip = useId();
   const height = outline.widthMm * scale.perMm;
   const middle = top + height / 2;
   const toeBase = outline.spans[0]?.toMm ?? 0;
@@ -40,7 +44,16 @@ export function TubeShape({ outline, scale, top, colour, strength = PALE }: Shap
         height={height}
         fill="fabric"
       />
-      {colour && (
+      {stripes && (
+        <>
+          <clipPath id={clip}>
+            <polygon points={points(toe)} />
+            <rect x={scale.x(toeBase)} y={top} width={right - scale.x(toeBase)} height={height} />
+          </clipPath>
+          <g clipPath={`url(#${clip})`}>{stripes}</g>
+        </>
+      )}
+      {!stripes && colour && (
         <g fill={colour} opacity={strength}>
           <polygon points={points(toe)} />
           <rect x={scale.x(toeBase)} y={top} width={right - scale.x(toeBase)} height={height} />
@@ -99,7 +112,8 @@ function Ribs({
 }
 
 /** The heel cup, laid flat: its mouth above, its graft below, centred under the opening. */
-export function PocketShape({ outline, scale, top, colour, strength = PALE }: ShapeProps) {
+export function PocketShape({ outline, scale, top, colour, strength = PALE, stripes }: ShapeProps) {
+  const clip = useId();
   const centre = scale.x(outline.openingMm);
   const edge = outline.heel.map(
     ({ depthMm, widthMm }) => [(widthMm * scale.perMm) / 2, top + depthMm * scale.perMm] as const,
@@ -111,7 +125,15 @@ export function PocketShape({ outline, scale, top, colour, strength = PALE }: Sh
   return (
     <g>
       <Polygon points={shape} fill="fabric" />
-      {colour && <polygon points={shape} fill={colour} opacity={strength} />}
+      {stripes && (
+        <>
+          <clipPath id={clip}>
+            <polygon points={shape} />
+          </clipPath>
+          <g clipPath={`url(#${clip})`}>{stripes}</g>
+        </>
+      )}
+      {!stripes && colour && <polygon points={shape} fill={colour} opacity={strength} />}
       <Polygon points={shape} fill="none" stroke="ink" strokeWidth="1.25" strokeLinejoin="round" />
       <Line
         x1={centre - (edge[0]?.[0] ?? 0)}

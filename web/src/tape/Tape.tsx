@@ -1,7 +1,7 @@
 import { Box, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Plan } from '../wire/types';
-import { useSettings, type Lengths } from '../settings/settings';
+import { changeSettings, useSettings, type Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import { Captions, PocketCaption } from './Captions';
 import { Measure, TAPE_HEIGHT } from './Measure';
@@ -11,6 +11,8 @@ import type { Place } from './figures';
 import { PlacingMarks, placingHeight, placingLane } from './PlacingMarks';
 import { lastBeforeOpening, placeOf, reading } from './reading';
 import { Lit } from './Lit';
+import { useHatching } from './Hatch';
+import { StripedPocket, StripedTube } from './StripedShape';
 import { SectionTable } from './SectionTable';
 import { useWidth } from './useWidth';
 import { YARN_HEIGHT, YarnLane } from './YarnLane';
@@ -20,6 +22,8 @@ import { LinkButton } from '../form/LinkButton';
 const MARGIN = 14;
 const MARK_LANE = 26;
 const GAP = 12;
+/** Room above the second sock for its name. */
+const NAMED = 26;
 
 interface TapeProps {
   plan: Plan;
@@ -40,15 +44,42 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
   const at = axis[round - 1];
 
   const [schools, setSchools] = useState(false);
+  const [both, setBoth] = useState(false);
+  const { hatch } = useSettings();
+  const { stripes } = plan;
+  const hatching = useHatching(stripes?.bands.length ?? 0);
   const marks = schools ? placingLane(plan, scale, width) : [];
   const marksHeight = placingHeight(marks);
   const tapeTop = MARK_LANE + marksHeight;
   const tubeTop = tapeTop + TAPE_HEIGHT + 8;
   const tubeBottom = tubeTop + outline.widthMm * scale.perMm;
   const pocketTop = tubeBottom + GAP;
-  const yarnTop = pocketTop + plan.heel.depth.value * scale.perMm + 12;
+  const pocketDepth = plan.heel.depth.value * scale.perMm;
+  const secondTop = pocketTop + pocketDepth + NAMED;
+  const secondShown = both && stripes !== undefined;
+  const secondHeight = secondShown ? tubeBottom - tubeTop + GAP + pocketDepth + NAMED : 0;
+  const yarnTop = pocketTop + pocketDepth + secondHeight + 12;
   const height = yarnTop + YARN_HEIGHT + 4;
 
+  const other = plan.madeFrom?.contrast?.colour;
+  const painted = (sock: number, what: 'tube' | 'heel', at: number) => {
+    const rounds = stripes?.socks[sock]?.[what];
+    if (!stripes || !rounds) {
+      return undefined;
+    }
+    const Striped = what === 'tube' ? StripedTube : StripedPocket;
+    return (
+      <Striped
+        stripes={stripes}
+        rounds={rounds}
+        outline={outline}
+        scale={scale}
+        top={at}
+        other={other}
+        hatching={hatch ? hatching : undefined}
+      />
+    );
+  };
   const follow = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const mm = (event.clientX - box.left - MARGIN) / scale.perMm;
@@ -93,7 +124,14 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           top={tapeTop}
           lengths={lengths}
         />
-        <TubeShape outline={outline} scale={scale} top={tubeTop} colour={colour} />
+        {hatch && hatching.defs}
+        <TubeShape
+          outline={outline}
+          scale={scale}
+          top={tubeTop}
+          colour={colour}
+          stripes={painted(0, 'tube', tubeTop)}
+        />
         <Lit
           plan={plan}
           scale={scale}
@@ -103,10 +141,43 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           pocketTop={pocketTop}
           yarnTop={yarnTop}
         />
-        <Captions plan={plan} scale={scale} top={tubeTop} bottom={tubeBottom} lengths={lengths} />
+        <Captions
+          plan={plan}
+          scale={scale}
+          top={tubeTop}
+          bottom={tubeBottom}
+          lengths={lengths}
+          grounded={stripes !== undefined}
+        />
         <OpeningLine outline={outline} scale={scale} top={tubeTop} />
-        <PocketShape outline={outline} scale={scale} top={pocketTop} colour={colour} />
+        <PocketShape
+          outline={outline}
+          scale={scale}
+          top={pocketTop}
+          colour={colour}
+          stripes={painted(0, 'heel', pocketTop)}
+        />
         <PocketCaption plan={plan} scale={scale} top={pocketTop} width={width} lengths={lengths} />
+        {secondShown && (
+          <g>
+            <Text x={scale.x(0)} y={secondTop - 6} fontSize="13px" fontWeight="600" fill="ink">
+              second sock
+            </Text>
+            <TubeShape
+              outline={outline}
+              scale={scale}
+              top={secondTop}
+              stripes={painted(1, 'tube', secondTop)}
+            />
+            <OpeningLine outline={outline} scale={scale} top={secondTop} />
+            <PocketShape
+              outline={outline}
+              scale={scale}
+              top={secondTop + tubeBottom - tubeTop + GAP}
+              stripes={painted(1, 'heel', secondTop + tubeBottom - tubeTop + GAP)}
+            />
+          </g>
+        )}
         <PlacingMarks marks={marks} top={0} bottom={tapeTop} lengths={lengths} />
         <OpeningMark
           plan={plan}
@@ -135,6 +206,28 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         >
           {schools ? 'Hide other placements' : 'Compare heel placements'}
         </LinkButton>
+        {stripes && (
+          <>
+            <LinkButton
+              aria-pressed={both}
+              onClick={() => setBoth(!both)}
+              fontSize="sm"
+              minH="24px"
+              className="no-print"
+            >
+              {both ? 'Show one sock' : 'Show both socks'}
+            </LinkButton>
+            <LinkButton
+              aria-pressed={hatch}
+              onClick={() => changeSettings({ hatch: !hatch })}
+              fontSize="sm"
+              minH="24px"
+              className="no-print"
+            >
+              {hatch ? 'Colours only' : 'Hatch the colours'}
+            </LinkButton>
+          </>
+        )}
       </Flex>
       <VisuallyHidden>
         <SectionTable plan={plan} />

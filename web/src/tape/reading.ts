@@ -2,6 +2,7 @@ import type { AxisRound, Plan, Section } from '../wire/types';
 import type { Place } from './figures';
 import type { Lengths } from '../settings/settings';
 import { lengthText, valueText } from '../units/units';
+import { colourReading } from './colours';
 
 export const SECTION_NAMES: Record<Section, string> = {
   TOE: 'toe',
@@ -38,5 +39,9 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
     leg && plan.yarn.roles.length === 1
       ? `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
       : `${valueText(at.usedG, 'GRAMS', lengths)} of yarn used by then`;
-  return `${here}${opening} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}`;
+  const { stripes } = plan;
+  const round = stripes?.socks[0]?.tube[at.round - 1];
+  const colours = stripes && round && colourReading(stripes, round);
+  const colour = colours ? ` · ${colours}` : '';
+  return `${here}${opening} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}${colour}`;
 }

@@ -1,15 +1,13 @@
 import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
-import type { Cake, Stripe, Yarn } from '../wire/types';
+import type { Cake, Yarn } from '../wire/types';
 import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { LinkButton } from '../form/LinkButton';
+import { ColourField, StripeFields, UNDYED } from './StripeFields';
 
 /** A yarn while it is typed. */
 export type TypedYarn = Partial<Yarn> & Cake & { colour?: string };
-
-/** The colour of wool that nobody gave a colour. */
-const UNDYED = '#d9cdb8';
 
 /** How a yarn may lie there. */
 export const FORMS = [
@@ -73,7 +71,12 @@ export function YarnFields({ yarn, change, problemAt }: YarnFieldsProps) {
       <Flex gap={6} wrap="wrap" mt={3} align="flex-start">
         <FormChoice form={yarn.form} onChange={(form) => change({ form })} />
         <Colours yarn={yarn} change={change} problemAt={problemAt} />
-        <Knots knots={yarn.knotsM ?? []} change={change} problemAt={problemAt} />
+        <Knots
+          knots={yarn.knots ?? []}
+          striped={yarn.stripes !== undefined}
+          change={change}
+          problemAt={problemAt}
+        />
       </Flex>
       <Box mt={3}>
         <NotesField
@@ -109,113 +112,74 @@ function FormChoice({ form, onChange }: FormChoiceProps) {
   );
 }
 
-/** One colour, or the stripes in their order. */
+/** One colour, or the bands in their order. */
 function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
-  const { lengths } = useSettings();
   const stripes = yarn.stripes ?? [];
-  const set = (next: Stripe[]) => change({ stripes: next.length > 0 ? next : undefined });
-  const at = (i: number, part: Partial<Stripe>) =>
-    set(stripes.map((stripe, j) => (i === j ? { ...stripe, ...part } : stripe)));
-  const next = stripes.at(-1)?.colour ?? yarn.colour ?? UNDYED;
+  const first = yarn.colour ?? UNDYED;
   return (
     <Box role="group" aria-label="Colours">
-      {stripes.length === 0 && (
-        <ColourField
-          label="Colour"
-          colour={yarn.colour ?? UNDYED}
-          onChange={(colour) => change({ colour })}
+      {stripes.length === 0 ? (
+        <>
+          <ColourField label="Colour" colour={first} onChange={(colour) => change({ colour })} />
+          <PlainButton onClick={() => change({ stripes: [{ colour: first }, { colour: UNDYED }] })}>
+            Add stripes
+          </PlainButton>
+        </>
+      ) : (
+        <StripeFields
+          stripes={stripes}
+          startM={yarn.startM}
+          change={change}
+          problemAt={problemAt}
         />
       )}
-      {stripes.map(({ colour, lengthM }, i) => (
-        <Flex key={i} gap={3} align="flex-start" mb={1}>
-          <ColourField
-            label={`Stripe ${i + 1}`}
-            colour={colour}
-            onChange={(chosen) => at(i, { colour: chosen })}
-          />
-          <Box w="9rem">
-            <NumberField
-              label="Yarn in it"
-              kind="number"
-              unit="m"
-              lengths={lengths}
-              mayBeEmpty
-              value={lengthM}
-              problem={problemAt(`cake.stripes[${i}].lengthM`)}
-              onChange={(value) => at(i, { lengthM: value })}
-            />
-          </Box>
-          <PlainButton
-            label={`Remove stripe ${i + 1}`}
-            onClick={() => set(stripes.filter((_, j) => i !== j))}
-          >
-            Remove
-          </PlainButton>
-        </Flex>
-      ))}
-      {stripes.length < 24 && (
-        <PlainButton
-          onClick={() =>
-            set(
-              stripes.length === 0
-                ? [{ colour: next }, { colour: UNDYED }]
-                : [...stripes, { colour: next }],
-            )
-          }
-        >
-          {stripes.length === 0 ? 'Add stripes' : 'Add a stripe'}
-        </PlainButton>
-      )}
     </Box>
   );
 }
 
-interface ColourFieldProps {
-  label: string;
-  colour: string;
-  onChange: (colour: string) => void;
-}
-
-function ColourField({ label, colour, onChange }: ColourFieldProps) {
-  return (
-    <Box as="label" fontWeight="600" fontSize="sm">
-      {label}
-      <input
-        type="color"
-        value={colour}
-        style={{ display: 'block', width: '5rem', height: '44px', cursor: 'pointer' }}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </Box>
-  );
-}
+type Knot = NonNullable<Cake['knots']>[number];
 
 interface KnotsProps {
-  knots: readonly number[];
+  knots: readonly Knot[];
+  striped: boolean;
   change: YarnFieldsProps['change'];
   problemAt: YarnFieldsProps['problemAt'];
 }
 
-function Knots({ knots, change, problemAt }: KnotsProps) {
+function Knots({ knots, striped, change, problemAt }: KnotsProps) {
   const { lengths } = useSettings();
-  const set = (next: number[]) => change({ knotsM: next.length > 0 ? next : undefined });
+  const set = (next: Knot[]) => change({ knots: next.length > 0 ? next : undefined });
+  const at = (i: number, part: Partial<Knot>) =>
+    set(knots.map((each, j) => (i === j ? { ...each, ...part } : each)));
   return (
     <Box role="group" aria-label="Knots">
-      {knots.map((metres, i) => (
-        <Flex key={`${i} of ${knots.length}`} gap={3} align="flex-start" mb={1}>
+      {knots.map(({ atM, goesOnM }, i) => (
+        <Flex key={`${i} of ${knots.length}`} gap={3} align="flex-start" mb={1} wrap="wrap">
           <Box w="13rem">
             <NumberField
               label={`Knot ${i + 1}, from the outer end`}
               kind="number"
               unit="m"
               lengths={lengths}
-              value={metres}
-              problem={problemAt(`cake.knotsM[${i}]`)}
-              onChange={(value) =>
-                value !== undefined && set(knots.map((each, j) => (i === j ? value : each)))
-              }
+              value={atM}
+              problem={problemAt(`cake.knots[${i}].atM`)}
+              onChange={(metres) => metres !== undefined && at(i, { atM: metres })}
             />
           </Box>
+          {striped && (
+            <Box w="13rem">
+              <NumberField
+                label="Behind it, into the repeat"
+                kind="number"
+                unit="m"
+                lengths={lengths}
+                mayBeEmpty
+                value={goesOnM}
+                problem={problemAt(`cake.knots[${i}].goesOnM`)}
+                onChange={(metres) => at(i, { goesOnM: metres })}
+              />
+            </Box>
+          )}
           <PlainButton
             label={`Remove knot ${i + 1}`}
             onClick={() => set(knots.filter((_, j) => i !== j))}
@@ -225,7 +189,7 @@ function Knots({ knots, change, problemAt }: KnotsProps) {
         </Flex>
       ))}
       {knots.length < 24 && (
-        <PlainButton onClick={() => set([...knots, 0])}>
+        <PlainButton onClick={() => set([...knots, { atM: 0 }])}>
           {knots.length === 0 ? 'Add a knot' : 'Add another knot'}
         </PlainButton>
       )}

@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { KeptYarn } from '../wire/types';
+import type { KeptYarn, Stripe } from '../wire/types';
 import { ShelfItem } from '../form/ShelfItem';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { CakeDrawing } from '../tape/CakeDrawing';
-import { decimal, labelText, roughMass } from '../units/units';
+import { decimal, labelText, roughMass, valueText } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
 import { YarnUses } from './YarnUses';
 
@@ -15,10 +15,10 @@ export function YarnItem({ kept, onDone }: { kept: KeptYarn | undefined; onDone?
       kept={kept}
       nameLabel="Name of the yarn"
       value={kept ? { ...kept.yarn, ...kept.cake, colour: kept.colour } : {}}
-      write={({ colour, form, fibre, stripes, knotsM, notes, ...yarn }) => ({
+      write={({ colour, form, fibre, stripes, startM, knots, notes, ...yarn }) => ({
         colour: stripes?.[0]?.colour ?? colour,
         yarn: { lengthM: 0, massG: 0, ...yarn },
-        cake: { form, fibre, stripes, knotsM, notes },
+        cake: { form, fibre, stripes, startM, knots, notes },
       })}
       fields={(yarn, change, problemAt) => (
         <YarnFields yarn={yarn} change={change} problemAt={problemAt} />
@@ -41,7 +41,8 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
     !cake?.fibre &&
       yarn.nylonShare !== undefined &&
       `${decimal(yarn.nylonShare * 100, 0)} % nylon (or similar)`,
-    cake?.knotsM && knotWords(cake.knotsM),
+    cake?.stripes && stripeWords(cake.stripes, lengths),
+    cake?.knots && knotWords(cake.knots.map(({ atM }) => atM)),
   ].filter(Boolean);
   return (
     <Flex gap={3} align="flex-start">
@@ -63,6 +64,19 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
       </Box>
     </Flex>
   );
+}
+
+function stripeWords(stripes: readonly Stripe[], lengths: Lengths): string {
+  const each = stripes.map(({ name, colour, lengthM, rounds, stitches }) => {
+    const long =
+      lengthM !== undefined
+        ? valueText(lengthM, 'METRES', lengths)
+        : rounds !== undefined && stitches !== undefined
+          ? `${valueText(rounds, 'ROUNDS', lengths)} on ${valueText(stitches, 'STITCHES', lengths)}`
+          : '';
+    return [name ?? colour, long].filter(Boolean).join(' ');
+  });
+  return `stripes: ${each.join(', ')}`;
 }
 
 function knotWords(knots: readonly number[]): string {

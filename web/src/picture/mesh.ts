@@ -1,0 +1,256 @@
+import type { ColourRound, Outline, Plan, SockStripes } from '../wire/types';
+
+/** A point on the table, in millimetres. */
+export type Point = readonly [number, number];
+
+type Corners = readonly [Point, Point, Point, Point];
+
+/** One stitch: its corners from the left below, around; up is the way it was knitted. */
+export interface Cell {
+  band: number;
+  corners: Corners;
+  purl: boolean;
+  where: Part;
+  /** Round of its part, from 1, as the core lists them. */
+  round: number;
+  stitch: number;
+  /** Whether it lies at the edge of what is seen. */
+  edge: boolean;
+}
+
+export type Part = 'toe' | 'foot' | 'leg' | 'cuff' | 'heel';
+export type View = 'side' | 'sole';
+
+/** A sock as stitches on the table, and how much room it takes. */
+export interface Mesh {
+  cells: Cell[];
+  width: number;
+  height: number;
+}
+
+const SECTIONS = { TOE: 'toe', FOOT: 'foot', LEG: 'leg', CUFF: 'cuff' } as const;
+
+/** The stitches that are seen of one sock. */
+export function meshOf(plan: Plan, sock: SockStripes, view: View): Mesh {
+  return view === 'side' ? sideMesh(plan, sock) : soleMesh(plan, sock);
+}
+
+interface Measures {
+  outline: Outline;
+  /** Millimetres of a round, and of a stitch. */
+  round: number;
+  stitch: number;
+  depth: number;
+  /** Width of the knit and of the purl ribs; none where there is no ribbing to see. */
+  rib: number;
+}
+
+function measures(plan: Plan, sock: SockStripes): Measures {
+  const { outline, stitchCount, cuff } = plan;
+  return {
+    outline,
+    round: outline.lengthMm / sock.tube.length,
+    stitch: outline.widthMm / stitchCount.half.value,
+    depth: outline.heel.at(-1)?.depthMm ?? 0,
+    rib: cuff.rib.id === 'ONE_BY_ONE' ? 1 : 2,
+  };
+}
+
+function bandOf(round: ColourRound, stitch: number): number {
+  return round.changes.findLast((change) => change.stitch <= stitch)?.band ?? round.band;
+}
+
+/** Stitches of a round where it begins and where it ends: half way to its neighbours. */
+function widths(rounds: readonly ColourRound[], i: number): readonly number[] {
+  const here = rounds[i]?.stitches ?? 0;
+  const before = rounds[i - 1]?.stitches ?? here;
+  const after = rounds[i + 1]?.stitches ?? here;
+  return [(before + here) / 2, (here + after) / 2];
+}
+
+/** Whether a part was knitted from the cuff’s side to the toe’s. */
+function towardsToe(plan: Plan, where: Part): boolean {
+  return where === 'toe' ? !plan.toe.begun : plan.tube.way.id === 'CUFF_DOWN';
+}
+
+/** A round’s stitch that is seen in a column of the side, from the middle of the sole to the middle of the instep. */
+function onTheSide(column: number, stitches: number): number {
+  const quarter = Math.floor(stitches / 4);
+  return column < quarter ? quarter - column : stitches - (column - quarter);
+}
+
+function partOf(outline: Outline, index: number): Part {
+  const span = outline.spans.find(({ toRound }) => index < toRound);
+  return span ? SECTIONS[span.section as keyof typeof SECTIONS] : 'cuff';
+}
+
+/** Foot to the left, leg upwards, the heel in the corner: as a sock lies when it is folded at its middle. */
+function sideMesh(plan: Plan, sock: SockStripes): Mesh {
+  const size = measures(plan, sock);
+  const { outline, round, stitch } = size;
+  const wide = outline.widthMm;
+  const line = outline.openingMm;
+  const legs = outline.lengthMm - line;
+  // The leg stands above the foot; everything is moved down by what of it rises beyond the instep.
+  const rise = Math.max(0, legs - wide / 2);
+  const cells: Cell[] = [];
+  sock.tube.forEach((colours, i) => {
+    const where = partOf(outline, i);
+    const columns = Math.floor(colours.stitches / 2);
+    const from = i * round;
+    const [near, far] = widths(sock.tube, i).map((stitches) => (stitches / 2) * stitch);
+    const quarter = Math.floor(colours.stitches / 4);
+    for (let column = 0; column < columns; column++) {
+      const seen = onTheSide(column, colours.stitches);
+      // The columns run along the edges of sole and instep, and end where they meet: there the decreases are.
+      const across = (at: number, total = 0) =>
+        column < quarter
+          ? (wide + total) / 2 - at * stitch
+          : (wide - total) / 2 + (columns - at) * stitch;
+      const flat: Corners = [
+        [from, across(column, near)],
+        [from, across(column + 1, near)],
+        [from + round, across(column + 1, far)],
+        [from + round, across(column, far)],
+      ];
+      const leg = from >= line - 0.01;
+      const corners = leg ? each(flat, (point) => turned(point, line, wide)) : flat;
+      if (hidden(corners, leg, line, wide)) {
+        continue;
+      }
+      const [a, b, c, d] = each(corners, ([x, y]) => [x, y + rise]);
+      cells.push({
+        band: bandOf(colours, seen),
+        corners: towardsToe(plan, where) ? [d, c, b, a] : [a, b, c, d],
+        purl: where === 'cuff' && Math.floor((seen - 1) / size.rib) % 2 === 1,
+        where,
+        round: i + 1,
+        stitch: seen,
+        edge: column === 0 || column === columns - 1 || i === 0 || i === sock.tube.length - 1,
+      });
+    }
+  });
+  cells.push(...heelCells(size, sock, rise));
+  return { cells, width: line + wide / 2 + size.depth / 2, height: rise + wide + size.depth / 4 };
+}
+
+function each([a, b, c, d]: Corners, to: (point: Point) => Point): Corners {
+  return [to(a), to(b), to(c), to(d)];
+}
+
+/** A point of the tube beyond the heel line, with the leg turned up about the corner of the opening. */
+function turned([x, y]: Point, line: number, wide: number): Point {
+  return [line + (y - wide / 2), wide / 2 - (x - line)];
+}
+
+/** How far foot and leg reach into each other at the crease, so that no gap shows. */
+const CREASE_MM = 2.5;
+
+/** What lies in the crease of the instep, beyond the line where foot and leg meet. */
+function hidden(corners: readonly Point[], leg: boolean, line: number, wide: number): boolean {
+  const x = corners.reduce((sum, corner) => sum + corner[0], 0) / corners.length;
+  const y = corners.reduce((sum, corner) => sum + corner[1], 0) / corners.length;
+  const beyond = wide / 2 - y - (line - x);
+  return x < line && y < wide / 2 && (leg ? beyond < -CREASE_MM : beyond > CREASE_MM);
+}
+
+/** The heel cup between the sole and the back of the leg: rounds that meet at the line of decreases. */
+function heelCells(size: Measures, sock: SockStripes, rise: number): Cell[] {
+  const { outline, depth } = size;
+  const wide = outline.widthMm;
+  const line = outline.openingMm;
+  const most = sock.heel[0]?.stitches ?? 1;
+  const last = sock.heel.at(-1)?.stitches ?? most;
+  const reach = (wide / 2 + depth) / 2;
+  const sole: Point = [line, wide];
+  const corner: Point = [line, wide / 2];
+  const back: Point = [line + wide / 2, wide / 2];
+  const tip: Point = [line + reach, wide / 2 + reach];
+  const inner = between(corner, tip, 1 - last / most);
+  const at = (u: number, v: number): Point => {
+    const lip = u < 0.5 ? between(sole, corner, 2 * u) : between(corner, back, 2 * u - 1);
+    const end = u < 0.5 ? between(tip, inner, 2 * u) : between(inner, tip, 2 * u - 1);
+    const [x, y] = between(lip, end, v);
+    return [x, y + rise];
+  };
+  return sock.heel.flatMap((colours, i) => {
+    const columns = Math.floor(colours.stitches / 2);
+    const low = i / sock.heel.length;
+    const high = (i + 1) / sock.heel.length;
+    return Array.from({ length: columns }, (_, column): Cell => {
+      const left = column / columns;
+      const right = (column + 1) / columns;
+      const seen = onTheSide(column, colours.stitches);
+      return {
+        band: bandOf(colours, seen),
+        corners: [at(left, low), at(right, low), at(right, high), at(left, high)],
+        purl: false,
+        where: 'heel',
+        round: i + 1,
+        stitch: seen,
+        edge: column === 0 || column === columns - 1,
+      };
+    });
+  });
+}
+
+function between([x, y]: Point, [toX, toY]: Point, share: number): Point {
+  return [x + (toX - x) * share, y + (toY - y) * share];
+}
+
+/** Sole up: toe at the left, the heel cup at the right; the leg lies below. */
+function soleMesh(plan: Plan, sock: SockStripes): Mesh {
+  const size = measures(plan, sock);
+  const { outline, round, stitch, depth } = size;
+  const wide = outline.widthMm;
+  const foot = outline.spans[1]?.toRound ?? sock.tube.length;
+  const heelRound = depth / sock.heel.length;
+  const row = (
+    rounds: readonly ColourRound[],
+    i: number,
+    from: number,
+    long: number,
+    where: Part,
+  ): Cell[] => {
+    const colours = rounds[i];
+    if (!colours) {
+      return [];
+    }
+    const columns = Math.floor(colours.stitches / 2);
+    const [near, far] = widths(rounds, i).map((stitches) => (stitches / 2) * stitch);
+    // The columns are straight and end at the edges, where the decreases are.
+    const across = (column: number, total = 0) =>
+      column === 0
+        ? (wide - total) / 2
+        : column === columns
+          ? (wide + total) / 2
+          : wide / 2 + (column - columns / 2) * stitch;
+    return Array.from({ length: columns }, (_, column): Cell => {
+      const upwards: Corners = [
+        [from, across(column, near)],
+        [from, across(column + 1, near)],
+        [from + long, across(column + 1, far)],
+        [from + long, across(column, far)],
+      ];
+      const [a, b, c, d] = upwards;
+      return {
+        band: bandOf(colours, column + 1),
+        corners: where !== 'heel' && towardsToe(plan, where) ? [d, c, b, a] : upwards,
+        purl: false,
+        where,
+        round: i + 1,
+        stitch: column + 1,
+        edge: column === 0 || column === columns - 1,
+      };
+    });
+  };
+  const cells = [
+    ...sock.tube
+      .slice(0, foot)
+      .flatMap((_, i) => row(sock.tube, i, i * round, round, partOf(outline, i))),
+    ...sock.heel.flatMap((_, i) =>
+      row(sock.heel, i, outline.openingMm + i * heelRound, heelRound, 'heel'),
+    ),
+  ];
+  return { cells, width: outline.openingMm + depth, height: wide };
+}

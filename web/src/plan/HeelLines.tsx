@@ -1,0 +1,158 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { HeelLineAt, Kept, Plan, StripePlan } from '../wire/types';
+import { withChoices, type Draft } from '../draft/draft';
+import { SmallButton } from '../form/SmallButton';
+import type { Lengths } from '../settings/settings';
+import { faceOf } from '../tape/colours';
+import { figureText, lengthText } from '../units/units';
+
+interface HeelLinesProps {
+  draft: Draft;
+  plan: Plan;
+  stripes: StripePlan;
+  lengths: Lengths;
+  onChange: (draft: Draft) => void;
+}
+
+/** How many are offered at once. */
+const OFFERED = 8;
+
+/** Other places for the heel line, each drawn small, today’s first. */
+export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLinesProps) {
+  const near = stripes.candidates.filter((one) => one.near);
+  const offered = (near.length > 0 ? near : stripes.candidates).slice(0, OFFERED);
+  const here = offered.find(({ moved }) => moved === 0);
+  return (
+    <Box mt={4}>
+      <Box as="h3" fontSize="md" mb={1}>
+        The heel line and the stripes
+      </Box>
+      {offered.length === 0 && <p>No change of colour within twelve rounds of the heel line.</p>}
+      <Flex as="ul" gap={3} wrap="wrap" listStyleType="none">
+        {!here && (
+          <Box as="li" w="15rem" borderWidth="2px" borderColor="chosen" p={2}>
+            <SmallTube plan={plan} stripes={stripes} moved={0} />
+            <Box fontWeight="600">Where it is now</Box>
+            <Box fontSize="sm">
+              {`foot ${lengthText(plan.tube.sockFoot.value, lengths)}, inside a band`}
+            </Box>
+          </Box>
+        )}
+        {offered.map((one) => (
+          <Box
+            as="li"
+            key={`${one.between} ${one.moved} ${one.band}`}
+            w="15rem"
+            borderWidth={one.moved === 0 ? '2px' : '1px'}
+            borderColor={one.moved === 0 ? 'chosen' : 'line'}
+            p={2}
+          >
+            <SmallTube plan={plan} stripes={stripes} moved={one.moved} />
+            <Box fontWeight="600">{placeWords(stripes, one)}</Box>
+            <Box fontSize="sm" className="figures">
+              {one.moved === 0 ? 'where it is now' : movedWords(one)}
+            </Box>
+            {one.moved !== 0 &&
+              one.kept.map((kept) => (
+                <SmallButton
+                  key={kept.what}
+                  mt={1}
+                  w="100%"
+                  h="auto"
+                  py={1}
+                  whiteSpace="normal"
+                  textAlign="left"
+                  onClick={() => onChange(taken(draft, kept))}
+                >
+                  {keptWords(kept, lengths)}
+                </SmallButton>
+              ))}
+            {one.moved !== 0 && (
+              <Box fontSize="sm" color="quiet" mt={1}>
+                {`Or start the cake ${figureText(one.startFurther, lengths)} further on, and nothing else changes.`}
+              </Box>
+            )}
+          </Box>
+        ))}
+      </Flex>
+    </Box>
+  );
+}
+
+function placeWords(stripes: StripePlan, { between, band }: HeelLineAt): string {
+  const name = stripes.bands[band]?.name ?? '';
+  return between ? `Where ${name} begins` : `In the middle of ${name}`;
+}
+
+function movedWords({ moved }: HeelLineAt): string {
+  const rounds = Math.abs(moved);
+  return `${rounds} ${rounds === 1 ? 'round' : 'rounds'} ${moved > 0 ? 'later' : 'earlier'}`;
+}
+
+const KEPT: Record<Kept['what'], string> = {
+  LEG: 'the leg as it is',
+  FOOT: 'the foot as it is',
+  TUBE: 'the tube as it is',
+};
+
+function keptWords({ what, sockFoot, footOut, fits, legRounds }: Kept, lengths: Lengths): string {
+  const out = Math.abs(footOut.value);
+  const fit = fits
+    ? 'fits'
+    : `${lengthText(out, lengths)} too ${footOut.value > 0 ? 'long' : 'short'}`;
+  const leg = what === 'LEG' ? '' : `, leg and cuff ${legRounds} rounds`;
+  return `Put it there, ${KEPT[what]}: foot ${lengthText(sockFoot.value, lengths)} (${fit})${leg}`;
+}
+
+/** The draft with the heel line there. */
+function taken(draft: Draft, kept: Kept): Draft {
+  return withChoices(draft, {
+    'placing.school': 'AT_COLOUR',
+    'placing.markedRound': kept.openingRound,
+    'placing.from': 'TOE_TIP',
+    'placing.markedMm': undefined,
+    'placing.distanceMm': undefined,
+    'tube.legRounds': kept.legRounds,
+    'tube.legMm': undefined,
+    'tube.legFrom': 'OPENING',
+  });
+}
+
+const SMALL = { width: 216, height: 52, reach: 16 };
+
+/** The tube around the heel line, with the line where it would be. */
+function SmallTube({ plan, stripes, moved }: { plan: Plan; stripes: StripePlan; moved: number }) {
+  const tube = stripes.socks[0]?.tube ?? [];
+  const line = plan.tube.openingRound.value;
+  const from = Math.max(0, line - SMALL.reach);
+  const seen = tube.slice(from, line + SMALL.reach);
+  const each = SMALL.width / seen.length;
+  const down = plan.tube.way.id === 'CUFF_DOWN';
+  const x = (line - from + (down ? -moved : moved)) * each;
+  return (
+    <svg viewBox={`0 0 ${SMALL.width} ${SMALL.height + 8}`} width="100%" aria-hidden>
+      {seen.flatMap((round, i) =>
+        faceOf(round).map((part) => (
+          <rect
+            key={`${i} ${part.from}`}
+            x={i * each}
+            y={4 + part.from * SMALL.height}
+            width={each + 0.4}
+            height={(part.to - part.from) * SMALL.height}
+            fill={stripes.bands[part.band]?.colour}
+          />
+        )),
+      )}
+      <line x1={x} x2={x} y1={0} y2={SMALL.height + 8} stroke="#ffffff" strokeWidth="5" />
+      <line
+        x1={x}
+        x2={x}
+        y1={0}
+        y2={SMALL.height + 8}
+        stroke="#0B7A66"
+        strokeWidth="2.5"
+        strokeDasharray="6 3"
+      />
+    </svg>
+  );
+}

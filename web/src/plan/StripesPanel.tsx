@@ -1,0 +1,230 @@
+import { Box, Flex, Table } from '@chakra-ui/react';
+import { memo } from 'react';
+import type { Figure, Plan, StripePlan } from '../wire/types';
+import { PairPicture } from '../picture/PairPicture';
+import { useSettings, type Lengths } from '../settings/settings';
+import { HeelLines } from './HeelLines';
+import { decimal, figureText, roughMass, valueText } from '../units/units';
+import type { Draft } from '../draft/draft';
+
+interface StripesPanelProps {
+  draft: Draft;
+  plan: Plan;
+  stripes: StripePlan;
+  onChange: (draft: Draft) => void;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+/** The colours of the pair: how it will look, what to wind off, and where else the heel line could go. */
+export const StripesPanel = memo(function StripesPanel(props: StripesPanelProps) {
+  const { draft, plan, stripes, onChange, onWorking } = props;
+  const { lengths } = useSettings();
+  return (
+    <Box>
+      <PairPicture plan={plan} stripes={stripes} name={draft.name || 'The pair'} />
+      <Flex gap={{ base: 4, lg: 8 }} wrap="wrap" mt={4} align="flex-start">
+        <Bands stripes={stripes} lengths={lengths} onWorking={onWorking} />
+        <Box flex="1 1 22rem">
+          <Winding stripes={stripes} lengths={lengths} onWorking={onWorking} />
+          <Knots stripes={stripes} lengths={lengths} />
+        </Box>
+      </Flex>
+      {!stripes.oneColour && (
+        <HeelLines
+          draft={draft}
+          plan={plan}
+          stripes={stripes}
+          lengths={lengths}
+          onChange={onChange}
+        />
+      )}
+    </Box>
+  );
+});
+
+interface PartProps {
+  stripes: StripePlan;
+  lengths: Lengths;
+  onWorking: StripesPanelProps['onWorking'];
+}
+
+/** The bands with their metres and rounds, and what each colour has of a sock. */
+function Bands({ stripes, lengths, onWorking }: PartProps) {
+  const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
+  const share = (band: number) => stripes.socks[0]?.shares.find((each) => each.band === band);
+  return (
+    <Table.ScrollArea maxW="34rem">
+      <Table.Root size="sm" bg="transparent">
+        <Table.Header>
+          <Table.Row bg="transparent">
+            {['Band', 'Yarn in it', 'In the tube', 'In a sock'].map((head, i) => (
+              <Table.ColumnHeader
+                key={head}
+                {...cell}
+                color="quiet"
+                textAlign={i ? 'end' : 'start'}
+              >
+                {head}
+              </Table.ColumnHeader>
+            ))}
+          </Table.Row>
+        </Table.Header>
+        <Table.Body className="figures">
+          {stripes.bands.map(({ name, colour, metres, rounds }, i) => {
+            const all = share(i);
+            return (
+              <Table.Row key={i} bg="transparent">
+                <Table.Cell {...cell}>
+                  <Flex align="center" gap={2}>
+                    <Swatch colour={colour} />
+                    {name}
+                  </Flex>
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end">
+                  {figureText(metres, lengths)}
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end">
+                  {`${rounds.value.toFixed(1)} rounds`}
+                </Table.Cell>
+                <Table.Cell {...cell} textAlign="end">
+                  {all && figureText(all.grams, lengths)}
+                </Table.Cell>
+              </Table.Row>
+            );
+          })}
+          <Table.Row bg="transparent">
+            <Table.Cell {...cell} fontWeight="600">
+              one repeat
+            </Table.Cell>
+            <Table.Cell {...cell} textAlign="end">
+              {figureText(stripes.repeat, lengths)}
+            </Table.Cell>
+            <Table.Cell {...cell} textAlign="end">
+              <FigureButton
+                figure={stripes.repeatRounds}
+                text={`${stripes.repeatRounds.value.toFixed(1)} rounds`}
+                title="Rounds of one repeat"
+                onWorking={onWorking}
+              />
+            </Table.Cell>
+            <Table.Cell {...cell} />
+          </Table.Row>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
+  );
+}
+
+export function Swatch({ colour }: { colour: string }) {
+  return (
+    <Box
+      as="span"
+      aria-hidden
+      display="inline-block"
+      boxSize="16px"
+      borderWidth="1px"
+      borderColor="quiet"
+      flexShrink={0}
+      style={{ background: colour }}
+    />
+  );
+}
+
+interface FigureButtonProps {
+  figure: Figure;
+  text: string;
+  title: string;
+  onWorking: StripesPanelProps['onWorking'];
+}
+
+function FigureButton({ figure, text, title, onWorking }: FigureButtonProps) {
+  return (
+    <button
+      type="button"
+      style={{ cursor: 'pointer', textDecoration: 'underline dotted' }}
+      onClick={() => onWorking(title, [figure])}
+    >
+      {text}
+    </button>
+  );
+}
+
+/** What is to be wound off, and where the skein is cut. */
+function Winding({ stripes, lengths, onWorking }: PartProps) {
+  const [first, second] = stripes.socks;
+  const lines = [
+    [first?.heelWindOff, 'before the first heel'],
+    [first?.toeWindOff, 'before the first toe'],
+    [second?.windOff, 'before the second sock'],
+    [second?.heelWindOff, 'before the second heel'],
+    [second?.toeWindOff, 'before the second toe'],
+  ] as const;
+  const wound = lines.filter(([figure]) => figure !== undefined);
+  const { cut } = stripes;
+  return (
+    <Box>
+      <Box as="h3" fontSize="md">
+        What to wind off
+      </Box>
+      {wound.length === 0 && <p>Nothing: every metre is knitted.</p>}
+      <ul>
+        {wound.map(
+          ([figure, when]) =>
+            figure && (
+              <li key={when}>
+                <FigureButton
+                  figure={figure}
+                  text={figureText(figure, lengths)}
+                  title={`To wind off ${when}`}
+                  onWorking={onWorking}
+                />
+                {` ${when}`}
+              </li>
+            ),
+        )}
+      </ul>
+      {stripes.woundOffGrams && (
+        <p>{`${figureText(stripes.woundOffGrams, lengths)} of the yarn in all, counted in what is left.`}</p>
+      )}
+      {cut && (
+        <p>
+          {`Cut the skein after ${cut.repeats} repeats: ${roughMass(cut.first.value, lengths)} for the first sock, ${roughMass(cut.second.value, lengths)} for the second${cut.enough ? '.' : ': one of them is not enough for a sock.'}`}
+        </p>
+      )}
+      {first && (
+        <Box fontSize="sm" color="quiet">
+          {'At the heel line the colours may come '}
+          <FigureButton
+            figure={first.unsureAtHeelLine}
+            text={`${decimal(first.unsureAtHeelLine.value, 1)} rounds`}
+            title="How sure the colours at the heel line are"
+            onWorking={onWorking}
+          />
+          {' early or late, until you have seen a change.'}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Knots({ stripes, lengths }: Pick<PartProps, 'stripes' | 'lengths'>) {
+  if (stripes.knots.length === 0) {
+    return null;
+  }
+  return (
+    <Box mt={3}>
+      <Box as="h3" fontSize="md">
+        Knots
+      </Box>
+      {stripes.knots.map((knot) => (
+        <p key={`${knot.sock} ${knot.atM}`}>
+          {`At ${valueText(knot.atM, 'METRES', lengths)}: in the ${knot.sock === 1 ? 'first' : 'second'} sock, ${knot.section.title}, around round ${knot.round}. `}
+          {knot.windOff
+            ? `Knit on as drawn, or cut it out and wind off ${figureText(knot.windOff, lengths)} so that the order goes on; the two ends take ${figureText(knot.tails, lengths)}.`
+            : 'Behind it the order may break: enter where the yarn goes on, with the yarn.'}
+          {knot.sock === 2 && ' Or begin the second sock behind it.'}
+        </p>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,127 @@
+import { Box } from '@chakra-ui/react';
+import { choiceOf, withChoice } from '../draft/draft';
+import { PlainSelect } from '../form/PlainSelect';
+import { useSettings } from '../settings/settings';
+import type { Figure, StripePlan } from '../wire/types';
+import { figureText } from '../units/units';
+import { OptionWord } from './OptionWord';
+import type { WordsProps } from './props';
+import { Why } from './Word';
+
+/** What is done about the bands of a striping yarn; nothing where the yarn has one colour. */
+export function StripeWords(words: WordsProps) {
+  const { lengths } = useSettings();
+  const { plan } = words;
+  const { stripes } = plan;
+  const handed = (path: string) => plan.recipe.options.some((option) => option.path === path);
+  if (!stripes) {
+    return null;
+  }
+  const second = stripes.socks[1];
+  return (
+    <>
+      {' The second sock is '}
+      <OptionWord
+        {...words}
+        id="second-sock"
+        choice="colour.second"
+        after={handed('colour.heel') || handed('colour.toe') ? undefined : '.'}
+        along={() => ({ 'colour.secondBand': undefined })}
+      >
+        <BandChoice
+          {...words}
+          stripes={stripes}
+          choice="colour.secondBand"
+          label={
+            choiceOf(words.draft, 'colour.second') === 'OTHER_END'
+              ? 'The colour that shows at the other end'
+              : 'It begins with'
+          }
+          shown={['OWN_BAND', 'OTHER_END'].includes(choiceOf(words.draft, 'colour.second') ?? '')}
+        />
+        <Wound figure={second?.windOff} what="before the second sock" lengths={lengths} />
+      </OptionWord>
+      {handed('colour.heel') && (
+        <>
+          {'; each heel begins '}
+          <OptionWord
+            {...words}
+            id="heel-colour"
+            choice="colour.heel"
+            after={handed('colour.toe') ? undefined : '.'}
+            along={() => ({ 'colour.heelBand': undefined })}
+          >
+            <BandChoice
+              {...words}
+              stripes={stripes}
+              choice="colour.heelBand"
+              label="It begins with"
+              shown={choiceOf(words.draft, 'colour.heel') === 'BAND'}
+            />
+            <Wound figure={second?.heelWindOff} what="before each heel" lengths={lengths} />
+          </OptionWord>
+        </>
+      )}
+      {handed('colour.toe') && (
+        <>
+          {', each toe '}
+          <OptionWord
+            {...words}
+            id="toe-colour"
+            choice="colour.toe"
+            after="."
+            along={() => ({ 'colour.toeBand': undefined })}
+          >
+            <BandChoice
+              {...words}
+              stripes={stripes}
+              choice="colour.toeBand"
+              label="It begins with"
+              shown={choiceOf(words.draft, 'colour.toe') === 'BAND'}
+            />
+            <Wound figure={second?.toeWindOff} what="before each toe" lengths={lengths} />
+          </OptionWord>
+        </>
+      )}
+    </>
+  );
+}
+
+interface BandChoiceProps extends WordsProps {
+  stripes: StripePlan;
+  choice: 'colour.secondBand' | 'colour.heelBand' | 'colour.toeBand';
+  label: string;
+  shown: boolean;
+}
+
+function BandChoice({ stripes, choice, label, shown, draft, onChange }: BandChoiceProps) {
+  if (!shown) {
+    return null;
+  }
+  return (
+    <Box mt={3} maxW="16rem">
+      <PlainSelect
+        label={label}
+        value={String(choiceOf(draft, choice) ?? 1)}
+        options={stripes.bands.map(({ name }, i) => ({
+          value: String(i + 1),
+          text:
+            stripes.bands.filter((band) => band.name === name).length > 1
+              ? `${name} (${i + 1})`
+              : name,
+        }))}
+        onChange={(band) => onChange(withChoice(draft, choice, Number(band)))}
+      />
+    </Box>
+  );
+}
+
+interface WoundProps {
+  figure: Figure | undefined;
+  what: string;
+  lengths: Parameters<typeof figureText>[1];
+}
+
+function Wound({ figure, what, lengths }: WoundProps) {
+  return figure ? <Why>{`Wind off ${figureText(figure, lengths)} ${what}.`}</Why> : null;
+}

@@ -1,0 +1,163 @@
+import { Box, Field, Flex, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Cake, Stripe } from '../wire/types';
+import { LinkButton } from '../form/LinkButton';
+import { NumberField } from '../form/NumberField';
+import { PlainSelect } from '../form/PlainSelect';
+import { useSettings } from '../settings/settings';
+
+/** The colour of wool that nobody gave a colour. */
+export const UNDYED = '#d9cdb8';
+
+/** Most bands of a repeat. */
+const MOST = 40;
+/** Stitches that rounds are counted on until somebody says otherwise. */
+const USUAL_STITCHES = 64;
+
+type Extent = 'metres' | 'rounds';
+
+interface StripeFieldsProps {
+  stripes: readonly Stripe[];
+  startM: number | undefined;
+  change: (part: Pick<Partial<Cake>, 'stripes' | 'startM'>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** The bands of one repeat in their order, each with its name and how long it is. */
+export function StripeFields({ stripes, startM, change, problemAt }: StripeFieldsProps) {
+  const { lengths } = useSettings();
+  const counted = stripes.find(({ rounds, stitches }) => rounds ?? stitches);
+  const [chosen, setChosen] = useState<Extent | undefined>();
+  const extent = chosen ?? (counted ? 'rounds' : 'metres');
+  const on = counted?.stitches ?? USUAL_STITCHES;
+  const set = (next: Stripe[]) => change({ stripes: next.length > 0 ? next : undefined });
+  const at = (i: number, part: Partial<Stripe>) =>
+    set(stripes.map((stripe, j) => (i === j ? { ...stripe, ...part } : stripe)));
+  const told = (next: Extent) => {
+    setChosen(next);
+    set(stripes.map(({ name, colour }) => ({ name, colour })));
+  };
+  return (
+    <Box>
+      <Flex gap={4} wrap="wrap" mb={2} align="flex-end">
+        <PlainSelect
+          label="How long the bands are"
+          value={extent}
+          options={[
+            { value: 'metres', text: 'in metres, measured along the yarn' },
+            { value: 'rounds', text: 'in rounds, counted in something knitted' },
+          ]}
+          onChange={told}
+        />
+        {extent === 'rounds' && (
+          <Box w="9rem">
+            <NumberField
+              label="counted on"
+              kind="whole"
+              unit="sts"
+              lengths={lengths}
+              value={on}
+              problem={problemAt('cake.stripes[0].stitches')}
+              onChange={(stitches) =>
+                set(stripes.map((stripe) => (stripe.rounds ? { ...stripe, stitches } : stripe)))
+              }
+            />
+          </Box>
+        )}
+      </Flex>
+      {stripes.map((stripe, i) => (
+        <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
+          <ColourField
+            label={`Band ${i + 1}`}
+            colour={stripe.colour}
+            onChange={(colour) => at(i, { colour })}
+          />
+          <Field.Root w="9rem" invalid={problemAt(`cake.stripes[${i}].name`) !== undefined}>
+            <Field.Label fontWeight="600">Called</Field.Label>
+            <Input
+              size="lg"
+              bg="sheet"
+              borderColor="quiet"
+              maxLength={40}
+              value={stripe.name ?? ''}
+              onChange={(event) => at(i, { name: event.target.value || undefined })}
+            />
+            <Field.ErrorText color="amiss">{problemAt(`cake.stripes[${i}].name`)}</Field.ErrorText>
+          </Field.Root>
+          <Box w="9rem">
+            {extent === 'metres' ? (
+              <NumberField
+                label="Yarn in it"
+                kind="number"
+                unit="m"
+                lengths={lengths}
+                mayBeEmpty
+                value={stripe.lengthM}
+                problem={problemAt(`cake.stripes[${i}].lengthM`)}
+                onChange={(lengthM) => at(i, { lengthM, rounds: undefined, stitches: undefined })}
+              />
+            ) : (
+              <NumberField
+                label="Rounds in it"
+                kind="number"
+                unit="rounds"
+                lengths={lengths}
+                mayBeEmpty
+                value={stripe.rounds}
+                problem={problemAt(`cake.stripes[${i}].rounds`)}
+                onChange={(rounds) =>
+                  at(i, { rounds, stitches: rounds ? on : undefined, lengthM: undefined })
+                }
+              />
+            )}
+          </Box>
+          <Box pt="1.9rem">
+            <LinkButton
+              aria-label={`Remove band ${i + 1}`}
+              onClick={() => set(stripes.filter((_, j) => i !== j))}
+            >
+              Remove
+            </LinkButton>
+          </Box>
+        </Flex>
+      ))}
+      {stripes.length < MOST && (
+        <LinkButton onClick={() => set([...stripes, { colour: stripes.at(-1)?.colour ?? UNDYED }])}>
+          Add a band
+        </LinkButton>
+      )}
+      <Box w="15rem" mt={2}>
+        <NumberField
+          label="The cake begins this far into the repeat"
+          kind="number"
+          unit="m"
+          lengths={lengths}
+          mayBeEmpty
+          value={startM}
+          problem={problemAt('cake.startM')}
+          onChange={(metres) => change({ startM: metres })}
+        />
+      </Box>
+    </Box>
+  );
+}
+
+interface ColourFieldProps {
+  label: string;
+  colour: string;
+  onChange: (colour: string) => void;
+}
+
+export function ColourField({ label, colour, onChange }: ColourFieldProps) {
+  return (
+    <Box as="label" fontWeight="600" fontSize="sm">
+      {label}
+      <input
+        type="color"
+        value={colour}
+        style={{ display: 'block', width: '5rem', height: '44px', cursor: 'pointer' }}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </Box>
+  );
+}

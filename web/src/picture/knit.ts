@@ -58,6 +58,16 @@ function leaf(points: number): Point[] {
   return [...side(-1), ...side(1).reverse()];
 }
 
+/** The legs of a small stitch, and the bump of a small purl stitch. */
+const VEE: readonly Point[] = [
+  [0.08, 0.95],
+  [0.5, 0.1],
+  [0.92, 0.95],
+];
+const LINE: readonly Point[] = [
+  [0.1, 0.5],
+  [0.9, 0.5],
+];
 const BUMP: readonly Point[] = [
   [0.06, 0.3],
   [0.3, 0.12],

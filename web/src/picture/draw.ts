@@ -3,7 +3,7 @@ import type { Mesh, Point } from './mesh';
 
 /** How far the ground between two stitches lies in the shade, and their right legs and purl bumps. */
 const DEEP = 0.3;
-const TURNED = 0.1;
+const TURNED = 0.07;
 const BUMPED = 0.16;
 
 /** From the line around the sock to the purl bumps. */

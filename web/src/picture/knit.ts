@@ -46,8 +46,8 @@ const LEG: readonly Point[] = leaf(9);
 
 function leaf(points: number): Point[] {
   const [from, to] = [
-    [0.45, -0.16],
-    [0.21, 1.18],
+    [0.47, -0.2],
+    [0.17, 1.16],
   ] as const;
   const side = (sign: number) =>
     Array.from({ length: points }, (_, i): Point => {

@@ -1,5 +1,6 @@
 package roundpocket.core.lap;
 
+import java.util.OptionalInt;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
@@ -64,6 +65,18 @@ public sealed interface Happening {
     record Weighed(int sock, String id, YarnRole role, double grams, boolean shared, boolean fresh, boolean sure)
             implements Happening {}
 
-    /** A weighing is taken back. */
+    /**
+     * A new colour began in the round that is on the needles, or the yarn was knotted there.
+     *
+     * @param id its own, by which it can be taken back
+     * @param band the band that begins, from 1; where it is left out, the one that is due
+     * @param stitch the stitch of the round, from 1, where it was said
+     * @param knot whether it is a knot, behind which the yarn goes on with the band
+     * @param sure whether she said so again after it was doubted
+     */
+    record ColourSeen(int sock, String id, OptionalInt band, OptionalInt stitch, boolean knot, boolean sure)
+            implements Happening {}
+
+    /** A weighing, or a colour that was seen, is taken back. */
     record Withdrawn(int sock, String id) implements Happening {}
 }

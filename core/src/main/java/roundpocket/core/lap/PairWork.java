@@ -9,6 +9,7 @@ import java.util.Set;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.yarn.WeighIn;
@@ -23,6 +24,7 @@ public final class PairWork {
     private final Course begun;
     private final List<SockWork> socks = new ArrayList<>();
     private final List<Weighing> weighings = new ArrayList<>();
+    private final List<SeenColour> seen = new ArrayList<>();
     private final Set<String> withdrawn = new HashSet<>();
     private Optional<Refusal> refusal = Optional.empty();
 
@@ -75,6 +77,8 @@ public final class PairWork {
                 return follow(replanning.sock(), tried(replanning));
             } else if (happening instanceof Happening.Weighed weighed) {
                 return weigh(weighed);
+            } else if (happening instanceof Happening.ColourSeen colour) {
+                return see(colour);
             } else {
                 return withdraw((Happening.Withdrawn) happening);
             }
@@ -127,8 +131,43 @@ public final class PairWork {
         return true;
     }
 
+    private boolean see(Happening.ColourSeen colour) {
+        LapColours colours = colours(colour.sock())
+                .orElseThrow(() -> new Refusal(List.of(new Problem(
+                        "lap.colour.plain",
+                        "band",
+                        "This pair’s yarn has no bands.",
+                        "Enter its bands with the yarn, and take them over into the plan.",
+                        Map.of()))));
+        seen.add(Seeing.of(colour, colours, sock(colour.sock())));
+        calibrate();
+        return true;
+    }
+
+    /** Colours that were seen and not taken back, in what is still knitted. */
+    public List<SeenColour> seen() {
+        return seen.stream()
+                .filter(each -> !withdrawn.contains(each.id()))
+                .filter(each -> each.position() <= sock(each.sock()).position())
+                .toList();
+    }
+
+    /** The colours of a sock as it is knitted; empty where its yarn has no bands. */
+    public Optional<LapColours> colours(int sock) {
+        Optional<LapColours> first = LapColours.of(sock(1).course(), Optional.empty(), seen());
+        return sock == 1 ? first : LapColours.of(sock(2).course(), first, seen());
+    }
+
+    /** Metres to wind off before the second sock, where it waits for a colour. */
+    public Optional<Step> windOff() {
+        return colours(1)
+                .flatMap(first -> LapColours.windOff(sock(1).course(), first))
+                .filter(metres -> metres.value() > 0);
+    }
+
     private boolean withdraw(Happening.Withdrawn back) {
-        boolean known = weighings().stream().anyMatch(each -> each.id().equals(back.id()));
+        boolean known = weighings().stream().anyMatch(each -> each.id().equals(back.id()))
+                || seen().stream().anyMatch(each -> each.id().equals(back.id()));
         if (known) {
             withdrawn.add(back.id());
             calibrate();
@@ -201,9 +240,17 @@ public final class PairWork {
      * not be independent of each other, and together they say no more than their sum.
      */
     private void calibrate() {
-        List<WeighIn> stretches = cakes().stream()
+        List<WeighIn> stretches = new ArrayList<>(cakes().stream()
                 .flatMap(cake -> cake.get(cake.size() - 1).since(cake.get(0)).stream())
-                .toList();
+                .toList());
+        for (SockWork sock : socks) {
+            List<SeenColour> here = seen().stream()
+                    .filter(each -> each.sock() == sock.course().sock())
+                    .toList();
+            colours(sock.course().sock())
+                    .ifPresent(colours ->
+                            stretches.addAll(Seeing.observed(colours, here, Seeing.fineness(sock.course()))));
+        }
         for (SockWork sock : socks) {
             sock.weighed(sock.course().weighed(begun.spec().weighIns(), stretches));
         }

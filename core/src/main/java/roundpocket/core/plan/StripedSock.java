@@ -100,10 +100,6 @@ record StripedSock(
         return WorkOrder.of(tube).sections();
     }
 
-    private double endM() {
-        return YarnModel.wovenTails("an end", PlanRules.ONE_END.step()).value() / MM;
-    }
-
     private double stitchM() {
         return model.loopLength().value() / MM * model.factor().value();
     }
@@ -148,7 +144,7 @@ record StripedSock(
                 .toList();
         Worked edge = tail(Section.CUFF, stitches.value() * stitchM());
         List<Worked> run = new ArrayList<>();
-        run.add(tail(sections.get(0), endM()));
+        run.add(tail(sections.get(0), ColourWindOff.endM()));
         if (sections.get(0) == Section.TOE) {
             // A toe that is begun at its tip has the stitches of its start, which are no round.
             double start = toe.stitchesWorked().value()
@@ -164,7 +160,7 @@ record StripedSock(
                 run.add(edge);
             }
         }
-        run.add(tail(sections.get(sections.size() - 1), endM()));
+        run.add(tail(sections.get(sections.size() - 1), ColourWindOff.endM()));
         return run;
     }
 
@@ -174,7 +170,7 @@ record StripedSock(
             return Optional.empty();
         }
         List<Worked> run = new ArrayList<>();
-        run.add(tail(section, endM()));
+        run.add(tail(section, ColourWindOff.endM()));
         run.addAll(rounds(section));
         YarnPlanner.tail(name, shaping, gauge).ifPresent(length -> run.add(tail(section, length.value() / MM)));
         return Optional.of(run);
@@ -215,27 +211,11 @@ record StripedSock(
         return new Colours(this, thread, tubeRun, heelColours, toeColours, heelWindOff, toeWindOff, startM, walk.atM());
     }
 
-    /** Winds off so that the first stitch, behind its tail, has the band that is wanted. */
-    private Optional<Step> windOff(
+    private static Optional<Step> windOff(
             String label, Thread thread, Walk walk, ColourStart start, OptionalInt chosen, int beside) {
-        int bands = thread.repeat().bands().size();
-        if (start == ColourStart.AS_IT_COMES || thread.repeat().striping().oneColour()) {
-            return Optional.empty();
-        }
-        int wanted = start == ColourStart.BAND ? chosen.orElse(1) - 1 : nextOther(thread.repeat(), beside, bands);
-        Step metres = thread.windOffTo(label, wanted, walk.atM() + endM());
-        walk.windOff(metres);
-        return Optional.of(metres).filter(some -> some.value() > 0);
-    }
-
-    /** The next band of another colour. */
-    private static int nextOther(Repeat repeat, int band, int bands) {
-        String colour = repeat.striping().bands().get(band).colour();
-        int next = (band + 1) % bands;
-        while (repeat.striping().bands().get(next).colour().equals(colour) && next != band) {
-            next = (next + 1) % bands;
-        }
-        return next;
+        Optional<Step> metres = ColourWindOff.before(label, start, chosen, beside, thread, walk.atM());
+        metres.ifPresent(walk::windOff);
+        return metres.filter(some -> some.value() > 0);
     }
 
     private static Run run(Walk walk, List<Worked> worked) {

@@ -22,32 +22,26 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.StripePlan;
 import roundpocket.core.plan.StripePlan.ColourRound;
-import roundpocket.core.plan.StripePlan.HeelLineAt;
-import roundpocket.core.plan.StripePlan.Kept;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.plan.YarnRole;
-import roundpocket.core.tube.CountFrom;
-import roundpocket.core.tube.LegFrom;
-import roundpocket.core.tube.PlacingChoice;
-import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.tube.Way;
 
 public class StripePlanTest {
-    private static final long SEED = 20_261_126;
+    static final long SEED = 20_261_126;
     /** {@code -Dstripes=5000} for a long run. */
-    private static final int MANY = Integer.getInteger("stripes", 300);
+    static final int MANY = Integer.getInteger("stripes", 300);
 
-    private static final Striping BELL = Striping.of(
+    static final Striping BELL = Striping.of(
             Band.ofMetres("red", "#b3261e", 4.2),
             Band.ofMetres("white", "#f5f3ee", 2.1),
             Band.ofMetres("blue", "#2f5fa8", 4.2));
 
-    private static SockSpec striped(Striping striping) {
+    static SockSpec striped(Striping striping) {
         SockSpec spec = Specs.wholeExample();
         return spec.withYarns(spec.yarns().striped(striping));
     }
 
-    private static StripePlan plan(SockSpec spec) {
+    static StripePlan plan(SockSpec spec) {
         return spec.plan().stripes().orElseThrow();
     }
 
@@ -56,7 +50,7 @@ public class StripePlanTest {
     }
 
     /** Random plans in striping yarns; those that find no room, or whose tube is there already, are left out. */
-    private static int each(Random random, int number, BiConsumer<SockSpec, SockPlan> check) {
+    static int each(Random random, int number, BiConsumer<SockSpec, SockPlan> check) {
         int done = 0;
         for (int i = 0; i < number; i++) {
             SockSpec spec = Specs.randomStriped(random);
@@ -212,130 +206,6 @@ public class StripePlanTest {
         assertThat(weighed.plan().yarn().factor().value()).isGreaterThan(1.1);
         assertThat(plan(weighed).repeatRounds().value()).isCloseTo(33, within(1e-9));
         assertThat(plan(weighed).bands().get(0).name()).isEqualTo("blue");
-    }
-
-    @Test
-    public void candidatesAreThoseThatASearchFinds() {
-        each(new Random(SEED + 3), MANY, (spec, plan) -> {
-            if (!spec.yarns().striping().orElseThrow().knots().isEmpty()) {
-                return;
-            }
-            StripePlan stripes = plan.stripes().orElseThrow();
-            boolean down = plan.tube().way() == Way.CUFF_DOWN;
-            List<Double> boundaries = boundaries(spec, plan);
-            int now = (down ? plan.tube().legRounds() : plan.tube().footRounds()).count();
-            List<Integer> expected = new ArrayList<>();
-            for (int i = 0; i < boundaries.size(); i++) {
-                reachable(expected, plan, down, (int) Math.floor(boundaries.get(i) + 0.5) - now);
-                if (i + 1 < boundaries.size()) {
-                    double middle = (boundaries.get(i) + boundaries.get(i + 1)) / 2;
-                    reachable(expected, plan, down, (int) Math.floor(middle + 0.5) - now);
-                }
-            }
-            assertThat(stripes.candidates())
-                    .extracting(HeelLineAt::moved)
-                    .containsExactlyInAnyOrderElementsOf(expected);
-        });
-    }
-
-    private static void reachable(List<Integer> expected, SockPlan plan, boolean down, int moved) {
-        int foot = plan.tube().footRounds().count();
-        int leg = plan.tube().legRounds().count();
-        boolean one = down ? leg + moved >= 1 : foot + moved >= 1;
-        boolean other = down ? foot - moved >= 1 && leg + moved >= 1 : leg - moved >= 1 && foot + moved >= 1;
-        if (Math.abs(moved) <= 12 && (one || other)) {
-            expected.add(moved);
-        }
-    }
-
-    /** Every change of colour in foot and leg, in rounds from where they begin, found by going along the yarn. */
-    private static List<Double> boundaries(SockSpec spec, SockPlan plan) {
-        Striping striping = spec.yarns().striping().orElseThrow();
-        double stitchM =
-                plan.yarn().loopLength().value() / 1000 * plan.yarn().factor().value();
-        double roundM = plan.stitchCount().stitches().value() * stitchM;
-        boolean down = plan.tube().way() == Way.CUFF_DOWN;
-        boolean toeFirst = !down && plan.tube().toeStart().toeFirst();
-        double before = 0.2;
-        if (down && spec.yarns().of(Section.CUFF) == YarnRole.MAIN) {
-            before += roundM + plan.cuff().rounds().value() * roundM;
-        }
-        if (toeFirst && spec.yarns().of(Section.TOE) == YarnRole.MAIN) {
-            before += plan.toe().stitchesWorked().value() * stitchM;
-        }
-        int rounds = plan.tube().footRounds().count()
-                + plan.tube().legRounds().count()
-                + plan.tube().sacrificed().count();
-        List<Double> found = new ArrayList<>();
-        double place = 0;
-        while (place < 2 * striping.startM() + before + rounds * roundM + 1) {
-            for (int i = 0; i < striping.bands().size(); i++) {
-                Band band = striping.bands().get(i);
-                Band previous = striping.bands()
-                        .get((i + striping.bands().size() - 1)
-                                % striping.bands().size());
-                double at = (place - striping.startM() - before) / roundM;
-                if (at > 0 && at <= rounds && !previous.colour().equals(band.colour())) {
-                    found.add(at);
-                }
-                place += band.lengthM().isPresent()
-                        ? band.lengthM().getAsDouble()
-                        : band.rounds().getAsDouble() * band.stitches().getAsInt() * stitchM;
-            }
-        }
-        return found;
-    }
-
-    @Test
-    public void aCandidateThatIsTakenPutsTheHeelLineThere() {
-        for (Way way : List.of(Way.TOE_UP, Way.CUFF_DOWN)) {
-            SockSpec base = striped(BELL);
-            SockSpec spec = base.withChoices(base.choices()
-                    .withTube(new TubeChoice(
-                            Optional.of(way),
-                            Optional.empty(),
-                            Optional.empty(),
-                            OptionalDouble.of(127),
-                            java.util.OptionalInt.empty(),
-                            Optional.empty())));
-            for (HeelLineAt candidate : plan(spec).candidates()) {
-                for (Kept kept : candidate.kept()) {
-                    SockPlan taken = taken(spec, way, kept);
-                    assertThat(taken.tube().openingRound().count()).isEqualTo(kept.openingRound());
-                    assertThat(taken.tube().sockFoot().value())
-                            .isCloseTo(kept.sockFoot().value(), within(1e-9));
-                    assertThat(taken.stripes().orElseThrow().candidates())
-                            .as("%s %s", way, candidate)
-                            .anyMatch(one -> one.moved() == 0 && one.between() == candidate.between());
-                }
-            }
-        }
-    }
-
-    private static SockPlan taken(SockSpec spec, Way way, Kept kept) {
-        return spec.withChoices(spec.choices()
-                        .withPlacing(PlacingChoice.atColour(kept.openingRound(), CountFrom.TOE_TIP))
-                        .withTube(new TubeChoice(
-                                Optional.of(way),
-                                Optional.empty(),
-                                Optional.empty(),
-                                OptionalDouble.empty(),
-                                java.util.OptionalInt.of(kept.legRounds()),
-                                Optional.of(LegFrom.OPENING))))
-                .plan();
-    }
-
-    @Test
-    public void startingTheCakeFurtherOnPutsTheSameChangeAtTodaysHeelLine() {
-        SockSpec spec = striped(BELL);
-        for (HeelLineAt candidate : plan(spec).candidates()) {
-            double start = (BELL.startM() + candidate.startFurther().value()) % 10.5;
-            StripePlan moved = plan(striped(BELL.beginningAt(start)));
-            assertThat(moved.candidates())
-                    .as("%s", candidate)
-                    .anyMatch(one ->
-                            one.moved() == 0 && one.between() == candidate.between() && one.band() == candidate.band());
-        }
     }
 
     @Test

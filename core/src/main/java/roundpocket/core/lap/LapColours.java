@@ -1,0 +1,354 @@
+package roundpocket.core.lap;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import roundpocket.core.explain.Step;
+import roundpocket.core.plan.ColourChoice;
+import roundpocket.core.plan.ColourWindOff;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.stripe.Knot;
+import roundpocket.core.stripe.Pass;
+import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.StripedRound;
+import roundpocket.core.stripe.Striping;
+import roundpocket.core.stripe.Thread;
+import roundpocket.core.stripe.Walk;
+import roundpocket.core.tube.Way;
+
+/**
+ * The colours of one sock in the order in which it is really knitted, with the changes that were seen.
+ *
+ * @param stretches bands one after the other, by the presses they take
+ * @param rounds every round of the striping yarn, in the order of the knitting
+ * @param endPlace the place of the repeat that the yarn is at when the sock is done
+ */
+public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, double endPlace) {
+    public LapColours {
+        stretches = List.copyOf(stretches);
+        rounds = List.copyOf(rounds);
+    }
+
+    /**
+     * Rounds of one band.
+     *
+     * @param from presses done before its first round
+     * @param to presses done after its last
+     * @param band the band, from 0
+     * @param nth how often its colour has come in this sock by now, from 1
+     * @param unsureRounds how far its end may come early or late, as a standard uncertainty in rounds
+     */
+    public record Stretch(int from, int to, int band, int nth, double unsureRounds) {}
+
+    /**
+     * A round with its colours.
+     *
+     * @param position presses done before it
+     * @param group which go of knitting it belongs to: the tube, the heel, a late toe
+     * @param colours its colours
+     * @param thread the cake it is knitted from
+     */
+    public record ColouredPress(int position, Group group, StripedRound colours, Thread thread) {}
+
+    /** What is knitted in one go. */
+    public enum Group {
+        TUBE,
+        HEEL,
+        TOE
+    }
+
+    /** Where a sock’s yarn begins: the first sock’s at the cake’s start, the second’s as its colours are wanted. */
+    record Begin(Thread thread, double unsureM) {}
+
+    /** The colours of a sock of a course; empty where the yarn has one colour, or the tube was there already. */
+    static Optional<LapColours> of(Course course, Optional<LapColours> first, List<SeenColour> seen) {
+        Optional<Striping> striping = course.spec().yarns().striping();
+        if (striping.isEmpty() || course.plan().tube().way() == Way.READY_TUBE) {
+            return Optional.empty();
+        }
+        Repeat repeat = Repeat.of(striping.get(), course.plan().yarn().models().get(YarnRole.MAIN));
+        Begin begin = course.sock() == 1 ? begin(repeat, course) : second(repeat, course, first);
+        return Optional.of(new Knitted(course, repeat, begin, seen).colours());
+    }
+
+    private static double reach(Repeat repeat, SockPlan plan) {
+        return 3 * plan.yarn().sockMetres().value() + 8 * repeat.metres().value() + 100;
+    }
+
+    private static Begin begin(Repeat repeat, Course course) {
+        List<Knot> knots = repeat.striping().knots();
+        return new Begin(Thread.forwards(repeat, repeat.startM(), knots, reach(repeat, course.plan())), 0);
+    }
+
+    private static Begin second(Repeat repeat, Course course, Optional<LapColours> first) {
+        ColourChoice choice = course.spec().choices().colour();
+        double reach = reach(repeat, course.plan());
+        int bands = repeat.bands().size();
+        int own = choice.secondBand().isPresent()
+                ? choice.secondBand().getAsInt() - 1
+                : (repeat.bandAt(repeat.startM()) + 1) % bands;
+        return switch (choice.secondTaken()) {
+            case SAME_CAKE, TWO_CAKES -> new Begin(Thread.forwards(repeat, repeat.startM(), List.of(), reach), 0);
+            case OWN_BAND -> new Begin(Thread.forwards(repeat, repeat.startOf(own), List.of(), reach), 0);
+            case CARRIED_ON ->
+                new Begin(
+                        Thread.forwards(
+                                repeat, first.map(LapColours::endPlace).orElse(repeat.startM()), List.of(), reach),
+                        0);
+            case OTHER_END -> {
+                double length = repeat.bands().get(own).value();
+                yield new Begin(
+                        Thread.backwards(repeat, repeat.startOf(own) + length / 2, reach), length / 2 / Math.sqrt(3));
+            }
+        };
+    }
+
+    /** Metres to wind off between the two socks, where the second begins with a colour that is waited for. */
+    static Optional<Step> windOff(Course course, LapColours first) {
+        Striping striping = course.spec().yarns().striping().orElseThrow();
+        Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
+        ColourChoice choice = course.spec().choices().colour();
+        String label = "to wind off before the second sock";
+        return switch (choice.secondTaken()) {
+            case SAME_CAKE -> Optional.of(repeat.windOff(label, repeat.startM(), first.endPlace()));
+            case OWN_BAND -> {
+                int band = choice.secondBand()
+                        .orElse((repeat.bandAt(repeat.startM()) + 1)
+                                        % repeat.bands().size()
+                                + 1);
+                yield Optional.of(repeat.windOff(label, repeat.startOf(band - 1), first.endPlace()));
+            }
+            case TWO_CAKES, CARRIED_ON, OTHER_END -> Optional.empty();
+        };
+    }
+
+    /** The round that is knitted next at a position, or the last before it where that one is of no striping yarn. */
+    Optional<ColouredPress> at(int position) {
+        return rounds.stream()
+                .filter(round -> round.position() >= position)
+                .findFirst()
+                .or(() -> rounds.isEmpty() ? Optional.empty() : Optional.of(rounds.get(rounds.size() - 1)));
+    }
+
+    /** Walks through the steps of one sock. */
+    private static final class Knitted {
+        private final Course course;
+        private final SockPlan plan;
+        private final List<SeenColour> seen;
+        private final Repeat repeat;
+        private Thread thread;
+        private Walk walk;
+        private final List<ColouredPress> rounds = new ArrayList<>();
+        private boolean tubeBegun;
+
+        Knitted(Course course, Repeat repeat, Begin begin, List<SeenColour> seen) {
+            this.course = course;
+            this.plan = course.plan();
+            this.repeat = repeat;
+            this.seen = seen.stream().filter(one -> one.sock() == course.sock()).toList();
+            this.thread = begin.thread();
+            this.walk = new Walk(thread, 0, begin.unsureM());
+        }
+
+        /** A press that takes yarn. */
+        private record Taking(int position, Section section, int stitches) {}
+
+        LapColours colours() {
+            List<Taking> all = takings();
+            int from = 0;
+            while (from < all.size()) {
+                Group group = group(all.get(from).section());
+                int to = from;
+                while (to < all.size() && group(all.get(to).section()) == group) {
+                    to++;
+                }
+                boolean last = all.subList(to, all.size()).stream().noneMatch(one -> group(one.section()) == group);
+                knit(group, all.subList(from, to), last);
+                from = to;
+            }
+            return new LapColours(stretches(), rounds, thread.placeAt(walk.atM()));
+        }
+
+        private List<Taking> takings() {
+            List<Taking> all = new ArrayList<>();
+            int position = 0;
+            for (LapStep step : course.lap().steps()) {
+                for (LapStep.Press press : step.presses()) {
+                    int here = position;
+                    step.yarnSection()
+                            .filter(section -> press.stitches() > 0)
+                            .filter(section -> course.spec().yarns().of(section) == YarnRole.MAIN)
+                            .ifPresent(section -> all.add(new Taking(here, section, press.stitches())));
+                    position++;
+                }
+            }
+            return all;
+        }
+
+        private Group group(Section section) {
+            return switch (section) {
+                case HEEL -> Group.HEEL;
+                case TOE -> plan.toe().begun() ? Group.TUBE : Group.TOE;
+                default -> Group.TUBE;
+            };
+        }
+
+        private void knit(Group group, List<Taking> takings, boolean last) {
+            List<Pass> before = new ArrayList<>();
+            begin(group, takings.get(0), before);
+            walk.knit(before);
+            knit(group, takings);
+            List<Pass> after = new ArrayList<>();
+            end(group, takings.get(takings.size() - 1), last, after);
+            walk.knit(after);
+        }
+
+        private void begin(Group group, Taking first, List<Pass> passes) {
+            if (group == Group.TUBE) {
+                if (!tubeBegun) {
+                    passes.add(Pass.tail(ColourWindOff.endM()));
+                    if (first.section() == Section.TOE) {
+                        double start = plan.toe().stitchesWorked().value()
+                                - plan.toe()
+                                        .list()
+                                        .get(plan.toe().list().size() - 1)
+                                        .cumulative();
+                        passes.add(Pass.tail(start * repeat.stitchM()));
+                    } else if (first.section() == Section.CUFF) {
+                        passes.add(edge());
+                    }
+                }
+                tubeBegun = true;
+                return;
+            }
+            ColourChoice choice = course.spec().choices().colour();
+            boolean heel = group == Group.HEEL;
+            ColourWindOff.before(
+                            "to wind off",
+                            heel ? choice.heelTaken() : choice.toeTaken(),
+                            heel ? choice.heelBand() : choice.toeBand(),
+                            beside(heel),
+                            thread,
+                            walk.atM())
+                    .ifPresent(walk::windOff);
+            passes.add(Pass.tail(ColourWindOff.endM()));
+        }
+
+        private Pass edge() {
+            return Pass.tail(plan.stitchCount().stitches().value() * repeat.stitchM());
+        }
+
+        private void end(Group group, Taking last, boolean forGood, List<Pass> passes) {
+            if (group == Group.HEEL) {
+                passes.add(Pass.tail(plan.yarn().heelTail().value() / 1000));
+            } else if (group == Group.TOE) {
+                passes.add(Pass.tail(plan.yarn().toeTail().map(Step::value).orElse(0.0) / 1000));
+            } else if (forGood) {
+                if (last.section() == Section.CUFF) {
+                    passes.add(edge());
+                }
+                passes.add(Pass.tail(ColourWindOff.endM()));
+            }
+        }
+
+        /** The band beside the heel line, or beside the toe, that is knitted by now. */
+        private int beside(boolean heel) {
+            boolean down = plan.tube().way() == Way.CUFF_DOWN;
+            int found = 0;
+            for (ColouredPress round : rounds) {
+                boolean foot = course.lap()
+                        .steps()
+                        .get(course.lap().at(round.position()).step())
+                        .section()
+                        .filter(section -> section == Section.FOOT)
+                        .isPresent();
+                if (foot) {
+                    found = round.colours().lastBand();
+                    if (heel == down) {
+                        return found;
+                    }
+                }
+            }
+            return found;
+        }
+
+        /** Knits rounds; at a knot the yarn goes on with the band that was seen, somewhere in it. */
+        private void knit(Group group, List<Taking> takings) {
+            List<Taking> run = new ArrayList<>();
+            List<Pass> passes = new ArrayList<>();
+            for (Taking taking : takings) {
+                Optional<SeenColour> here = seen.stream()
+                        .filter(one -> one.position() == taking.position())
+                        .reduce((one, later) -> later);
+                Pass pass = Pass.round(taking.stitches());
+                if (here.isPresent() && here.get().knot()) {
+                    add(group, run, walk.knit(passes));
+                    run.clear();
+                    passes.clear();
+                    tieOn(here.get().band());
+                } else if (here.isPresent()) {
+                    pass = pass.seeing(
+                            new Pass.Seen(here.get().band(), here.get().stitch()));
+                }
+                run.add(taking);
+                passes.add(pass);
+            }
+            add(group, run, walk.knit(passes));
+        }
+
+        private void tieOn(int band) {
+            double length = repeat.bands().get(band).value();
+            thread = Thread.forwards(repeat, repeat.startOf(band) + length / 2, List.of(), reach(repeat, plan));
+            walk = new Walk(thread, 0, length / 2 / Math.sqrt(3));
+        }
+
+        private void add(Group group, List<Taking> run, List<StripedRound> colours) {
+            for (int i = 0; i < run.size(); i++) {
+                rounds.add(new ColouredPress(run.get(i).position(), group, colours.get(i), thread));
+            }
+        }
+
+        private List<Stretch> stretches() {
+            List<Stretch> found = new ArrayList<>();
+            int[] times = new int[repeat.bands().size()];
+            for (int i = 0; i < rounds.size(); ) {
+                int band = main(i);
+                int end = i;
+                while (end < rounds.size()
+                        && main(end) == band
+                        && rounds.get(end).group() == rounds.get(i).group()) {
+                    end++;
+                }
+                times[band]++;
+                found.add(new Stretch(
+                        rounds.get(i).position(),
+                        rounds.get(end - 1).position() + 1,
+                        band,
+                        times[band],
+                        rounds.get(end - 1).colours().unsureRounds()));
+                i = end;
+            }
+            return found;
+        }
+
+        private int main(int i) {
+            StripedRound round = rounds.get(i).colours();
+            return round.bandOf((round.stitches() + 1) / 2);
+        }
+    }
+
+    /** Where on the cake the middle of a round comes, as far as is known. */
+    static double middleM(ColouredPress press, double stitchM) {
+        return press.colours().endM() - press.colours().stitches() * stitchM / 2;
+    }
+
+    /** The change nearest to a place, of any band or of the one that is said; empty where there is none. */
+    static Optional<Thread.Change> nearest(Thread thread, double atM, double reachM, OptionalDouble afterM, int band) {
+        return thread.changes(Math.max(afterM.orElse(-1), atM - reachM), atM + reachM).stream()
+                .filter(change -> band < 0 || change.band() == band)
+                .min((one, other) -> Double.compare(Math.abs(one.atM() - atM), Math.abs(other.atM() - atM)));
+    }
+}

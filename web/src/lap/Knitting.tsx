@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link as RouteLink, useSearchParams } from 'react-router';
 import type { Lap, Work } from '../wire/types';
 import { useStream } from '../devices/useStream';
+import { BandLine, useColours } from './BandLine';
 import { Beside } from './Beside';
 import { Sheet } from '../form/Sheet';
 import { CountBoth } from './CountBoth';
@@ -51,7 +52,13 @@ export function Knitting({ lap }: { lap: Lap }) {
   const undo = () => canUndo && void queue.press({ sock, kind: 'UNDONE' });
   const other = sock === 1 ? 2 : 1;
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
-  useKeys({ done: byHand ? () => undefined : () => done(), undo, turn: () => turnTo(other) });
+  const told = useColours(queue, sock);
+  useKeys({
+    done: byHand ? () => undefined : () => done(),
+    undo,
+    turn: () => turnTo(other),
+    colour: work.colours ? () => told.note() : () => undefined,
+  });
   const { pedal } = useSignals();
   const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);
   useStream<PedalTold>(`/api/devices/pedal?pair=${lap.pairId}`, pedal, ({ id, pair }) => {
@@ -93,6 +100,14 @@ export function Knitting({ lap }: { lap: Lap }) {
         </Flex>
       </Flex>
       <ProgressTape work={work} position={position} />
+      <BandLine
+        work={work}
+        sock={sock}
+        position={position}
+        queue={queue}
+        windOff={sock === 2 ? lap.windOff : undefined}
+        told={told}
+      />
       <MeasureNow work={work} position={position} />
       <LegEndsSooner lap={lap} work={work} />
       <SideBySide
@@ -118,11 +133,12 @@ export function Knitting({ lap }: { lap: Lap }) {
         <AllDone
           sock={sock}
           other={states[other - 1]?.position === works[other - 1]?.presses}
+          windOff={lap.windOff}
           onOther={() => turnTo(other)}
         />
       )}
       {pedal && pedalOn !== lap.pairId && <PedalElsewhere pairId={lap.pairId} />}
-      <Hearing queue={queue} />
+      <Hearing queue={queue} told={told.refused} />
       <Flex align="center" gap={3} wrap="wrap" minH="72px">
         <chakra.button
           type="button"
@@ -215,14 +231,15 @@ function Anew({ work }: { work: Work }) {
 }
 
 /** What waits to be heard, and what was not counted. */
-function Hearing({ queue }: { queue: Queue }) {
+function Hearing({ queue, told }: { queue: Queue; told: string | undefined }) {
   const { waiting, refused, unkept, silent, socks } = queue;
   const devices = Math.max(...socks.map((each) => each.devices));
   const lines = [
     silent &&
       `Keep knitting: ${waiting.length} ${waiting.length === 1 ? 'tap is' : 'taps are'} safe here and will be sent when Round Pocket is back.`,
     unkept && 'This browser has no room to save them: leave this page open until they are sent.',
-    refused,
+    // What is said at the colours is not said twice.
+    refused !== told && refused,
     devices > 1 && 'Another device is counting this pair too; both counts are added.',
   ].filter(Boolean);
   return (
@@ -249,14 +266,21 @@ interface AllDoneProps {
   sock: number;
   other: boolean;
   onOther: () => void;
+  /** What to wind off before the second sock. */
+  windOff: string | undefined;
 }
 
-function AllDone({ sock, other, onOther }: AllDoneProps) {
+function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
   return (
     <Flex flex="1" direction="column" align="center" justify="center" gap={4} bg="sheet" p={6}>
       <Box fontSize="3xl" textAlign="center">
         {other ? 'Both socks are done.' : `The ${sock === 1 ? 'first' : 'second'} sock is done.`}
       </Box>
+      {!other && windOff && (
+        <Box fontSize="xl" textAlign="center" data-testid="wind-off">
+          {windOff}
+        </Box>
+      )}
       {!other && (
         <chakra.button
           type="button"

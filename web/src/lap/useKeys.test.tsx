@@ -6,9 +6,10 @@ import { useKeys } from './useKeys';
 const done = vi.fn();
 const undo = vi.fn();
 const turn = vi.fn();
+const colour = vi.fn();
 
 function Page() {
-  useKeys({ done, undo, turn });
+  useKeys({ done, undo, turn, colour });
   return (
     <main tabIndex={-1}>
       <button type="button" data-press>
@@ -33,9 +34,11 @@ it.each([
   ['Backspace', undo],
   ['[', turn],
   [']', turn],
+  ['c', colour],
 ] as const)('the key %j does one thing', (key, does) => {
   fireEvent.keyDown(document.body, { key });
-  expect(done.mock.calls.length + undo.mock.calls.length + turn.mock.calls.length).toBe(1);
+  const calls = [done, undo, turn, colour].map(({ mock }) => mock.calls.length);
+  expect(calls.reduce((sum, each) => sum + each)).toBe(1);
   expect(does).toHaveBeenCalledTimes(1);
 });
 

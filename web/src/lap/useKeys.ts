@@ -5,10 +5,11 @@ interface Keys {
   done: () => void;
   undo: () => void;
   turn: () => void;
+  colour: () => void;
 }
 
-/** Space or Enter is a round done, Backspace takes it back, [ and ] turn to the other sock. */
-export function useKeys({ done, undo, turn }: Keys): void {
+/** Space or Enter is a round done, Backspace takes it back, [ and ] turn to the other sock, c: a new colour begins. */
+export function useKeys({ done, undo, turn, colour }: Keys): void {
   // Before the next key can come: it must meet the step that is seen.
   useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -25,6 +26,9 @@ export function useKeys({ done, undo, turn }: Keys): void {
         undo();
       } else if (key === '[' || key === ']') {
         turn();
+      } else if (key === 'c') {
+        event.preventDefault();
+        colour();
       }
     };
     window.addEventListener('keydown', press);

@@ -130,7 +130,12 @@ function SmallTube({ plan, stripes, moved }: { plan: Plan; stripes: StripePlan; 
   const down = plan.tube.way.id === 'CUFF_DOWN';
   const x = (line - from + (down ? -moved : moved)) * each;
   return (
-    <svg viewBox={`0 0 ${SMALL.width} ${SMALL.height + 8}`} width="100%" shapeRendering="crispEdges" aria-hidden>
+    <svg
+      viewBox={`0 0 ${SMALL.width} ${SMALL.height + 8}`}
+      width="100%"
+      shapeRendering="crispEdges"
+      aria-hidden
+    >
       {seen.flatMap((round, i) =>
         faceOf(round).map((part) => (
           <rect

@@ -20,6 +20,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Backspace', 'while knitting: undo'],
   ['[ ]', 'while knitting: the other sock'],
   ['t, w, n', 'while knitting: measure, weigh, note'],
+  ['c', 'while knitting: a new colour begins'],
   ['Esc', 'close what is open'],
 ];
 

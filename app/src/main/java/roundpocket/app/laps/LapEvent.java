@@ -3,6 +3,7 @@ package roundpocket.app.laps;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.SpecPart;
@@ -192,6 +193,41 @@ public sealed interface LapEvent {
     }
 
     /**
+     * A new colour began in the round that is on the needles, or the yarn was knotted there.
+     *
+     * @param band the band that begins, from 1; the one that is due where it is left out
+     * @param stitch the stitch of the round, from 1, where it was counted
+     * @param knot whether it is a knot, behind which the yarn goes on with the band
+     * @param sure whether a change that was doubted is right all the same
+     */
+    record Colour(
+            UUID id,
+            int sock,
+            String device,
+            Instant at,
+            @Nullable Integer band,
+            @Nullable Integer stitch,
+            @Nullable Boolean knot,
+            @Nullable Boolean sure)
+            implements LapEvent {
+        @Override
+        public Optional<Happening> happening() {
+            return Optional.of(new Happening.ColourSeen(
+                    sock,
+                    id.toString(),
+                    band == null ? OptionalInt.empty() : OptionalInt.of(band),
+                    stitch == null ? OptionalInt.empty() : OptionalInt.of(stitch),
+                    Boolean.TRUE.equals(knot),
+                    Boolean.TRUE.equals(sure)));
+        }
+
+        @Override
+        public Colour at(Instant other) {
+            return new Colour(id, sock, device, other, band, stitch, knot, sure);
+        }
+    }
+
+    /**
      * Something is noted.
      *
      * @param words what is noted, 1 to 2000 characters
@@ -220,7 +256,7 @@ public sealed interface LapEvent {
     }
 
     /**
-     * A weighing or a note is taken back.
+     * A weighing, a colour or a note is taken back.
      *
      * @param takenBack which
      */

@@ -11,6 +11,7 @@ public enum LapEventKind {
     WORKED(LapEvent.Worked.class),
     WEIGHED(LapEvent.Weighed.class),
     REPLANNED(LapEvent.Replanned.class),
+    COLOUR(LapEvent.Colour.class),
     NOTED(LapEvent.Noted.class),
     WITHDRAWN(LapEvent.Withdrawn.class);
 

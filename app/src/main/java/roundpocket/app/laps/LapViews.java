@@ -17,6 +17,7 @@ import roundpocket.core.lap.Difference;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
@@ -44,6 +45,7 @@ public final class LapViews {
      * @param socks how far the two socks are
      * @param weighings what was weighed, the earliest first
      * @param cake what the latest weighing says; left out where nothing was weighed
+     * @param windOff what to wind off before the second sock, in words; left out where nothing is
      * @param notes what was noted, the earliest first
      * @param revision grows with everything that is no press
      */
@@ -62,6 +64,7 @@ public final class LapViews {
             List<LapSockView> socks,
             List<WeighedView> weighings,
             @Nullable CakeView cake,
+            @Nullable String windOff,
             List<LapNoteView> notes,
             int revision) {}
 
@@ -84,6 +87,7 @@ public final class LapViews {
      * @param differences what is otherwise than when the pair was begun
      * @param stretches foot, leg and cuff, as they may be made longer or shorter
      * @param measureAt presses after which the tube is to be measured; left out where it was
+     * @param colours its colours; left out where the yarn has one only
      */
     public record LapWorkView(
             List<LapStepView> steps,
@@ -91,8 +95,11 @@ public final class LapViews {
             int presses,
             List<DifferenceView> differences,
             List<StretchView> stretches,
-            @Nullable Integer measureAt) {
-        static LapWorkView of(Course begun, SockWork sock, LengthUnit lengths) {
+            @Nullable Integer measureAt,
+            @Nullable LapColoursView colours) {
+        static LapWorkView of(PairWork pair, int number, LengthUnit lengths) {
+            SockWork sock = pair.sock(number);
+            Course begun = pair.begun().forSock(number);
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
             return new LapWorkView(
@@ -110,7 +117,10 @@ public final class LapViews {
                                     entry.getValue().done(),
                                     entry.getValue().all()))
                             .toList(),
-                    course.measureAt().isPresent() ? course.measureAt().getAsInt() : null);
+                    course.measureAt().isPresent() ? course.measureAt().getAsInt() : null,
+                    pair.colours(number)
+                            .map(colours -> LapColoursView.of(pair, number, colours))
+                            .orElse(null));
         }
     }
 

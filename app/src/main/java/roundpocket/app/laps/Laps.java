@@ -39,6 +39,7 @@ import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
+import roundpocket.core.lap.WindOff;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.YarnRole;
 import tools.jackson.databind.json.JsonMapper;
@@ -298,13 +299,12 @@ public class Laps {
                                         .orElse(row.spec())),
                 row != null && !row.byTodaysRules(),
                 work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
-                List.of(
-                        LapWorkView.of(work.begun(), work.sock(1), lengths),
-                        LapWorkView.of(work.begun().forSock(2), work.sock(2), lengths)),
+                List.of(LapWorkView.of(work, 1, lengths), LapWorkView.of(work, 2, lengths)),
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),
                 knitting.weighings(),
                 CakeCheck.of(work).map(CakeView::of).orElse(null),
+                WindOff.of(work).map(wind -> wind.words(lengths)).orElse(null),
                 knitting.notes(),
                 knitting.revision());
     }

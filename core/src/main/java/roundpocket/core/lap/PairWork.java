@@ -139,7 +139,8 @@ public final class PairWork {
                         "This pair’s yarn has no bands.",
                         "Enter its bands with the yarn, and take them over into the plan.",
                         Map.of()))));
-        seen.add(Seeing.of(colour, colours, sock(colour.sock())));
+        boolean before = seen().stream().anyMatch(one -> one.sock() == colour.sock());
+        seen.add(Seeing.of(colour, colours, sock(colour.sock()), before));
         calibrate();
         return true;
     }

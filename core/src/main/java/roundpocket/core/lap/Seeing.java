@@ -28,8 +28,12 @@ final class Seeing {
 
     private Seeing() {}
 
-    /** The change that was seen. Refuses where there is nothing to see, and where it cannot be unless she is sure. */
-    static SeenColour of(Happening.ColourSeen seen, LapColours colours, SockWork work) {
+    /**
+     * The change that was seen. Refuses where there is nothing to see, and where it cannot be unless she is sure.
+     *
+     * @param before whether one was seen in this sock before
+     */
+    static SeenColour of(Happening.ColourSeen seen, LapColours colours, SockWork work, boolean before) {
         ColouredPress here = colours.at(work.position())
                 .filter(round -> !work.finished())
                 .orElseThrow(() -> refusal(
@@ -65,8 +69,11 @@ final class Seeing {
             throw refusal(
                     "lap.colour.unlikely",
                     "band",
-                    "The next change, to " + name
-                            + ", was due {expected} after the last one; this is {found} after it.",
+                    (before ? "The next change, to " : "The first change, to ")
+                            + name
+                            + (before
+                                    ? ", was due {expected} after the last one; this is {found} after it."
+                                    : ", was due {expected} into the yarn; this is {found} into it."),
                     "If it does begin here, say so. If the yarn was knotted, note the knot instead.",
                     Map.of(
                             "expected", Amount.rounds(Math.round((change.atM() - sureAt) / roundM)),

@@ -1,0 +1,44 @@
+package roundpocket.app.laps;
+
+import java.util.List;
+import java.util.UUID;
+import roundpocket.core.lap.LapColours;
+import roundpocket.core.lap.LapColours.Stretch;
+import roundpocket.core.lap.PairWork;
+import roundpocket.core.stripe.Band;
+
+/**
+ * The colours of one sock as it is knitted.
+ *
+ * @param bands the bands of one repeat
+ * @param stretches bands one after the other, by the presses they take
+ * @param seen what was seen of them, the earliest first
+ */
+public record LapColoursView(List<LapBandView> bands, List<Stretch> stretches, List<SeenView> seen) {
+    /** A band: what it is called, and its colour as #rrggbb. */
+    public record LapBandView(String name, String colour) {}
+
+    /**
+     * A change of colour or a knot that was seen.
+     *
+     * @param position presses done before the round that it lies in
+     * @param band the band that begins, from 0
+     * @param knot whether the yarn was knotted there
+     */
+    public record SeenView(UUID id, int position, int band, boolean knot) {}
+
+    static LapColoursView of(PairWork pair, int sock, LapColours colours) {
+        List<Band> bands =
+                pair.sock(sock).course().spec().yarns().striping().orElseThrow().bands();
+        return new LapColoursView(
+                bands.stream()
+                        .map(band -> new LapBandView(band.called(), band.colour()))
+                        .toList(),
+                colours.stretches(),
+                pair.seen().stream()
+                        .filter(seen -> seen.sock() == sock)
+                        .map(seen ->
+                                new SeenView(UUID.fromString(seen.id()), seen.position(), seen.band(), seen.knot()))
+                        .toList());
+    }
+}

@@ -59,6 +59,7 @@ public final class Doubts {
         ShapingDoubts.add(all.checks);
         all.tube();
         FabricDoubts.add(all.checks);
+        StripeDoubts.add(all.checks);
         all.checks.doubts().sort(Comparator.comparing(Doubt::weight));
         return List.copyOf(all.checks.doubts());
     }

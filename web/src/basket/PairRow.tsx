@@ -39,6 +39,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
             colour={pair.yarn?.colour}
             knitted={lap?.knitted}
             way={gist.way}
+            stripes={gist.stripes}
           />
         )}
       </Box>

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import type { LapGist, Outline, Pair, Section } from '../wire/types';
+import type { GistBand, LapGist, Outline, Pair, Section } from '../wire/types';
+import { StripeRuns } from '../tape/StripeRuns';
 import { scaleFor } from '../tape/scale';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 
@@ -16,24 +17,33 @@ interface SockThumbProps {
   /** How much of each section is knitted; left out where nothing is. */
   knitted?: LapGist['knitted'] | undefined;
   way: Way;
+  /** Its stripes, where it has any. */
+  stripes?: readonly GistBand[] | undefined;
 }
 
 /** A small drawing of a sock, to a scale that is the same for all shown together. */
-export function SockThumb({ outline, longestMm, colour, knitted, way }: SockThumbProps) {
+export function SockThumb(props: SockThumbProps) {
+  const { outline, longestMm, colour, knitted, way, stripes } = props;
   const id = useId();
   const scale = scaleFor({ ...outline, lengthMm: longestMm }, WIDTH, MARGIN);
   const pocketTop = MARGIN + outline.widthMm * scale.perMm + 6;
   const depth = outline.heel.at(-1)?.depthMm ?? 0;
   const height = pocketTop + depth * scale.perMm + MARGIN;
   const shape = colour ? { outline, scale, colour } : { outline, scale };
+  const tube = stripes && (
+    <StripeRuns runs={stripes} outline={outline} scale={scale} top={MARGIN} />
+  );
+  const pocket = stripes && (
+    <StripeRuns heel runs={stripes} outline={outline} scale={scale} top={pocketTop} />
+  );
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
       width="100%"
       style={{ display: 'block', maxWidth: WIDTH }}
     >
-      <TubeShape {...shape} top={MARGIN} />
-      <PocketShape {...shape} top={pocketTop} />
+      <TubeShape {...shape} top={MARGIN} stripes={tube && <g opacity={PALE}>{tube}</g>} />
+      <PocketShape {...shape} top={pocketTop} stripes={pocket && <g opacity={PALE}>{pocket}</g>} />
       {knitted && (
         <>
           <clipPath id={id}>
@@ -54,8 +64,20 @@ export function SockThumb({ outline, longestMm, colour, knitted, way }: SockThum
             />
           </clipPath>
           <g clipPath={`url(#${id})`}>
-            <TubeShape {...shape} colour={colour ?? PLAIN} strength={1} top={MARGIN} />
-            <PocketShape {...shape} colour={colour ?? PLAIN} strength={1} top={pocketTop} />
+            <TubeShape
+              {...shape}
+              colour={colour ?? PLAIN}
+              strength={1}
+              top={MARGIN}
+              stripes={tube}
+            />
+            <PocketShape
+              {...shape}
+              colour={colour ?? PLAIN}
+              strength={1}
+              top={pocketTop}
+              stripes={pocket}
+            />
           </g>
         </>
       )}
@@ -63,6 +85,9 @@ export function SockThumb({ outline, longestMm, colour, knitted, way }: SockThum
     </svg>
   );
 }
+
+/** How strong stripes are where nothing is knitted yet. */
+const PALE = 0.4;
 
 /** The colour of what is knitted where no yarn was named. */
 const PLAIN = '#8b979f';

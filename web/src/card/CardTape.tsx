@@ -3,16 +3,21 @@ import type { Lengths } from '../settings/settings';
 import { Measure, TAPE_HEIGHT } from '../tape/Measure';
 import { scaleFor } from '../tape/scale';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
+import { runsOf, StripeRuns } from '../tape/StripeRuns';
 
 const WIDTH = 640;
 const MARGIN = 8;
+/** Height of the strip with the yarn’s colours. */
+const STRIP = 12;
 
 /** The tape drawing of the card: black on white whatever the light. */
 export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
   const { outline, axis, heel } = plan;
   const scale = scaleFor(outline, WIDTH, MARGIN);
   const tubeTop = TAPE_HEIGHT + 8;
-  const pocketTop = tubeTop + outline.widthMm * scale.perMm + 6;
+  const runs = runsOf(plan);
+  const stripTop = tubeTop + outline.widthMm * scale.perMm + 4;
+  const pocketTop = stripTop + (runs ? STRIP + 4 : 2);
   const height = pocketTop + heel.depth.value * scale.perMm + 4;
   const shape = { outline, scale };
   return (
@@ -34,6 +39,15 @@ export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
       <Measure lengthMm={outline.lengthMm} axis={axis} scale={scale} top={0} lengths={lengths} />
       <TubeShape {...shape} top={tubeTop} />
       <OpeningLine {...shape} top={tubeTop} />
+      {runs && (
+        <StripeRuns
+          runs={runs}
+          outline={{ ...outline, widthMm: STRIP / scale.perMm }}
+          scale={scale}
+          top={stripTop}
+          other={plan.madeFrom?.contrast?.colour}
+        />
+      )}
       <PocketShape {...shape} top={pocketTop} />
     </svg>
   );

@@ -63,6 +63,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
                   colour={pair?.yarn?.colour}
                   knitted={pair?.lap?.knitted}
                   way={gist.way}
+                  stripes={gist.stripes}
                 />
               </Box>
             ))}

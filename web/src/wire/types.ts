@@ -18,6 +18,7 @@ export type ColourRound = Schemas['StripePlanColourRound'];
 export type SockStripes = Schemas['StripePlanSockStripes'];
 export type HeelLineAt = Schemas['StripePlanHeelLineAt'];
 export type Kept = Schemas['StripePlanKept'];
+export type GistBand = Schemas['GistBand'];
 export type Striping = Schemas['StripingPart'];
 export type Shaping = Schemas['Shaping'];
 export type ShapingRound = Schemas['WorkedRound'];

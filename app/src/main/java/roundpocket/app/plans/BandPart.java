@@ -8,7 +8,7 @@ import roundpocket.core.stripe.Band;
  *
  * @param name what the colour is called, at most 40 characters
  * @param colour its colour as #rrggbb
- * @param lengthM metres of yarn in it, 0.05 to 1000 m
+ * @param lengthM metres of yarn in it, 0.1 to 1000 m
  * @param rounds rounds it takes, 0.25 to 400
  * @param stitches stitches of the tube in which the rounds were counted, 8 to 400
  */

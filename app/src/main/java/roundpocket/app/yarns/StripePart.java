@@ -10,7 +10,7 @@ import roundpocket.app.plans.Colours;
  *
  * @param name what the colour is called, at most 40 characters
  * @param colour its colour as #rrggbb
- * @param lengthM metres of yarn in it, where known, 0.05 to 1000 m
+ * @param lengthM metres of yarn in it, where known, 0.1 to 1000 m
  * @param rounds rounds it takes, where those were counted, 0.25 to 400
  * @param stitches stitches of the tube in which they were counted, 8 to 400
  */

@@ -19,7 +19,7 @@ import roundpocket.core.yarn.YarnModel;
  *
  * @param name what the colour is called, up to 40 characters; empty where only the colour itself is known
  * @param colour the colour as #rrggbb in sRGB
- * @param lengthM metres of yarn in it, 0.05 to 1000 m
+ * @param lengthM metres of yarn in it, 0.1 to 1000 m
  * @param rounds rounds it takes in a tube of {@code stitches}, 0.25 to 400
  * @param stitches stitches of the tube in which the rounds were counted, 8 to 400
  */
@@ -30,7 +30,7 @@ public record Band(String name, String colour, OptionalDouble lengthM, OptionalD
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
     private static final Limit LENGTH = new Limit(
             "stripe.length.range",
-            0.05,
+            0.1,
             1_000,
             Unit.METRES,
             "A band must be {min} to {max} of yarn (you entered {found}).",

@@ -5,7 +5,7 @@ import { SmallButton } from '../form/SmallButton';
 import { colourOf } from '../tape/colours';
 import { useWidth } from '../tape/useWidth';
 import { draw, svgOf } from './draw';
-import { stitchAt, type Look } from './knit';
+import { stitchAt } from './knit';
 import { meshOf, type Cell, type Mesh, type View } from './mesh';
 
 const MARGIN_MM = 6;
@@ -45,11 +45,8 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
   const height = Math.round(whole.height * base);
   const first = socks[0];
   const at = middle ?? [first ? first.x + first.mesh.width / 2 : 0, whole.height * 0.6];
-  const look: Look = {
-    x: zoom === 1 ? -(width / perMm - whole.width) / 2 : at[0] - width / perMm / 2,
-    y: zoom === 1 ? 0 : at[1] - height / perMm / 2,
-    perMm,
-  };
+  const lookX = zoom === 1 ? -(width / perMm - whole.width) / 2 : at[0] - width / perMm / 2;
+  const lookY = zoom === 1 ? 0 : at[1] - height / perMm / 2;
 
   useEffect(() => {
     const element = canvas.current;
@@ -63,10 +60,10 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
     context.setTransform(sharp, 0, 0, sharp, 0, 0);
     context.clearRect(0, 0, width, height);
     for (const { mesh, x, y } of socks) {
-      const here = { ...look, x: look.x - x, y: look.y - y };
+      const here = { x: lookX - x, y: lookY - y, perMm };
       draw(context, mesh, here, { width, height }, (band) => colourOf(stripes, band, other));
     }
-  });
+  }, [socks, stripes, other, lookX, lookY, perMm, width, height]);
 
   const closer = (by: number) => {
     const next = Math.min(CLOSEST, Math.max(1, zoom * by));
@@ -102,8 +99,8 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
       return;
     }
     const box = event.currentTarget.getBoundingClientRect();
-    const x = (event.clientX - box.left) / perMm + look.x;
-    const y = (event.clientY - box.top) / perMm + look.y;
+    const x = (event.clientX - box.left) / perMm + lookX;
+    const y = (event.clientY - box.top) / perMm + lookY;
     const found = socks.map((sock) => stitchAt(sock.mesh, [x - sock.x, y - sock.y]));
     setOver(found.find(Boolean));
   };

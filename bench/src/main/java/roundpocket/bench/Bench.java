@@ -128,6 +128,12 @@ public final class Bench {
                     "at most 1"));
             rows.add(Row.of("the same, 99th percentile" + of, "µs", compute.high(), write.high(), "—"));
             rows.add(Row.of("memory allocated for the same" + of, "kB", compute.kilobytes(), write.kilobytes(), "—"));
+            rows.add(Row.of(
+                    "computing a plan with stripes, against one without, median" + of,
+                    "µs",
+                    results.get("computeStriped" + stitches).median(),
+                    compute.median(),
+                    "at most 2"));
             if (stitches != STITCHES[0]) {
                 double times = (double) PlanBenchmark.of(stitches).rounds() / smallest.rounds();
                 rows.add(Row.of(

@@ -22,6 +22,8 @@ import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.yarn.Yarn;
@@ -44,6 +46,7 @@ public class PlanBenchmark {
     private int stitches;
 
     private SockSpec spec;
+    private SockSpec striped;
     private SockPlan plan;
     private final JsonMapper json = new JsonMapper();
 
@@ -60,6 +63,11 @@ public class PlanBenchmark {
                         List.of(new Reading(ROUNDS_PER_STITCH * gauge, 100))),
                 new Yarn(420, 100, OptionalDouble.of(100)),
                 Choices.usual().withSize(SizeChoice.ofStitches(stitches)));
+        striped = spec.withYarns(spec.yarns()
+                .striped(Striping.of(
+                        Band.ofMetres("madder", "#a13d4b", 5.2),
+                        Band.ofMetres("fleece", "#efe6d2", 3.4),
+                        Band.ofMetres("woad", "#2b4a6f", 5.2))));
         plan = spec.plan();
     }
 
@@ -78,6 +86,12 @@ public class PlanBenchmark {
     @Benchmark
     public SockPlan compute() {
         return spec.plan();
+    }
+
+    /** The same from a yarn of three bands, with the colours of both socks. */
+    @Benchmark
+    public SockPlan computeStriped() {
+        return striped.plan();
     }
 
     /** The plan with doubts and cautions in the form in which it is handed out, as JSON. */

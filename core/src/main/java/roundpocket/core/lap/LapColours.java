@@ -230,7 +230,7 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                             "to wind off",
                             heel ? choice.heelTaken() : choice.toeTaken(),
                             heel ? choice.heelBand() : choice.toeBand(),
-                            beside(heel),
+                            () -> beside(heel),
                             thread,
                             walk.atM())
                     .ifPresent(walk::windOff);

@@ -2,6 +2,7 @@ package roundpocket.core.plan;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.IntSupplier;
 import roundpocket.core.explain.Step;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Thread;
@@ -27,11 +28,11 @@ public final class ColourWindOff {
      * @param atM where the cake is
      */
     public static Optional<Step> before(
-            String label, ColourStart start, OptionalInt chosen, int beside, Thread thread, double atM) {
+            String label, ColourStart start, OptionalInt chosen, IntSupplier beside, Thread thread, double atM) {
         if (start == ColourStart.AS_IT_COMES || thread.repeat().striping().oneColour()) {
             return Optional.empty();
         }
-        int wanted = start == ColourStart.BAND ? chosen.orElse(1) - 1 : nextOther(thread.repeat(), beside);
+        int wanted = start == ColourStart.BAND ? chosen.orElse(1) - 1 : nextOther(thread.repeat(), beside.getAsInt());
         return Optional.of(thread.windOffTo(label, wanted, atM + endM()));
     }
 

@@ -2,7 +2,10 @@ package roundpocket.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
@@ -79,8 +82,8 @@ final class HeelLines {
     private void add(List<HeelLineAt> all, boolean between, int band, double position, double atM) {
         int line = (int) Math.floor(position + 0.5);
         int moved = line - now;
-        List<Kept> kept = kept(moved);
-        if (Math.abs(moved) <= REACH && !kept.isEmpty()) {
+        List<Kept> kept = Math.abs(moved) <= REACH ? kept(moved) : List.of();
+        if (!kept.isEmpty()) {
             all.add(new HeelLineAt(
                     between,
                     band,
@@ -95,20 +98,25 @@ final class HeelLines {
     private List<Kept> kept(int moved) {
         int opening = sock.tube().openingRound().count();
         int leg = sock.tube().legRounds().count() + sock.cuff().count();
-        List<Kept> kept = new ArrayList<>();
         if (down) {
-            add(kept, What.FOOT, opening, leg + moved);
-            add(kept, What.TUBE, opening - moved, leg + moved);
-        } else {
-            add(kept, What.LEG, opening + moved, leg);
-            add(kept, What.TUBE, opening + moved, leg - moved);
+            return Stream.concat(
+                            kept(opening, Map.of(What.FOOT, leg + moved)).stream(),
+                            kept(opening - moved, Map.of(What.TUBE, leg + moved)).stream())
+                    .toList();
         }
-        return kept;
+        Map<What, Integer> legs = new EnumMap<>(What.class);
+        legs.put(What.LEG, leg);
+        legs.put(What.TUBE, leg - moved);
+        return kept(opening + moved, legs);
     }
 
-    private void add(List<Kept> kept, What what, int opening, int leg) {
-        if (opening <= sock.toe().rounds().count() || leg <= sock.cuff().count()) {
-            return;
+    /** One foot with the legs that go with what is kept. */
+    private List<Kept> kept(int opening, Map<What, Integer> legs) {
+        List<Map.Entry<What, Integer>> roomy = legs.entrySet().stream()
+                .filter(leg -> leg.getValue() > sock.cuff().count())
+                .toList();
+        if (opening <= sock.toe().rounds().count() || roomy.isEmpty()) {
+            return List.of();
         }
         Step round = Given.tried("rounds from the toe tip to the heel line", opening, Unit.ROUNDS);
         Step foot = TubeRules.sockFoot(round, sock.heel().rounds(), sock.gauge());
@@ -116,6 +124,9 @@ final class HeelLines {
                 "the foot comes out longer by",
                 Unit.MILLIMETRES,
                 TubeRules.OUT_BY.of(foot, sock.tube().target()));
-        kept.add(new Kept(what, opening, leg, foot, out, Math.abs(out.value()) <= FITS_MM));
+        boolean fits = Math.abs(out.value()) <= FITS_MM;
+        return roomy.stream()
+                .map(leg -> new Kept(leg.getKey(), opening, leg.getValue(), foot, out, fits))
+                .toList();
     }
 }

@@ -71,6 +71,12 @@ public record StripePlan(
             tube = List.copyOf(tube);
             heel = List.copyOf(heel);
         }
+
+        /** The same once more, after so much was wound off. */
+        SockStripes after(Optional<Step> metres) {
+            return new SockStripes(
+                    startBand, metres, heelWindOff, toeWindOff, used, unsureAtHeelLine, shares, tube, heel);
+        }
     }
 
     /**

@@ -94,6 +94,8 @@ final class StripePlanner {
         StripedSock.Colours first = sock.colours(thread, walk, colour, 0);
         List<SockStripes> socks = new ArrayList<>();
         socks.add(first.stripes(Optional.empty()));
+        // Where no knot breaks the order, a second sock that is alike is the first once more.
+        boolean plain = striping.knots().isEmpty();
         List<StripedSock.Colours> both = new ArrayList<>(List.of(first));
         Optional<CakeCut> cut = cut(first);
         Optional<Step> windOff = Optional.empty();
@@ -106,7 +108,7 @@ final class StripePlanner {
                                         "to wind off before the second sock",
                                         striping.startM(),
                                         thread.placeAt(walk.atM())));
-                        yield sock.colours(thread, walk, colour, walk.atM());
+                        yield plain ? first : sock.colours(thread, walk, colour, walk.atM());
                     }
                     case OWN_BAND -> {
                         windOff = wound(
@@ -116,6 +118,9 @@ final class StripePlanner {
                     }
                     case CARRIED_ON -> sock.colours(thread, walk, colour, walk.atM());
                     case TWO_CAKES -> {
+                        if (plain) {
+                            yield first;
+                        }
                         Thread other = Thread.forwards(repeat, striping.startM(), behind(cut), reach());
                         yield sock.colours(other, new Walk(other, 0), colour, 0);
                     }
@@ -128,7 +133,7 @@ final class StripePlanner {
                     }
                 };
         both.add(second);
-        socks.add(second.stripes(windOff));
+        socks.add(second == first ? socks.get(0).after(windOff) : second.stripes(windOff));
         Optional<Step> woundOff = woundOff(socks);
         return new StripePlan(
                 bands(),

@@ -1,11 +1,13 @@
 package roundpocket.core.plan;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.IntSupplier;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import roundpocket.core.explain.Given;
@@ -197,7 +199,7 @@ record StripedSock(
                 walk,
                 choice.heelTaken(),
                 choice.heelBand(),
-                bandBelowTheHeelLine(tubeRun)));
+                () -> bandBelowTheHeelLine(tubeRun)));
         Optional<Run> heelColours = heelRun.map(run -> run(walk, run));
         Optional<List<Worked>> toeRun = lateRun(Section.TOE, "toe", toe);
         Optional<Step> toeWindOff = toeRun.flatMap(run -> windOff(
@@ -206,13 +208,13 @@ record StripedSock(
                 walk,
                 choice.toeTaken(),
                 choice.toeBand(),
-                bandBesideTheToe(tubeRun)));
+                () -> bandBesideTheToe(tubeRun)));
         Optional<Run> toeColours = toeRun.map(run -> run(walk, run));
         return new Colours(this, thread, tubeRun, heelColours, toeColours, heelWindOff, toeWindOff, startM, walk.atM());
     }
 
     private static Optional<Step> windOff(
-            String label, Thread thread, Walk walk, ColourStart start, OptionalInt chosen, int beside) {
+            String label, Thread thread, Walk walk, ColourStart start, OptionalInt chosen, IntSupplier beside) {
         Optional<Step> metres = ColourWindOff.before(label, start, chosen, beside, thread, walk.atM());
         metres.ifPresent(walk::windOff);
         return metres.filter(some -> some.value() > 0);
@@ -293,7 +295,7 @@ record StripedSock(
 
     /** Every round with the how-manieth of its colour it belongs to. */
     private static Map<Section, List<ColourRound>> counted(Run run) {
-        Map<Section, List<ColourRound>> counted = new HashMap<>();
+        Map<Section, List<ColourRound>> counted = new EnumMap<>(Section.class);
         Map<Integer, Integer> times = new HashMap<>();
         List<Coloured> rounds = run.rounds();
         for (int i = 0; i < rounds.size(); ) {
@@ -326,7 +328,7 @@ record StripedSock(
     }
 
     private List<ColourRound> onTheTape(Colours colours) {
-        Map<Section, List<ColourRound>> rounds = new HashMap<>();
+        Map<Section, List<ColourRound>> rounds = new EnumMap<>(Section.class);
         colours.runs().forEach(run -> rounds.putAll(counted(run)));
         List<ColourRound> tape = new ArrayList<>();
         tape.addAll(laid(rounds.get(Section.TOE), toe.rounds().count(), this::toeIndex, toe));

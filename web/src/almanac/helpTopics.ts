@@ -55,6 +55,13 @@ export const FIRST: readonly Topic[] = [
     go: 'Practise grafting',
   },
   {
+    title: 'Stripes',
+    text: 'Enter the bands of a striping yarn on its shelf, in metres or in rounds. The plan then shows both socks in their colours and says what to wind off. While knitting, press c when a new colour begins: all later stripes become surer.',
+    drawing: 'STRIPES',
+    to: '/yarn',
+    go: 'Yarn',
+  },
+  {
     title: 'Note how it fits',
     text: 'Once both socks are done they move to the log. What you note there is suggested for the next pair on that foot.',
     drawing: 'FIT',

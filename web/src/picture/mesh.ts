@@ -104,9 +104,11 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
       const seen = onTheSide(column, colours.stitches);
       // The columns run along the edges of sole and instep, and end where they meet: there the decreases are.
       const across = (at: number, total = 0) =>
-        column < quarter
-          ? (wide + total) / 2 - at * stitch
-          : (wide - total) / 2 + (columns - at) * stitch;
+        at === quarter
+          ? wide / 2
+          : column < quarter
+            ? (wide + total) / 2 - at * stitch
+            : (wide - total) / 2 + (columns - at) * stitch;
       const flat: Corners = [
         [from, across(column, near)],
         [from, across(column + 1, near)],

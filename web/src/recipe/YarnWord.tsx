@@ -21,6 +21,9 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
   const set = (change: Partial<Yarn>) =>
     onChange({ ...draft, spec: { ...draft.spec, yarn: { ...USUAL, ...yarn, ...change } } });
   const label = yarn ?? USUAL;
+  const onShelf = yarns.data?.find(({ id }) => id === draft.yarn?.id);
+  const newStripes =
+    onShelf && JSON.stringify(onShelf.striping) !== JSON.stringify(draft.spec.striping);
   const text = draft.yarn?.name ?? `sock yarn of ${labelText(label, lengths)}`;
   return (
     <Word id="yarn" title="The yarn" text={text} state={yarn ? 'own' : 'usual'} problem={problem}>
@@ -42,6 +45,18 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
             />
           ))}
         </Box>
+      )}
+      {newStripes && (
+        <SmallButton
+          mb={3}
+          onClick={() =>
+            onChange({ ...draft, spec: { ...draft.spec, striping: onShelf.striping } })
+          }
+        >
+          {onShelf.striping
+            ? 'Use its stripes as they are on the shelf'
+            : 'Plan it without stripes'}
+        </SmallButton>
       )}
       <LabelFields yarn={label} at="yarn" change={set} problemAt={problemAt} />
       {yarn && (

@@ -263,6 +263,7 @@ public final class Bench {
             rows.addAll(screen.firstView());
             rows.addAll(screen.scripts());
             rows.addAll(screen.keys());
+            rows.addAll(screen.picture());
         }
     }
 

@@ -49,6 +49,37 @@ final class Screen implements AutoCloseable {
             """;
 
     /** A field on the same page that does nothing but repeat what is typed. */
+    private static final String STRIPED = """
+            async () => {
+              const spec = { foot: { lengthMm: 246, ballGirthMm: 231 },
+                swatch: { stitches: [{ count: 31, spanMm: 100 }], rounds: [{ count: 43, spanMm: 100 }] },
+                striping: { bands: [{ colour: '#a13d4b', lengthM: 5.2 }, { colour: '#efe6d2', lengthM: 3.4 },
+                  { colour: '#2b4a6f', lengthM: 5.2 }] } };
+              const answer = await fetch('/api/pairs', { method: 'POST',
+                headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ name: 'Striped', spec }) });
+              return (await answer.json()).id;
+            }
+            """;
+
+    private static final String DRAWN = """
+            async (view) => {
+              const button = [...document.querySelectorAll('button')].find((each) => each.textContent === view);
+              const from = performance.now();
+              button.click();
+              await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+              return performance.now() - from;
+            }
+            """;
+    private static final String FILLED = """
+            async () => {
+              const { width, height } = document.querySelector('[data-testid=pair-picture]');
+              const from = performance.now();
+              Object.assign(window.empty, { width, height });
+              window.empty.getContext('2d').fillRect(0, 0, width, height);
+              await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+              return performance.now() - from;
+            }
+            """;
     private static final String ECHO = """
             () => {
               const field = document.createElement('input');
@@ -173,6 +204,37 @@ final class Screen implements AutoCloseable {
         return List.of(
                 row("from a key to the repainted figure, against a field that only repeats it", 0.5, figure, echo, "—"),
                 row("the same, 95th percentile", 0.95, figure, echo, "below 100 ms, and at most 3"));
+    }
+
+    /** From a change of the view to the repainted pair, against filling a canvas of the same size. */
+    List<Row> picture() {
+        List<Double> pair = new ArrayList<>();
+        List<Double> plain = new ArrayList<>();
+        try (BrowserContext visitor = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+            Page page = visitor.newPage();
+            page.navigate(address + "/");
+            Object id = page.evaluate(STRIPED);
+            page.navigate(address + "/pairs/" + id);
+            page.getByTestId("pair-picture").waitFor();
+            page.evaluate("() => { window.empty = document.createElement('canvas'); }");
+            for (int i = 0; i < KEYS + WARM_UP; i++) {
+                double drawn =
+                        ((Number) page.evaluate(DRAWN, i % 2 == 0 ? "From the sole" : "From the side")).doubleValue();
+                double filled = ((Number) page.evaluate(FILLED)).doubleValue();
+                if (i >= WARM_UP) {
+                    pair.add(drawn);
+                    plain.add(filled);
+                }
+            }
+        }
+        return List.of(
+                row(
+                        "from a change to the repainted pair of socks, against filling a canvas of its size",
+                        0.5,
+                        pair,
+                        plain,
+                        "—"),
+                row("the same, 95th percentile", 0.95, pair, plain, "below 33 ms"));
     }
 
     private static Row row(String what, double share, List<Double> ours, List<Double> other, String wanted) {

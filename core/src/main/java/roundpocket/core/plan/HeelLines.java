@@ -67,16 +67,13 @@ final class HeelLines {
     }
 
     private List<Boundary> boundaries() {
-        List<Boundary> boundaries = new ArrayList<>();
-        for (int i = 0; i < rounds.size(); i++) {
-            StripedRound round = rounds.get(i).colours();
-            double metres = round.stitches() * repeat.stitchM();
-            double startM = round.endM() - metres;
-            for (Thread.Change change : thread.changes(startM, round.endM())) {
-                boundaries.add(new Boundary(i + (change.atM() - startM) / metres, change.atM(), change.band()));
-            }
-        }
-        return boundaries;
+        StripedRound first = rounds.get(0).colours();
+        double roundM = first.stitches() * repeat.stitchM();
+        double fromM = first.endM() - roundM;
+        double toM = rounds.get(rounds.size() - 1).colours().endM();
+        return thread.changes(fromM, toM).stream()
+                .map(change -> new Boundary((change.atM() - fromM) / roundM, change.atM(), change.band()))
+                .toList();
     }
 
     private void add(List<HeelLineAt> all, boolean between, int band, double position, double atM) {

@@ -178,15 +178,17 @@ record StripedSock(
         return Optional.of(run);
     }
 
-    /** Metres of the main yarn in one sock. */
+    /** Metres of yarn in one sock, whatever yarn it is: no less than what the main yarn is knitted for. */
     double metres() {
-        List<Worked> all = new ArrayList<>(tubeRun());
-        lateRun(Section.HEEL, "heel", heel).ifPresent(all::addAll);
-        lateRun(Section.TOE, "toe", toe).ifPresent(all::addAll);
-        return all.stream()
-                .map(Worked::pass)
-                .mapToDouble(pass -> pass.stitches() * stitchM() + pass.tailM())
-                .sum();
+        double rounds = tube.footRounds().value()
+                + tube.legRounds().value()
+                + tube.sacrificed().value()
+                + cuff.value()
+                + 1;
+        double worked = rounds * stitches.value()
+                + heel.stitchesWorked().value()
+                + toe.stitchesWorked().value();
+        return worked * stitchM();
     }
 
     /** Knits the sock from where the walk is. */

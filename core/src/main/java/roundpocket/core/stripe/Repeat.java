@@ -23,6 +23,8 @@ public final class Repeat {
     private final double[] starts;
     /** How far the yarn in a stitch is to be trusted for where these bands come. */
     private final Step trust;
+    /** The rule for one metre in a round of one metre; it is proportional to the one and inversely to the other. */
+    private final double unsureOfAMetre;
 
     private Repeat(Striping striping, YarnModel model, List<Step> bands) {
         this.striping = striping;
@@ -43,6 +45,7 @@ public final class Repeat {
                         "how far the yarn in a stitch is to be trusted",
                         Unit.PERCENT,
                         StripeRules.RELATIVE.of(Spread.of(model.factor()), model.factor()));
+        this.unsureOfAMetre = StripeRules.UNSURE.apply(1, trust.value(), StripeRules.BAND_TRUE.value(), 1);
     }
 
     /** Refuses a start, or a going on behind a knot, that lies outside the repeat. */
@@ -166,7 +169,7 @@ public final class Repeat {
 
     /** How many rounds of {@code roundM} a change may come early or late, so many metres after one that is sure. */
     public double unsureRounds(double metresSince, double roundM) {
-        return StripeRules.UNSURE.apply(metresSince, trust.value(), StripeRules.BAND_TRUE.value(), roundM);
+        return metresSince * unsureOfAMetre / roundM;
     }
 
     /** The same as a figure. */

@@ -136,8 +136,12 @@ public final class Thread {
 
     /** The changes of colour after {@code afterM} and up to {@code toM}, both in metres. */
     public List<Change> changes(double afterM, double toM) {
+        int first = stretchAt(afterM) + 1;
+        if (first >= from.length || from[first] > toM) {
+            return List.of(); // most rounds have none
+        }
         List<Change> changes = new ArrayList<>();
-        for (int i = stretchAt(afterM) + 1; i < from.length && from[i] <= toM; i++) {
+        for (int i = first; i < from.length && from[i] <= toM; i++) {
             changes.add(new Change(from[i], band[i]));
         }
         return changes;

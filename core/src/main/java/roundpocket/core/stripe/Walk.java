@@ -117,8 +117,9 @@ public final class Walk {
     }
 
     private StripedRound round(int stitches, double stitchM, double end) {
-        List<StripedRound.ChangeAt> changes = new ArrayList<>();
-        for (Thread.Change change : thread.changes(at, end)) {
+        List<Thread.Change> all = thread.changes(at, end);
+        List<StripedRound.ChangeAt> changes = all.isEmpty() ? List.of() : new ArrayList<>();
+        for (Thread.Change change : all) {
             int stitch = Math.min(stitches, (int) Math.ceil((change.atM() - at) / stitchM));
             boolean sameStitch =
                     !changes.isEmpty() && changes.get(changes.size() - 1).stitch() == stitch;

@@ -83,6 +83,12 @@ public class StripesApiTest extends AppTest {
                 "bands[1].name",
                 "Two colours are both called Blue."
             },
+        };
+    }
+
+    @DataProvider
+    public Object[][] wrongPlaces() {
+        return new Object[][] {
             {SALLY + ", \"startM\": 15", "", "startM", "The cake begins 15 m into the repeat, which is 15 m long."},
             {SALLY + ", \"startM\": -1", "", "startM", "The cake must begin 0 to 40000 m into the repeat"},
             {SALLY + ", \"knots\": [{\"atM\": -2}]", "", "knots[0].atM", "A knot must be 0 to 10000 m"},
@@ -111,6 +117,11 @@ public class StripesApiTest extends AppTest {
                 "at a colour change, and no round is given"
             },
         };
+    }
+
+    @Test(dataProvider = "wrongPlaces")
+    public void aPlaceThatCannotBeIsSaidAtItsField(String striping, String choices, String field, String words) {
+        whatCannotBeIsSaidAtItsField(striping, choices, field, words);
     }
 
     @Test(dataProvider = "wrong")

@@ -222,7 +222,8 @@ function Knots({ stripes, lengths }: Pick<PartProps, 'stripes' | 'lengths'>) {
           {knot.windOff
             ? `Knit on as drawn, or cut it out and wind off ${figureText(knot.windOff, lengths)} so that the order goes on; the two ends take ${figureText(knot.tails, lengths)}.`
             : 'Behind it the order may break: enter where the yarn goes on, with the yarn.'}
-          {knot.sock === 2 && ' Or begin the second sock behind it.'}
+          {knot.behind &&
+            ` Or begin the second sock behind it: wind off ${figureText(knot.behind, lengths)} instead.`}
         </p>
       ))}
     </Box>

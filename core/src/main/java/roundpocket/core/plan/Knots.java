@@ -3,7 +3,9 @@ package roundpocket.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
@@ -49,9 +51,31 @@ final class Knots {
                                     "to wind off at the knot",
                                     placeBefore,
                                     knot.goesOnM().getAsDouble())),
-                    tails()));
+                    tails(),
+                    behind(sock, colours, knot, repeat)));
         }
         return Optional.empty();
+    }
+
+    /** From where the second sock would begin to behind the knot, and on to where the first began if that can be known. */
+    private static Optional<Step> behind(int sock, StripedSock.Colours colours, Knot knot, Repeat repeat) {
+        if (sock == 1) {
+            return Optional.empty();
+        }
+        Step toTheKnot = Given.tried(
+                "from the start of the second sock to the knot", knot.atM() - colours.startM(), Unit.METRES);
+        return Optional.of(
+                knot.goesOnM().isEmpty()
+                        ? toTheKnot
+                        : YarnModel.sum(
+                                "to begin the second sock behind the knot",
+                                Unit.METRES,
+                                List.of(
+                                        toTheKnot,
+                                        repeat.windOff(
+                                                "on to where the first sock began",
+                                                repeat.startM(),
+                                                knot.goesOnM().getAsDouble()))));
     }
 
     private static Step tails() {

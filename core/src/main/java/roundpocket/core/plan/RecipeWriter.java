@@ -218,8 +218,10 @@ final class RecipeWriter {
         switches.add(new YesNo(
                 part + ".edgeStitch",
                 "Edge stitch at the " + part,
-                "One stitch knitted outside each decrease makes a clean line and is easy to pick up along; some work"
-                        + " straight on the last two stitches.",
+                shaping.begun()
+                        ? "One stitch knitted outside each increase makes a clean line; some increase right at the edge."
+                        : "One stitch knitted outside each decrease makes a clean line and is easy to pick up along; some"
+                                + " work straight on the last two stitches.",
                 Whose.of(choice.edgeStitch().isPresent()),
                 choice.edgeTaken(),
                 usual.edgeTaken(),

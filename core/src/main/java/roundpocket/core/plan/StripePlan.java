@@ -168,6 +168,7 @@ public record StripePlan(
      * @param goesOnKnown whether it is known which colour follows
      * @param windOff metres to wind off there so that the order goes on as if there were no knot, where that is known
      * @param tails metres that the two ends take
+     * @param behind metres to wind off so that the second sock is begun behind it, where it comes in the second
      */
     public record KnotMet(
             int sock,
@@ -176,7 +177,8 @@ public record StripePlan(
             double atM,
             boolean goesOnKnown,
             Optional<Step> windOff,
-            Step tails) {}
+            Step tails,
+            Optional<Step> behind) {}
 
     /** Whether the heel is of another yarn. */
     boolean heelOther() {

@@ -281,6 +281,13 @@ public class StripePlanTest {
         // 60 m are 5 repeats and 7.5 m; the yarn goes on at 0, so 7.5 m are wound off.
         assertThat(knot.windOff().orElseThrow().value()).isCloseTo(7.5, within(1e-6));
         assertThat(knot.tails().value()).isCloseTo(0.4, within(1e-9));
+        assertThat(knot.behind()).as("the first sock is not begun behind it").isEmpty();
+        StripePlan later = plan(striped(BELL.withKnots(new Knot(180, OptionalDouble.of(0)))));
+        StripePlan.KnotMet second = later.knots().get(0);
+        double begun = later.socks().get(0).used().value()
+                + later.socks().get(1).windOff().orElseThrow().value();
+        assertThat(second.sock()).isEqualTo(2);
+        assertThat(second.behind().orElseThrow().value()).isCloseTo(180 - begun, within(1e-6));
         Striping unknown = BELL.withKnots(new Knot(60, OptionalDouble.empty()));
         assertThat(plan(striped(unknown)).knots().get(0).windOff()).isEmpty();
     }

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { HeelLineAt, Kept, Plan, StripePlan } from '../wire/types';
-import { withChoices, type Draft } from '../draft/draft';
+import type { Kept, Plan, StripePlan } from '../wire/types';
+import type { Draft } from '../draft/draft';
+import { movedWords, placeWords, taken } from '../recipe/heelLine';
 import { SmallButton } from '../form/SmallButton';
 import type { Lengths } from '../settings/settings';
 import { faceOf } from '../tape/colours';
@@ -79,16 +80,6 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
   );
 }
 
-function placeWords(stripes: StripePlan, { between, band }: HeelLineAt): string {
-  const name = stripes.bands[band]?.name ?? '';
-  return between ? `Where ${name} begins` : `In the middle of ${name}`;
-}
-
-function movedWords({ moved }: HeelLineAt): string {
-  const rounds = Math.abs(moved);
-  return `${rounds} ${rounds === 1 ? 'round' : 'rounds'} ${moved > 0 ? 'later' : 'earlier'}`;
-}
-
 const KEPT: Record<Kept['what'], string> = {
   LEG: 'the leg as it is',
   FOOT: 'the foot as it is',
@@ -102,20 +93,6 @@ function keptWords({ what, sockFoot, footOut, fits, legRounds }: Kept, lengths: 
     : `${lengthText(out, lengths)} too ${footOut.value > 0 ? 'long' : 'short'}`;
   const leg = what === 'LEG' ? '' : `, leg and cuff ${legRounds} rounds`;
   return `Put it there, ${KEPT[what]}: foot ${lengthText(sockFoot.value, lengths)} (${fit})${leg}`;
-}
-
-/** The draft with the heel line there. */
-function taken(draft: Draft, kept: Kept): Draft {
-  return withChoices(draft, {
-    'placing.school': 'AT_COLOUR',
-    'placing.markedRound': kept.openingRound,
-    'placing.from': 'TOE_TIP',
-    'placing.markedMm': undefined,
-    'placing.distanceMm': undefined,
-    'tube.legRounds': kept.legRounds,
-    'tube.legMm': undefined,
-    'tube.legFrom': 'OPENING',
-  });
 }
 
 const SMALL = { width: 216, height: 52, reach: 16 };

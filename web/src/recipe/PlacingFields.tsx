@@ -3,6 +3,8 @@ import { Switch } from '../form/Switch';
 import { choiceOf, withChoices, type ChoicePath } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { NumberField } from '../form/NumberField';
+import { PlainSelect } from '../form/PlainSelect';
+import { movedWords, placeWords, taken } from './heelLine';
 import type { WordsProps } from './props';
 
 type From = 'TOE_TIP' | 'END_OF_TOE' | 'START_OF_LEG' | 'CUFF_EDGE';
@@ -29,9 +31,42 @@ export function PlacingFields(words: WordsProps) {
       );
     case 'ON_THE_FOOT':
       return <Marked {...words} byTape={choiceOf(draft, 'placing.markedMm') !== undefined} />;
+    case 'AT_COLOUR':
+      return <AtColour {...words} />;
     default:
       return null;
   }
+}
+
+/** The changes of colour near the heel line; the leg stays as it is, or cuff-down the foot. */
+function AtColour({ plan, draft, onChange }: WordsProps) {
+  const { stripes } = plan;
+  const offered = stripes?.candidates.filter(({ kept }) => kept.length > 0) ?? [];
+  if (!stripes || offered.length === 0) {
+    return null;
+  }
+  const here = offered.findIndex(({ moved }) => moved === 0);
+  return (
+    <Box mt={3}>
+      <PlainSelect
+        label="The heel line is"
+        value={String(here)}
+        options={[
+          ...(here < 0 ? [{ value: '-1', text: 'inside a band, as it is now' }] : []),
+          ...offered.map((one, i) => ({
+            value: String(i),
+            text: `${placeWords(stripes, one)}, ${one.moved === 0 ? 'as it is now' : movedWords(one)}`,
+          })),
+        ]}
+        onChange={(chosen) => {
+          const kept = offered[Number(chosen)]?.kept[0];
+          if (kept) {
+            onChange(taken(draft, kept));
+          }
+        }}
+      />
+    </Box>
+  );
 }
 
 /** The mark that was made with the tube on the foot, in rounds or by the tape. */

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { choiceOf, withChoice } from '../draft/draft';
+import { choiceOf, withChoice, type ChoicePath } from '../draft/draft';
 import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import type { Figure, StripePlan } from '../wire/types';
@@ -18,6 +18,8 @@ export function StripeWords(words: WordsProps) {
     return null;
   }
   const second = stripes.socks[1];
+  const chosen = (path: ChoicePath) => choiceOf(words.draft, path);
+  const bandName = (path: ChoicePath) => stripes.bands[Number(chosen(path) ?? 1) - 1]?.name ?? '';
   return (
     <>
       {' The second sock is '}
@@ -27,6 +29,11 @@ export function StripeWords(words: WordsProps) {
         choice="colour.second"
         after={handed('colour.heel') || handed('colour.toe') ? undefined : '.'}
         along={() => ({ 'colour.secondBand': undefined })}
+        text={(phrase) =>
+          chosen('colour.second') === 'OWN_BAND'
+            ? `begun with ${stripes.bands[second?.startBand ?? 0]?.name ?? ''}`
+            : phrase
+        }
       >
         <BandChoice
           {...words}
@@ -38,6 +45,9 @@ export function StripeWords(words: WordsProps) {
               : 'It begins with'
           }
           shown={['OWN_BAND', 'OTHER_END'].includes(choiceOf(words.draft, 'colour.second') ?? '')}
+          usual={
+            chosen('colour.second') === 'OTHER_END' ? '' : String((second?.startBand ?? 0) + 1)
+          }
         />
         <Wound figure={second?.windOff} what="before the second sock" lengths={lengths} />
       </OptionWord>
@@ -50,6 +60,9 @@ export function StripeWords(words: WordsProps) {
             choice="colour.heel"
             after={handed('colour.toe') ? undefined : '.'}
             along={() => ({ 'colour.heelBand': undefined })}
+            text={(phrase) =>
+              chosen('colour.heel') === 'BAND' ? `with ${bandName('colour.heelBand')}` : phrase
+            }
           >
             <BandChoice
               {...words}
@@ -64,13 +77,16 @@ export function StripeWords(words: WordsProps) {
       )}
       {handed('colour.toe') && (
         <>
-          {', each toe '}
+          {handed('colour.heel') ? ', each toe ' : '; each toe begins '}
           <OptionWord
             {...words}
             id="toe-colour"
             choice="colour.toe"
             after="."
             along={() => ({ 'colour.toeBand': undefined })}
+            text={(phrase) =>
+              chosen('colour.toe') === 'BAND' ? `with ${bandName('colour.toeBand')}` : phrase
+            }
           >
             <BandChoice
               {...words}
@@ -92,9 +108,12 @@ interface BandChoiceProps extends WordsProps {
   choice: 'colour.secondBand' | 'colour.heelBand' | 'colour.toeBand';
   label: string;
   shown: boolean;
+  /** The band that is taken where none is chosen; empty where it must be chosen. */
+  usual?: string;
 }
 
-function BandChoice({ stripes, choice, label, shown, draft, onChange }: BandChoiceProps) {
+function BandChoice(props: BandChoiceProps) {
+  const { stripes, choice, label, shown, usual = '1', draft, onChange } = props;
   if (!shown) {
     return null;
   }
@@ -102,15 +121,18 @@ function BandChoice({ stripes, choice, label, shown, draft, onChange }: BandChoi
     <Box mt={3} maxW="16rem">
       <PlainSelect
         label={label}
-        value={String(choiceOf(draft, choice) ?? 1)}
-        options={stripes.bands.map(({ name }, i) => ({
-          value: String(i + 1),
-          text:
-            stripes.bands.filter((band) => band.name === name).length > 1
-              ? `${name} (${i + 1})`
-              : name,
-        }))}
-        onChange={(band) => onChange(withChoice(draft, choice, Number(band)))}
+        value={String(choiceOf(draft, choice) ?? usual)}
+        options={[
+          ...(usual === '' ? [{ value: '', text: 'not chosen yet' }] : []),
+          ...stripes.bands.map(({ name }, i) => ({
+            value: String(i + 1),
+            text:
+              stripes.bands.filter((band) => band.name === name).length > 1
+                ? `${name} (${i + 1})`
+                : name,
+          })),
+        ]}
+        onChange={(band) => onChange(withChoice(draft, choice, Number(band) || undefined))}
       />
     </Box>
   );

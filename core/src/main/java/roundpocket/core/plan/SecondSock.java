@@ -48,9 +48,9 @@ public enum SecondSock implements Named {
     @Override
     public String phrase() {
         return switch (this) {
-            case SAME_CAKE, TWO_CAKES, CARRIED_ON -> title;
+            case SAME_CAKE, TWO_CAKES, OWN_BAND -> title;
+            case CARRIED_ON -> "begun where the first ended";
             case OTHER_END -> "knitted from the other end of the cake";
-            case OWN_BAND -> title;
         };
     }
 }

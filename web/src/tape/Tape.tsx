@@ -197,35 +197,17 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         <Words fontSize="sm" flex="1 1 16rem">
           {at ? reading(plan, at, lengths) : ''}
         </Words>
-        <LinkButton
-          aria-pressed={schools}
-          onClick={() => setSchools(!schools)}
-          fontSize="sm"
-          minH="24px"
-          className="no-print"
-        >
+        <Toggle on={schools} onClick={() => setSchools(!schools)}>
           {schools ? 'Hide other placements' : 'Compare heel placements'}
-        </LinkButton>
+        </Toggle>
         {stripes && (
           <>
-            <LinkButton
-              aria-pressed={both}
-              onClick={() => setBoth(!both)}
-              fontSize="sm"
-              minH="24px"
-              className="no-print"
-            >
+            <Toggle on={both} onClick={() => setBoth(!both)}>
               {both ? 'Show one sock' : 'Show both socks'}
-            </LinkButton>
-            <LinkButton
-              aria-pressed={hatch}
-              onClick={() => changeSettings({ hatch: !hatch })}
-              fontSize="sm"
-              minH="24px"
-              className="no-print"
-            >
+            </Toggle>
+            <Toggle on={hatch} onClick={() => changeSettings({ hatch: !hatch })}>
               {hatch ? 'Colours only' : 'Hatch the colours'}
-            </LinkButton>
+            </Toggle>
           </>
         )}
       </Flex>
@@ -235,6 +217,21 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
     </Box>
   );
 });
+
+interface ToggleProps {
+  on: boolean;
+  onClick: () => void;
+  children: string;
+}
+
+/** What the tape can show besides. */
+function Toggle({ on, onClick, children }: ToggleProps) {
+  return (
+    <LinkButton aria-pressed={on} onClick={onClick} fontSize="sm" minH="24px" className="no-print">
+      {children}
+    </LinkButton>
+  );
+}
 
 function keyTarget(event: KeyboardEvent, round: number, last: number): number | undefined {
   const by = event.shiftKey ? 10 : 1;

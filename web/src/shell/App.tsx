@@ -10,6 +10,7 @@ import { BasketPage } from '../basket/BasketPage';
 import { LostPage } from './LostPage';
 import { nonce } from '../form/PageStyle';
 import { NotFoundPage, Shell } from './Shell';
+import { Unfetched } from './Unfetched';
 import { system } from '../theme/system';
 
 const client = new QueryClient({
@@ -30,7 +31,7 @@ function place(load: () => Promise<ComponentType>) {
       return { Component: await load() };
     } catch (failed) {
       silent();
-      throw failed;
+      throw new Unfetched('place', { cause: failed });
     }
   };
 }

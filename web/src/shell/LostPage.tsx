@@ -1,9 +1,48 @@
-import { Box, Button } from '@chakra-ui/react';
+import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { useEffect } from 'react';
+import { useRouteError } from 'react-router';
 import { silent, useSilentSince } from '../api/connection';
+import { Unfetched } from './Unfetched';
+
+/** A place that could not be shown: because its script did not come, or because of a fault in it. */
+export function LostPage() {
+  return useRouteError() instanceof Unfetched ? <Fetching /> : <Faulty />;
+}
+
+/** A fault on the page comes again with every try by itself: so nothing is tried until she says so. */
+function Faulty() {
+  return (
+    <Box maxW="38rem" py={4} role="alert">
+      <Box as="h1" fontSize="2xl" mb={2}>
+        Something went wrong on this page
+      </Box>
+      <p>What you saved is safe, and so is every tap. Try again, or go on from the basket.</p>
+      <Flex gap={3} mt={3} wrap="wrap">
+        <TryAgain />
+        <Link href="/" color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+          To the basket
+        </Link>
+      </Flex>
+    </Box>
+  );
+}
+
+function TryAgain() {
+  return (
+    <Button
+      variant="outline"
+      borderColor="ink"
+      color="ink"
+      minH="44px"
+      onClick={() => location.reload()}
+    >
+      Try again
+    </Button>
+  );
+}
 
 /** A place that could not be fetched: the way there is kept, and gone again once the server answers. */
-export function LostPage() {
+function Fetching() {
   const since = useSilentSince();
   useEffect(() => {
     silent(); // asks from now on, and says so above
@@ -24,16 +63,9 @@ export function LostPage() {
         Round Pocket isn’t responding. The page opens when it’s back. What you saw before is still
         there.
       </p>
-      <Button
-        mt={3}
-        variant="outline"
-        borderColor="ink"
-        color="ink"
-        minH="44px"
-        onClick={() => location.reload()}
-      >
-        Try again
-      </Button>
+      <Box mt={3}>
+        <TryAgain />
+      </Box>
     </Box>
   );
 }

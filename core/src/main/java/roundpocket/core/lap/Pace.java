@@ -8,6 +8,9 @@ public final class Pace {
     /** A longer pause than this is no knitting. */
     private static final long LONGEST_ROUND_MS = 20 * 60_000;
 
+    /** Nobody knits a round in less: such presses only bring the count up to the needles. */
+    private static final double SHORTEST_ROUND_MS = 5_000;
+
     /** Fewer rounds than this say nothing. */
     private static final int FEWEST = 3;
 
@@ -28,6 +31,7 @@ public final class Pace {
                 rounds++;
             }
         }
-        return rounds < FEWEST ? OptionalDouble.empty() : OptionalDouble.of(rounds * 3_600_000.0 / knittedMs);
+        boolean unlikely = rounds < FEWEST || knittedMs < rounds * SHORTEST_ROUND_MS;
+        return unlikely ? OptionalDouble.empty() : OptionalDouble.of(rounds * 3_600_000.0 / knittedMs);
     }
 }

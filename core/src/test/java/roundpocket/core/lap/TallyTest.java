@@ -73,6 +73,9 @@ public class TallyTest {
     public void paceSaysNothingOfTooLittleAndIgnoresAClockThatWentBack() {
         assertThat(Pace.roundsPerHour(List.of())).isEmpty();
         assertThat(Pace.roundsPerHour(List.of(0L, 60_000L, 120_000L))).isEmpty();
+        assertThat(Pace.roundsPerHour(List.of(0L, 30L, 60L, 90L, 120L)))
+                .as("a count that is brought up to the needles")
+                .isEmpty();
         assertThat(Pace.roundsPerHour(List.of(9_000_000L, 9_090_000L, 9_180_000L, 0L, 90_000L)))
                 .hasValue(40);
     }

@@ -67,14 +67,17 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
 }
 
 function stripeWords(stripes: readonly Stripe[], lengths: Lengths): string {
-  const each = stripes.map(({ name, colour, lengthM, rounds, stitches }) => {
+  if (stripes.some(({ name }) => !name)) {
+    return stripes.length === 1 ? 'one band of colour' : `${stripes.length} bands of colour`;
+  }
+  const each = stripes.map(({ name, lengthM, rounds, stitches }) => {
     const long =
       lengthM !== undefined
         ? valueText(lengthM, 'METRES', lengths)
         : rounds !== undefined && stitches !== undefined
           ? `${valueText(rounds, 'ROUNDS', lengths)} on ${valueText(stitches, 'STITCHES', lengths)}`
           : '';
-    return [name ?? colour, long].filter(Boolean).join(' ');
+    return [name, long].filter(Boolean).join(' ');
   });
   return `stripes: ${each.join(', ')}`;
 }

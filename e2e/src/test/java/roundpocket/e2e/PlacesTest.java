@@ -193,14 +193,15 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("remnant").check();
         press(page, "Add stripes");
         page.getByLabel("Yarn in it").first().fill("4.5");
-        press(page, "Add a stripe");
+        press(page, "Add a band");
         press(page, "Add a knot");
         page.getByLabel("Knot 1, from the outer end").fill("12");
         press(page, "Save");
         Locator yarn = kept(page, "Rope’s end");
         assertThat(yarn)
-                .containsText("remnant · 400 m in 100 g · 34 g left · 80 % wool, 20 % nylon · a knot 12 m from the"
-                        + " outer end");
+                .containsText(
+                        "remnant · 400 m in 100 g · 34 g left · 80 % wool, 20 % nylon · 3 bands of colour · a knot 12 m"
+                                + " from the outer end");
         yarn.getByText("Is it enough for another pair?").click();
         Locator verdicts = yarn.locator("tbody tr");
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Great pair")))
@@ -208,7 +209,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(verdicts.filter(new Locator.FilterOptions().setHasText("Little pair")))
                 .containsText(Pattern.compile("\\d+ g ± \\d+ g\\s*\\d+ g\\s*plenty"));
         press(page, "Edit Rope’s end");
-        press(page, "Remove stripe 3");
+        press(page, "Remove band 3");
         press(page, "Save");
         assertThat(page.getByLabel("Edit Rope’s end")).isVisible();
         JsonNode kept = server().json("/api/yarns")

@@ -23,7 +23,7 @@ final class Screen implements AutoCloseable {
     private static final int LEAST_BALL_CM = 15;
 
     /** Where the figure is that follows the foot's girth: how much smaller than it the sock is. */
-    private static final String FIGURE = "//*[normalize-space(text())='Smaller than the foot at the ball']/..";
+    private static final String FIGURE = "//*[normalize-space(text())='Negative ease at the ball']/..";
 
     /** Waits for the next key, and tells how long after it something on the page was repainted with other words. */
     private static final String WATCH = """

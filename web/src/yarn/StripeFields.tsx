@@ -5,9 +5,7 @@ import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
-
-/** The colour of wool that nobody gave a colour. */
-export const UNDYED = '#d9cdb8';
+import { UNDYED } from '../tape/colours';
 
 /** Most bands of a repeat. */
 const MOST = 40;

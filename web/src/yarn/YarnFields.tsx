@@ -4,7 +4,8 @@ import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { LinkButton } from '../form/LinkButton';
-import { ColourField, StripeFields, UNDYED } from './StripeFields';
+import { UNDYED } from '../tape/colours';
+import { ColourField, StripeFields } from './StripeFields';
 
 /** A yarn while it is typed. */
 export type TypedYarn = Partial<Yarn> & Cake & { colour?: string };

@@ -12,6 +12,7 @@ import roundpocket.core.lap.LapColours.ColouredPress;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.StripeRules;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.yarn.WeighIn;
 
@@ -19,9 +20,6 @@ import roundpocket.core.yarn.WeighIn;
 final class Seeing {
     /** Standard uncertainties beyond which a change is doubted. */
     private static final double BELIEVED = 3;
-
-    /** How far a band’s length is to be trusted, as in the rules of stripes. */
-    private static final double BAND_TRUE = 0.02;
 
     /** A hair beyond a change, so that it is not found again. */
     private static final double HAIR_M = 1e-6;
@@ -162,7 +160,8 @@ final class Seeing {
         Counted last = here.get(here.size() - 1);
         double stitches = last.stitches() - first.stitches();
         double bands = metres(repeat, first.seen().band(), last.seen().band(), stitches * repeat.stitchM());
-        double unsure = Math.hypot(BAND_TRUE * bands, Math.hypot(rounding(first, repeat), rounding(last, repeat)));
+        double unsure = Math.hypot(
+                StripeRules.BAND_TRUE.value() * bands, Math.hypot(rounding(first, repeat), rounding(last, repeat)));
         return stitches < 1
                 ? Optional.empty()
                 : Optional.of(new WeighIn(

@@ -10,7 +10,7 @@ import roundpocket.core.measure.Unit;
 
 /** The rules of a yarn that changes colour. */
 public final class StripeRules {
-    static final Constant BAND_TRUE = Constant.of(
+    public static final Constant BAND_TRUE = Constant.of(
             "stripe.band-true",
             "how far a band’s length is to be trusted",
             0.02,

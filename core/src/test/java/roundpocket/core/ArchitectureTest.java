@@ -22,6 +22,7 @@ public class ArchitectureTest {
             "sock",
             "fit",
             "tube",
+            "cut",
             "opening",
             "finish",
             "plan",

@@ -26,6 +26,7 @@ public class ArchitectureTest {
             "opening",
             "finish",
             "plan",
+            "ready",
             "judge",
             "lap",
             "wear",

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import roundpocket.core.cut.CutAim;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Rule;
@@ -27,6 +28,7 @@ import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.ColourStart;
 import roundpocket.core.plan.PlanRules;
 import roundpocket.core.plan.SecondSock;
+import roundpocket.core.ready.ReadyRules;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
@@ -85,7 +87,7 @@ public final class Almanac {
     }
 
     private static Stream<Entry> rules() {
-        Stream<Entry> rules = Stream.of(PlanRules.EVERY, JudgeRules.ALL, LapRules.ALL)
+        Stream<Entry> rules = Stream.of(PlanRules.EVERY, ReadyRules.ALL, JudgeRules.ALL, LapRules.ALL)
                 .flatMap(List::stream)
                 .map(Almanac::entry);
         Entry propagation = new Entry(
@@ -104,7 +106,8 @@ public final class Almanac {
     }
 
     private static Stream<Entry> constants() {
-        Stream<Entry> constants = Stream.of(PlanRules.CONSTANTS, JudgeRules.CONSTANTS, LapRules.CONSTANTS)
+        Stream<Entry> constants = Stream.of(
+                        PlanRules.CONSTANTS, ReadyRules.CONSTANTS, JudgeRules.CONSTANTS, LapRules.CONSTANTS)
                 .flatMap(List::stream)
                 .map(Almanac::entry);
         Stream<Entry> needles = Arrays.stream(NeedleSize.values())
@@ -161,6 +164,7 @@ public final class Almanac {
                         of("ways to come by the tube", Way.values()),
                         of("starts of a toe-up tube", ToeStart.values()),
                         of("cutting a ready tube", Cut.values()),
+                        of("aims of a cut", CutAim.values()),
                         of("measuring the leg", LegFrom.values()),
                         of("planning on two feet", PlanOn.values()),
                         of("toe shapes", ToeForm.values()),

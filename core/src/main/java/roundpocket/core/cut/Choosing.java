@@ -2,7 +2,6 @@ package roundpocket.core.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
 
 /** Chooses which pairs a tube gives: as many as it can, and of as many the earliest wishes. */
 final class Choosing {
@@ -55,13 +54,6 @@ final class Choosing {
                         .sum()
                 / (tube.two() ? 2 : 1);
         return (int) Math.ceil(exactly - 1e-9);
-    }
-
-    /** The first wish that is not met, and the rounds that are lacking to it beside those that are. */
-    OptionalInt missingFor(int number, List<Integer> chosen) {
-        List<Integer> all = new ArrayList<>(chosen);
-        all.add(number);
-        return OptionalInt.of(missing(all));
     }
 
     private List<Integer> numbers(int set) {

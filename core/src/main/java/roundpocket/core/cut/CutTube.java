@@ -1,11 +1,8 @@
 package roundpocket.core.cut;
 
-import java.util.Map;
 import java.util.OptionalDouble;
-import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
-import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 
 /**
@@ -104,14 +101,5 @@ public record CutTube(
 
     Phase phase() {
         return repeatRounds.isPresent() && !two ? Phase.of(repeatRounds.getAsDouble(), tolerance) : Phase.ANY;
-    }
-
-    Problem tooLong(int missing) {
-        return new Problem(
-                "cut.none",
-                "wishes",
-                "The tube has no room for a single pair: {missing} are missing for the first wish.",
-                "Make its leg shorter, take its heels and toes from another cake, or plan for a smaller foot.",
-                Map.of("missing", Amount.rounds(missing)));
     }
 }

@@ -32,14 +32,16 @@ final class Solver {
                 tube.phase());
     }
 
-    static Solution best(CutTube tube, List<CutWish> wishes, List<Integer> chosen) {
-        return new Solver(tube, wishes, chosen).best();
+    /** With {@code remnant}, the order that leaves the longest one; else any of those that are as good, the rest at an end. */
+    static Solution best(CutTube tube, List<CutWish> wishes, List<Integer> chosen, boolean remnant) {
+        return new Solver(tube, wishes, chosen).best(remnant);
     }
 
-    private Solution best() {
+    private Solution best(boolean remnant) {
         LegSearch.Found found = LegSearch.longest(job, effort);
         int[] legs = found.legs();
-        Arrangement best = new Remnants(legs, found.misses()).best();
+        Remnants remnants = new Remnants(legs, found.misses());
+        Arrangement best = remnant ? remnants.best() : remnants.any();
         List<Piece> pieces = pieces(best, legs, job.left(legs) - best.givenUpInAll());
         return new Solution(
                 chosen,
@@ -71,7 +73,11 @@ final class Solver {
                     return found;
                 }
             }
-            Arrangement inBlocks = blocks.within(misses, left);
+            return any();
+        }
+
+        Arrangement any() {
+            Arrangement inBlocks = blocks.within(misses, Math.min(left, blocks.fewest(misses)));
             // That there is one is known; the search that found it may find it again.
             return inBlocks != null
                     ? inBlocks

@@ -11,6 +11,7 @@ import roundpocket.core.measure.Amount;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Counted;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.TubeCut;
 
 /**
@@ -34,6 +35,10 @@ final class ReadyTubeSteps {
 
     /** The tube is counted, its yarn ravelled where it is needed, and each piece cut off. */
     void cutPieces() {
+        if (cut.cut() == Cut.PIECES) {
+            firstPiece();
+            return;
+        }
         out.one(
                 Doing.CHECK,
                 "ready-count",
@@ -53,6 +58,16 @@ final class ReadyTubeSteps {
         for (int number = 1; number <= cut.cuts(); number++) {
             cutOff(number);
         }
+    }
+
+    private void firstPiece() {
+        out.one(
+                Doing.CHECK,
+                "ready-count",
+                "Count both pieces",
+                "Count once around each piece: " + stitches + " sts. Then count along a column, spare rounds left out: "
+                        + cut.pieceRounds().count() + " rounds in each. Lay them with their toes at the same end.",
+                Stage.OPEN);
     }
 
     private void cutOff(int number) {
@@ -124,6 +139,9 @@ final class ReadyTubeSteps {
     }
 
     private String spare(boolean cutRim) {
+        if (cut.cut() == Cut.PIECES) {
+            return " Unravel its spare rounds first, where it has any; their yarn is the tail to weave in.";
+        }
         int rounds = cut.spareRounds().count();
         return cutRim
                 ? (rounds == 1

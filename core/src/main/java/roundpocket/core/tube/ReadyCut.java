@@ -24,45 +24,16 @@ final class ReadyCut {
         this.tube = tube;
         this.gauge = gauge;
         this.ravelled = ravelled;
-        this.have = have(stitches, yarn);
+        this.have = tube.roundsIn(stitches, gauge, yarn);
         this.available = ravelled.<Step>map(gone ->
                         rounds("rounds of the ready tube that are left to cut", TubeRules.AVAILABLE.of(have, gone)))
                 .orElse(have);
         this.spare = Given.choice(
                 "spare rounds at each cut rim",
-                tube.spareRounds().orElse(ReadyTube.USUAL_SPARE_ROUNDS),
+                tube.spareTaken(),
                 Unit.ROUNDS,
                 tube.spareRounds().isEmpty(),
                 "choices.tube.readyTube.spareRounds");
-    }
-
-    private Step have(Step stitches, YarnModel yarn) {
-        if (tube.rounds().isPresent()) {
-            return Given.measured(
-                    "rounds of the ready tube", tube.rounds().getAsInt(), Unit.ROUNDS, "choices.tube.readyTube.rounds");
-        }
-        Step exactly = tube.lengthMm().isPresent()
-                ? rounds(
-                        "rounds of the ready tube, exactly",
-                        TubeRules.ROUNDS_IN.of(
-                                Given.measured(
-                                        "length of the ready tube",
-                                        tube.lengthMm().getAsDouble(),
-                                        Unit.MILLIMETRES,
-                                        "choices.tube.readyTube.lengthMm"),
-                                gauge.rounds()))
-                : rounds(
-                        "rounds of the ready tube, exactly",
-                        TubeRules.FROM_MASS.of(
-                                Given.measured(
-                                        "mass of the ready tube",
-                                        tube.massG().orElseThrow(),
-                                        Unit.GRAMS,
-                                        "choices.tube.readyTube.massG"),
-                                yarn.fineness(),
-                                stitches,
-                                yarn.loopLength()));
-        return Rounded.of("rounds of the ready tube", exactly, Rounding.DOWN, "a round that is cut through is lost");
     }
 
     private Step half() {
@@ -73,16 +44,35 @@ final class ReadyCut {
                 "only whole rounds count, and one is lost at the cut");
     }
 
-    /** Rounds of the leg where the tube is halved: what the half leaves; empty where it is cut to length. */
+    /** Rounds of the leg where it is what the half or the piece leaves; empty where the tube is cut to length. */
     Optional<Step> leg(Step footRounds, Step sacrificed) {
-        return tube.cutTaken() == Cut.TO_LENGTH
-                ? Optional.empty()
-                : Optional.of(rounds(
-                        "rounds between heel line and cuff",
-                        TubeRules.LEG_OF_HALF.of(half(), spare, footRounds, sacrificed)));
+        String label = "rounds between heel line and cuff";
+        return switch (tube.cutTaken()) {
+            case TO_LENGTH -> Optional.empty();
+            case HALVE -> Optional.of(rounds(label, TubeRules.LEG_OF_HALF.of(half(), spare, footRounds, sacrificed)));
+            case PIECES -> Optional.of(rounds(label, TubeRules.LEG_OF_PIECE.of(have, footRounds, sacrificed)));
+        };
+    }
+
+    /** Two pieces that were cut before: nothing is left to cut. */
+    private TubeCut cutAlready(Step needed) {
+        Step left = rounds("rounds left of a piece", TubeRules.LEFT_OF_PIECE.of(have, needed));
+        return new TubeCut(
+                Cut.PIECES,
+                have,
+                Optional.empty(),
+                spare,
+                have,
+                TubeRules.lengthOf("length of each piece", have, gauge),
+                0,
+                left,
+                TubeRules.lengthOf("length left of a piece", left, gauge));
     }
 
     TubeCut of(Step needed) {
+        if (tube.cutTaken() == Cut.PIECES) {
+            return cutAlready(needed);
+        }
         Step piece = rounds("rounds of each piece", TubeRules.PIECE.of(needed, spare));
         Step afterOne = rounds("rounds left of the ready tube", TubeRules.REMNANT_ONE_CUT.of(available, piece));
         boolean two = afterOne.value() >= 1 && tube.cutTaken() == Cut.TO_LENGTH;

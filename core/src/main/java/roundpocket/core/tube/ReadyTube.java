@@ -4,18 +4,25 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
+import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.sock.StitchCount;
+import roundpocket.core.swatch.Gauge;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * A tube that is there already.
  *
  * @param stitches its stitches, an even number from 16 to 400
- * @param rounds its rounds, 20 to 5000, where they were counted
+ * @param rounds its rounds, or those of each piece, 20 to 5000, where they were counted
  * @param lengthMm its length, 50 to 20 000 mm, where it was measured instead
  * @param massG its mass, 5 to 2000 g, where it was weighed instead
  * @param cut how it is cut for the pair; usually to length
@@ -115,12 +122,48 @@ public record ReadyTube(
         return new ReadyTube(stitches, rounds, lengthMm, massG, cut, spareRounds, Optional.of(true));
     }
 
-    /** Whether the yarn for heels, toes and cuffs comes out of it. */
+    /** Whether the yarn for heels, toes and cuffs comes out of it. Pieces are not made shorter any more. */
     public boolean ravelled() {
-        return ravel.orElse(false);
+        return ravel.orElse(false) && cutTaken() != Cut.PIECES;
+    }
+
+    public int spareTaken() {
+        return spareRounds.orElse(USUAL_SPARE_ROUNDS);
     }
 
     public Cut cutTaken() {
         return cut.orElse(Cut.TO_LENGTH);
+    }
+
+    /** Its rounds: as counted, or as many whole ones as its length or its mass gives. */
+    public Step roundsIn(Step tubeStitches, Gauge gauge, YarnModel yarn) {
+        if (rounds.isPresent()) {
+            return Given.measured(
+                    "rounds of the ready tube", rounds.getAsInt(), Unit.ROUNDS, "choices.tube.readyTube.rounds");
+        }
+        Step exactly = lengthMm.isPresent()
+                ? Computed.of(
+                        "rounds of the ready tube, exactly",
+                        Unit.ROUNDS,
+                        TubeRules.ROUNDS_IN.of(
+                                Given.measured(
+                                        "length of the ready tube",
+                                        lengthMm.getAsDouble(),
+                                        Unit.MILLIMETRES,
+                                        "choices.tube.readyTube.lengthMm"),
+                                gauge.rounds()))
+                : Computed.of(
+                        "rounds of the ready tube, exactly",
+                        Unit.ROUNDS,
+                        TubeRules.FROM_MASS.of(
+                                Given.measured(
+                                        "mass of the ready tube",
+                                        massG.orElseThrow(),
+                                        Unit.GRAMS,
+                                        "choices.tube.readyTube.massG"),
+                                yarn.fineness(),
+                                tubeStitches,
+                                yarn.loopLength()));
+        return Rounded.of("rounds of the ready tube", exactly, Rounding.DOWN, "a round that is cut through is lost");
     }
 }

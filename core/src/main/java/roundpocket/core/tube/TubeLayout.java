@@ -185,14 +185,20 @@ public record TubeLayout(
                             "heel", Amount.rounds(heel.rounds().value()),
                             "needed", Amount.mm(needed))));
         }
-        boolean halved =
-                choice.readyTube().filter(tube -> tube.cutTaken() == Cut.HALVE).isPresent();
+        boolean halved = choice.readyTube()
+                .filter(tube -> tube.cutTaken() != Cut.TO_LENGTH)
+                .isPresent();
+        boolean pieces =
+                choice.readyTube().filter(tube -> tube.cutTaken() == Cut.PIECES).isPresent();
         if (legRounds.count() < 1 && halved) {
             problems.add(new Problem(
                     "tube.half.no-room",
                     "choices.tube.readyTube",
-                    "Half of this tube has no room for a foot of {foot} and a leg: {missing} are missing.",
-                    "Plan it for a smaller foot, or take one sock from the tube.",
+                    (pieces ? "A piece of this tube" : "Half of this tube")
+                            + " has no room for a foot of {foot} and a leg: {missing} are missing.",
+                    pieces
+                            ? "Plan it for a smaller foot."
+                            : "Plan it for a smaller foot, or take one sock from the tube.",
                     Map.of(
                             "foot", Amount.rounds(footRounds.value()),
                             "missing", Amount.rounds(1 - legRounds.value()))));

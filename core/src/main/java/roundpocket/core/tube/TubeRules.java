@@ -162,7 +162,7 @@ public final class TubeRules {
             (whole, cuff) -> whole - cuff,
             example(35.0, 1e-9, 50.0, 15.0));
 
-    static final Rule.Of3 TUBE_ROUNDS = Rule.of(
+    public static final Rule.Of3 TUBE_ROUNDS = Rule.of(
             "tube.tube-rounds",
             "rounds of the tube",
             "foot + leg + sacrificed",
@@ -189,7 +189,7 @@ public final class TubeRules {
             (toe, foot, leg, cuff) -> toe + foot + leg + cuff,
             example(125.0, 1e-9, 20.0, 55.0, 35.0, 15.0));
 
-    static final Rule.Of2 FROM_CUFF = Rule.of(
+    public static final Rule.Of2 FROM_CUFF = Rule.of(
             "tube.from-cuff",
             "rounds from the edge of the cuff to the opening",
             "cuff + leg",
@@ -215,6 +215,24 @@ public final class TubeRules {
             Source.derived("what is left of the half"),
             (half, spare, foot, sacrificed) -> half - spare - foot - sacrificed,
             example(42.0, 1e-9, 100.0, 2.0, 55.0, 1.0));
+
+    static final Rule.Of3 LEG_OF_PIECE = Rule.of(
+            "tube.leg-of-piece",
+            "rounds of the leg that a piece of tube gives",
+            "piece − foot − sacrificed",
+            List.of("piece", "foot", "sacrificed"),
+            Source.derived("what is left of the piece"),
+            (piece, foot, sacrificed) -> piece - foot - sacrificed,
+            example(44.0, 1e-9, 100.0, 55.0, 1.0));
+
+    static final Rule.Of2 LEFT_OF_PIECE = Rule.of(
+            "tube.left-of-piece",
+            "rounds left of a piece",
+            "piece − needed",
+            List.of("piece", "needed"),
+            Source.derived("subtraction"),
+            (piece, needed) -> piece - needed,
+            example(0.0, 1e-9, 100.0, 100.0));
 
     static final Rule.Of2 PIECE = Rule.of(
             "tube.piece",
@@ -307,6 +325,8 @@ public final class TubeRules {
             FROM_CUFF,
             HALVED,
             LEG_OF_HALF,
+            LEG_OF_PIECE,
+            LEFT_OF_PIECE,
             PIECE,
             REMNANT_ONE_CUT,
             REMNANT,

@@ -53,7 +53,7 @@ public class CutterTest {
             if (chosen.isEmpty()) {
                 continue;
             }
-            Solution ours = Solver.best(job.tube(), job.wishes(), chosen);
+            Solution ours = Solver.best(job.tube(), job.wishes(), chosen, true);
             ConstraintCutter.Best theirs = new ConstraintCutter(
                             job.tube(), chosen.stream().map(job.wishes()::get).toList(), choosing.ravelled(chosen))
                     .best();
@@ -79,5 +79,160 @@ public class CutterTest {
             count += counts && phase.fits(pieces.get(1).from() - pieces.get(0).from()) ? 1 : 0;
         }
         return count;
+    }
+
+    /** Every way to cut a small tube, one by one: pieces at every place, legs of every length. */
+    @Test
+    public void noOtherCutIsBetterAmongAllThatThereAre() {
+        Random random = new Random(SEED + 1);
+        for (int i = 0; i < 40; i++) {
+            int spare = random.nextInt(2);
+            CutTube tube = new CutTube(
+                    16 + random.nextInt(14),
+                    spare,
+                    OptionalDouble.of(4 + random.nextInt(5)),
+                    random.nextInt(2),
+                    true,
+                    true,
+                    false);
+            List<CutWish> wishes = List.of(
+                    CutWish.of(1 + random.nextInt(3), 1, 1 + random.nextInt(3), true),
+                    CutWish.of(1 + random.nextInt(3), 1, 1 + random.nextInt(3), random.nextBoolean()));
+            List<Integer> chosen = new Choosing(tube, wishes).best();
+            if (chosen.size() < 2) {
+                continue;
+            }
+            Solution ours = Solver.best(tube, wishes, chosen, true);
+            Job job = new Job(tube, wishes);
+            EveryCut every = new EveryCut(tube, wishes);
+            every.look();
+            assertThat(List.of(
+                            inPhase(job, ours), ours.legs().get(0), ours.legs().get(1), ours.longestRemnant()))
+                    .as("%s", job)
+                    .isEqualTo(every.best);
+        }
+    }
+
+    /** Looks at every place of four pieces. */
+    private static final class EveryCut {
+        private final CutTube tube;
+        private final List<CutWish> wishes;
+        private List<Integer> best = List.of();
+
+        EveryCut(CutTube tube, List<CutWish> wishes) {
+            this.tube = tube;
+            this.wishes = wishes;
+        }
+
+        void look() {
+            for (int first = wishes.get(0).legFrom(); first <= wishes.get(0).legTo(); first++) {
+                for (int second = wishes.get(1).legFrom();
+                        second <= wishes.get(1).legTo();
+                        second++) {
+                    place(new ArrayList<>(), List.of(first, second));
+                }
+            }
+        }
+
+        private void place(List<Piece> pieces, List<Integer> legs) {
+            if (pieces.size() == 4) {
+                judge(pieces, legs);
+                return;
+            }
+            int from = pieces.isEmpty() ? 0 : pieces.get(pieces.size() - 1).to() + 2 * tube.spareRounds() + 1;
+            for (int at = from; at < tube.rounds(); at++) {
+                for (int wish = 0; wish < 2; wish++) {
+                    int mine = wish;
+                    int sock =
+                            (int) pieces.stream().filter(p -> p.wish() == mine).count();
+                    Piece piece = new Piece(wish, sock, at, wishes.get(wish).footRounds(), legs.get(wish));
+                    if (sock < 2 && piece.to() <= tube.rounds()) {
+                        pieces.add(piece);
+                        place(pieces, legs);
+                        pieces.remove(pieces.size() - 1);
+                    }
+                }
+            }
+        }
+
+        private void judge(List<Piece> pieces, List<Integer> legs) {
+            int matches = 0;
+            for (int wish = 0; wish < 2; wish++) {
+                int mine = wish;
+                int[] starts = pieces.stream()
+                        .filter(p -> p.wish() == mine)
+                        .mapToInt(Piece::from)
+                        .toArray();
+                int repeat = (int) tube.repeatRounds().getAsDouble();
+                int over = (starts[1] - starts[0]) % repeat;
+                boolean fits = over <= tube.tolerance() || over >= repeat - tube.tolerance();
+                matches += wishes.get(wish).alike() && 2 * tube.tolerance() + 1 < repeat && fits ? 1 : 0;
+            }
+            int remnant =
+                    Math.max(pieces.get(0).from(), tube.rounds() - pieces.get(3).to()) - 1 - tube.spareRounds();
+            for (int i = 1; i < 4; i++) {
+                remnant = Math.max(
+                        remnant, pieces.get(i).from() - pieces.get(i - 1).to() - 2 * tube.spareRounds() - 2);
+            }
+            List<Integer> found = List.of(matches, legs.get(0), legs.get(1), Math.max(0, remnant));
+            best = best.isEmpty() || later(found, best) ? found : best;
+        }
+
+        private static boolean later(List<Integer> one, List<Integer> other) {
+            for (int i = 0; i < one.size(); i++) {
+                if (!one.get(i).equals(other.get(i))) {
+                    return one.get(i) > other.get(i);
+                }
+            }
+            return false;
+        }
+    }
+
+    @Test
+    public void everyRoundOfATubeBecomesOneThing() {
+        Random random = new Random(SEED + 2);
+        for (int i = 0; i < 1000; i++) {
+            Job job = Job.any(random);
+            Cutter cutter = new Cutter(job.tube(), job.wishes());
+            for (CutAim aim : CutAim.values()) {
+                cutter.best(aim).ifPresent(found -> whole(job, found));
+            }
+        }
+    }
+
+    private static void whole(Job job, CutFound found) {
+        int at = 0;
+        int socks = job.tube().two() ? 1 : 2;
+        for (Stretch stretch : found.layout().stretches()) {
+            assertThat(stretch.from()).as("%s", job).isEqualTo(at);
+            assertThat(stretch.rounds()).isPositive();
+            at = stretch.to();
+        }
+        assertThat(at).isEqualTo(job.tube().rounds());
+        assertThat(found.layout().pieces()).hasSize(socks * found.chosen().size());
+        for (Piece piece : found.layout().pieces()) {
+            CutWish wish = job.wishes().get(piece.wish());
+            assertThat(piece.footRounds()).isEqualTo(wish.footRounds());
+            assertThat(piece.legRounds()).isGreaterThanOrEqualTo(wish.legFrom());
+        }
+        List<Stretch.Kind> kinds =
+                found.layout().stretches().stream().map(Stretch::kind).toList();
+        for (int i = 1; i < kinds.size(); i++) {
+            boolean bothPieces = kinds.get(i) == Stretch.Kind.PIECE && kinds.get(i - 1) == Stretch.Kind.PIECE;
+            assertThat(bothPieces).as("a cut between two pieces").isFalse();
+        }
+        for (int i = 0; i < found.chosen().size(); i++) {
+            int wish = found.chosen().get(i);
+            assertThat(found.layout().pieces().stream()
+                            .filter(p -> p.wish() == wish)
+                            .map(Piece::legRounds)
+                            .distinct())
+                    .as("equal legs")
+                    .hasSize(1);
+        }
+        assertThat(new Cutter(job.tube(), job.wishes())
+                        .byHand(found.layout().pieces())
+                        .legs())
+                .isEqualTo(found.legs());
     }
 }

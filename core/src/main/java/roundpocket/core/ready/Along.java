@@ -1,0 +1,13 @@
+package roundpocket.core.ready;
+
+import roundpocket.core.cut.Stretch;
+
+/**
+ * A stretch of a tube with its place on the tape, measured from the toes' end.
+ *
+ * @param stretch the rounds
+ * @param fromMm where it begins
+ * @param toMm where it ends
+ * @param band the band that its first round has; −1 where the tube has no stripes
+ */
+public record Along(Stretch stretch, double fromMm, double toMm, int band) {}

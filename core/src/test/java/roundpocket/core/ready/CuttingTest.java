@@ -1,0 +1,161 @@
+package roundpocket.core.ready;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.Test;
+import roundpocket.core.cut.CutAim;
+import roundpocket.core.cut.Piece;
+import roundpocket.core.cut.Stretch.Kind;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.fit.Passing.Verdict;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Striping;
+import roundpocket.core.swatch.Reading;
+import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.yarn.Yarn;
+
+/** What a ready tube is good for. */
+public class CuttingTest {
+    private static final Swatch GAUGE = new Swatch(List.of(new Reading(32, 101.6)), List.of(new Reading(40, 101.6)));
+    private static final Feet WHOLE_EXAMPLE = Feet.both(new Foot(241.3, 228.6));
+
+    private static TubeStock tube(int rounds, Optional<Striping> striping) {
+        return new TubeStock(
+                ReadyTube.of(64, rounds),
+                GAUGE,
+                new Yarn(420, 100, java.util.OptionalDouble.empty()),
+                striping,
+                0,
+                true,
+                true,
+                false);
+    }
+
+    private static TubeStock striped(int rounds) {
+        return tube(
+                rounds,
+                Optional.of(Striping.of(
+                        Band.ofRounds("red", "#a8322a", 12, 64), Band.ofRounds("white", "#f4f1ea", 10, 64))));
+    }
+
+    private static TubeWish wish(String name, double from, double to) {
+        return new TubeWish(name, WHOLE_EXAMPLE, from, to, true, false);
+    }
+
+    /** Domain's whole example: f = 55, the opening's round 1, leg 5 in = 35 rounds above the cuff: 91 a piece. */
+    @Test
+    public void twoPiecesAndTheRemnantBetweenThemMakeTheTube() {
+        Cutting cutting = new Cutting(tube(300, Optional.empty()), List.of(wish("Odd", 127, 127)));
+        CutPlan best = cutting.plans().get(0);
+        assertThat(cutting.wished().get(0).figures().orElseThrow().footRounds().count())
+                .isEqualTo(55);
+        assertThat(best.pairs().get(0).piece().count()).isEqualTo(91);
+        assertThat(best.cuts()).isEqualTo(2);
+        // 300 − 2 × 91 − 2 cuts − 2 × 2 spare rounds
+        assertThat(best.left().count()).isEqualTo(112);
+        assertThat(best.remnants().get(0).rounds().count()).isEqualTo(112);
+        assertThat(best.along().get(0).stretch().kind()).isEqualTo(Kind.PIECE);
+        assertThat(best.along().get(0).toMm())
+                .isCloseTo(91 / 10.0 * 25.4, org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    @Test
+    public void roundsAreGivenUpSoThatBothSocksBeginWithTheSameColour() {
+        CutPlan best = new Cutting(striped(240), List.of(wish("Odd", 127, 127)))
+                .plans()
+                .get(0);
+        // 91 + 5 = 96 = 4 × 22 + 8: 14 more make five repeats, 13 of them with one round of tolerance.
+        assertThat(best.pairs().get(0).matched()).isTrue();
+        assertThat(said(best.reasons())).anyMatch(s -> s.contains("both socks of Odd begin with the same red"));
+    }
+
+    @Test
+    public void longerLegsAreOfferedBesideMatchingStripes() {
+        List<CutPlan> plans = new Cutting(striped(197), List.of(wish("Odd", 100, 150))).plans();
+        assertThat(plans).extracting(CutPlan::aim).contains(CutAim.BEST, CutAim.LONGEST_LEGS);
+        CutPlan longest = plans.stream()
+                .filter(p -> p.aim() == CutAim.LONGEST_LEGS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(longest.pairs().get(0).leg().count())
+                .isGreaterThan(plans.get(0).pairs().get(0).leg().count());
+        assertThat(said(longest.gives())).anyMatch(s -> s.contains("1 pair fewer with matching stripes"));
+    }
+
+    @Test
+    public void whatIsMissingIsSaidForTheFirstWish() {
+        Cutting cutting = new Cutting(tube(150, Optional.empty()), List.of(wish("Odd", 127, 127)));
+        assertThat(cutting.plans()).isEmpty();
+        // 2 × 91 + 5 = 187
+        assertThat(cutting.none().orElseThrow().message(LengthUnit.CM))
+                .contains("no room for a pair for Odd", "37 rounds are missing");
+    }
+
+    @Test
+    public void aWishThatFindsNoRoomBesideTheOthersIsNamed() {
+        CutPlan best = new Cutting(tube(300, Optional.empty()), List.of(wish("Odd", 127, 127), wish("Liv", 127, 127)))
+                .plans()
+                .get(0);
+        assertThat(best.pairs()).hasSize(1);
+        assertThat(best.leftOut().get(0).why().message(LengthUnit.CM)).contains("No room for Liv beside the others");
+    }
+
+    @Test
+    public void aLegThatIsTooShortForItsCuffIsToldAndTheOthersAreCut() {
+        Cutting cutting = new Cutting(tube(300, Optional.empty()), List.of(wish("Liv", 20, 30), wish("Odd", 127, 127)));
+        assertThat(cutting.wished().get(0).problems()).isNotEmpty();
+        assertThat(cutting.plans().get(0).pairs().get(0).wish()).isEqualTo(1);
+    }
+
+    @Test
+    public void heelsAndToesOfTheTubesOwnYarnAreUnravelledFirst() {
+        TubeWish own = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true);
+        CutPlan best =
+                new Cutting(tube(300, Optional.empty()), List.of(own)).plans().get(0);
+        int last = best.along().size() - 1;
+        assertThat(best.along().get(last).stretch().kind()).isEqualTo(Kind.RAVEL);
+        assertThat(best.left().count()).isLessThan(112);
+    }
+
+    @Test
+    public void aPieceMovedOverAnotherIsRefused() {
+        Cutting cutting = new Cutting(tube(300, Optional.empty()), List.of(wish("Odd", 127, 127)));
+        assertThatThrownBy(() -> cutting.byHand(List.of(new Piece(0, 0, 0, 0, 35), new Piece(0, 1, 94, 0, 35))))
+                .isInstanceOf(Refusal.class);
+        CutPlan moved = cutting.byHand(List.of(new Piece(0, 0, 0, 0, 35), new Piece(0, 1, 96, 0, 40)));
+        assertThat(said(moved.reasons())).anyMatch(s -> s.contains("legs of Odd differ by 5 rounds"));
+    }
+
+    /** Common practice: two of 12 cm are a pair of wrist warmers; 12 g are both heels. */
+    @Test
+    public void aRemnantIsToldWhatItWouldMake() {
+        TubeStock.Known tube = tube(300, Optional.empty()).known();
+        assertThat(Remnant.of(tube, 112).uses())
+                .contains(Remnant.Use.WRIST_WARMERS, Remnant.Use.HAT, Remnant.Use.HEELS, Remnant.Use.SWATCH);
+        assertThat(Remnant.of(tube, 12).uses()).isEmpty();
+    }
+
+    @Test
+    public void aTubeIsToldWhomItFits() {
+        TubeFit fit = TubeFit.of(tube(300, Optional.empty()), WHOLE_EXAMPLE);
+        TubeFit.Figures figures = fit.figures().orElseThrow();
+        assertThat(figures.ease().value()).isCloseTo(1 / 9.0, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(figures.passing().verdict()).isEqualTo(Verdict.EASY);
+        // ⌊299 ÷ 2⌋ − 2 − 55 − 1 = 91 rounds, and 15 of cuff
+        assertThat(figures.leg().value()).isCloseTo(106 * 2.54, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(TubeFit.of(tube(100, Optional.empty()), WHOLE_EXAMPLE).problems())
+                .isNotEmpty();
+    }
+
+    private static List<String> said(List<Problem> problems) {
+        return problems.stream().map(p -> p.message(LengthUnit.CM)).toList();
+    }
+}

@@ -19,6 +19,9 @@ record PairOnly(UUID pair, boolean feet) {
         if (table.equals("sock_pair")) {
             return "id = '" + pair + "'";
         }
+        if (shelf.equals("tube")) {
+            return "1 = 0"; // a pair of pieces knows all that is needed of its tube
+        }
         if (LINKS.containsKey(shelf) && !table.equals("yarn_settled")) {
             String link = shelf.equals("foot") && !feet
                     ? "1 = 0"

@@ -33,7 +33,7 @@ public record Problem(String code, String field, String template, String remedy,
     }
 
     Problem within(String prefix) {
-        String path = field.isEmpty() ? prefix : prefix + "." + field;
+        String path = field.isEmpty() ? prefix : prefix.isEmpty() ? field : prefix + "." + field;
         return new Problem(code, path, template, remedy, amounts);
     }
 

@@ -50,7 +50,8 @@ public record Remnant(Step rounds, Step length, Step metres, Step grams, List<Us
         uses = List.copyOf(uses);
     }
 
-    static Remnant of(TubeStock.Known tube, int count) {
+    /** What so many rounds of a tube are. */
+    public static Remnant of(TubeStock.Known tube, int count) {
         Step rounds = Given.tried("rounds of the remnant", count, Unit.ROUNDS);
         Step length = tube.lengthOf("length of the remnant", rounds);
         Step metres = tube.metres(rounds);

@@ -151,6 +151,13 @@ public record TubeStock(
                     .orElse(-1);
         }
 
+        /** Rounds of the repeat that are missing where a piece begins after so many rounds. */
+        public double startAt(int after) {
+            return repeatRounds
+                    .map(long_ -> (stock.startRounds + after) % long_.value())
+                    .orElse(0.0);
+        }
+
         /** The bands from the toes' end to the other. */
         public List<TubeBand> bands() {
             List<TubeBand> bands = new ArrayList<>();

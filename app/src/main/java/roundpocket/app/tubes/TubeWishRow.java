@@ -1,0 +1,36 @@
+package roundpocket.app.tubes;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import java.util.UUID;
+import roundpocket.app.kept.Names;
+
+/** A stored wish. */
+@Embeddable
+public class TubeWishRow {
+    @Column(nullable = false, length = Names.MOST_CHARACTERS)
+    private String name = "";
+
+    @Column(nullable = false)
+    private UUID footId = new UUID(0, 0);
+
+    private double legFromMm;
+    private double legToMm;
+    private boolean alike;
+    private boolean ravel;
+
+    protected TubeWishRow() {}
+
+    TubeWishRow(TubeWishPart part, String name) {
+        this.name = name;
+        this.footId = part.footId();
+        this.legFromMm = part.legFromMm();
+        this.legToMm = part.legToMm();
+        this.alike = part.alike();
+        this.ravel = part.ravel();
+    }
+
+    TubeWishPart part() {
+        return new TubeWishPart(footId, name, legFromMm, legToMm, alike, ravel);
+    }
+}

@@ -1,0 +1,67 @@
+package roundpocket.app.tubes;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.ReaderLengths;
+import roundpocket.app.kept.ShelfController;
+import roundpocket.app.tubes.CuttingView.CutPlanView;
+import roundpocket.app.tubes.CuttingView.TubeFitView;
+
+/** Ready tubes over HTTP, and where they are cut. */
+@RestController
+@RequestMapping("/api/tubes")
+public class TubesController extends ShelfController<TubeWrite, TubeView> {
+    private final Cuttings cuttings;
+
+    TubesController(TubesShelf shelf, Cuttings cuttings) {
+        super(shelf);
+        this.cuttings = cuttings;
+    }
+
+    /** The ways to cut it for what is wished for. */
+    @GetMapping("/{id}/cutting")
+    public CuttingView cutting(
+            @PathVariable UUID id,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return cuttings.of(id, ReaderLengths.of(lengths));
+    }
+
+    /** What comes of pieces put by hand. Stores nothing. */
+    @PostMapping("/{id}/cutting")
+    public CutPlanView byHand(
+            @PathVariable UUID id,
+            @RequestBody List<PieceWrite> pieces,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return cuttings.byHand(id, pieces, ReaderLengths.of(lengths));
+    }
+
+    /** How the whole tube fits everybody on the shelf of feet. */
+    @GetMapping("/{id}/fits")
+    public List<TubeFitView> fits(
+            @PathVariable UUID id,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return cuttings.fits(id, ReaderLengths.of(lengths));
+    }
+
+    /** The cuts were made: the pairs go into the basket, and what is left is the tube. */
+    @PostMapping("/{id}/cuts")
+    public CutMadeView cut(@PathVariable UUID id, @RequestBody CutWrite write) {
+        return cuttings.cut(id, write);
+    }
+
+    /** The last cuts were not made after all. */
+    @DeleteMapping("/{id}/cuts/last")
+    public TubeView uncut(@PathVariable UUID id, @RequestParam long version) {
+        return cuttings.uncut(id, version);
+    }
+}

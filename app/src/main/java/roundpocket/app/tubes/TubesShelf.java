@@ -1,0 +1,95 @@
+package roundpocket.app.tubes;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Service;
+import roundpocket.app.feet.FeetShelf;
+import roundpocket.app.kept.Names;
+import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.kept.Required;
+import roundpocket.app.kept.Shelf;
+import roundpocket.core.cut.Cutter;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.tube.TubeChoice;
+
+/** Ready tubes. */
+@Service
+public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
+    private static final Limit CONTRAST = new Limit(
+            "tube.contrast",
+            1,
+            1000,
+            Unit.GRAMS,
+            "The other cake must weigh {min} to {max} (you entered {found}).",
+            "Weigh it without the bowl.");
+
+    private final FeetShelf feet;
+    private final Stocks stocks;
+
+    TubesShelf(TubeRepository repository, FeetShelf feet, Stocks stocks, Clock clock) {
+        super("tube", repository, clock);
+        this.feet = feet;
+        this.stocks = stocks;
+    }
+
+    @Override
+    protected TubeRow blank() {
+        return new TubeRow();
+    }
+
+    @Override
+    protected void fill(TubeRow row, TubeWrite write) {
+        Problems problems = new Problems();
+        Required.in("stitchReading", write.stitchReading(), reading -> {});
+        Required.in("roundReading", write.roundReading(), reading -> {});
+        problems.collect("", () -> stocks.of(write));
+        if (write.contrastG() != null) {
+            problems.checkRange("contrastG", write.contrastG(), CONTRAST);
+        }
+        List<TubeWishPart> wishes = Objects.requireNonNullElse(write.wishes(), List.of());
+        if (wishes.size() > Cutter.MOST_WISHES) {
+            problems.add(new Problem(
+                    "cut.wishes.number",
+                    "wishes",
+                    "A tube is cut for 1 to {max} pairs (you have {found}).",
+                    "Leave the last wishes for another tube.",
+                    Map.of("max", Amount.number(Cutter.MOST_WISHES), "found", Amount.number(wishes.size()))));
+        }
+        for (int i = 0; i < wishes.size(); i++) {
+            TubeWishPart wish = wishes.get(i);
+            String at = "wishes[" + i + "].";
+            problems.checkRange(at + "legFromMm", wish.legFromMm(), TubeChoice.legLimit());
+            problems.checkRange(at + "legToMm", wish.legToMm(), TubeChoice.legLimit());
+        }
+        problems.throwIfAny();
+        row.fill(write, wishes.stream().map(this::name).toList());
+    }
+
+    private String name(TubeWishPart wish) {
+        if (wish.name() != null) {
+            return Names.checked(wish.name(), "wishes.name");
+        }
+        try {
+            return feet.row(Required.part(wish.footId())).name();
+        } catch (NotKeptException gone) {
+            throw new Refusal(List.of(new Problem(
+                    "tube.wish.feet",
+                    "wishes",
+                    "These feet are no longer there.",
+                    "Choose other feet, or remove the wish.",
+                    Map.of())));
+        }
+    }
+
+    @Override
+    protected TubeView view(TubeRow row) {
+        return row.view();
+    }
+}

@@ -9,7 +9,7 @@ const FLOORS = [
   ['form', 'draft'],
   ['tape', 'fabric', 'picture'],
   ['recipe', 'devices'],
-  ['almanac', 'basket', 'card', 'feet', 'home', 'lap', 'log', 'plan', 'practice', 'yarn'],
+  ['almanac', 'basket', 'card', 'feet', 'home', 'lap', 'log', 'plan', 'practice', 'tubes', 'yarn'],
   ['shell'],
 ];
 

@@ -142,7 +142,7 @@ export function usePairGoes(id: string) {
 }
 
 /** The shelves that are kept beside the pairs. */
-export type ShelfName = 'feet' | 'swatches' | 'yarns';
+export type ShelfName = 'feet' | 'swatches' | 'yarns' | 'tubes';
 
 interface Keepable {
   id: string;
@@ -162,7 +162,7 @@ export function useKeep<T extends Keepable>(shelf: ShelfName) {
 }
 
 /** Reads a CSV file onto a shelf; with a wrong line nothing, unless the right ones are asked for. */
-export function useReadCsv(shelf: 'feet' | 'yarns') {
+export function useReadCsv(shelf: 'feet' | 'yarns' | 'tubes') {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ text, onlyRight }: { text: string; onlyRight: boolean }) =>

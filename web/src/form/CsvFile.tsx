@@ -5,7 +5,7 @@ import { FilePick } from './FilePick';
 import { SmallButton } from './SmallButton';
 
 /** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
-export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' }) {
+export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
   const read = useReadCsv(shelf);
   const [file, setFile] = useState<{ name: string; text: string } | undefined>();
   const take = (name: string, text: string, onlyRight: boolean) => {

@@ -9,6 +9,7 @@ const SHELVES: Record<Found['shelf'], string> = {
   FOOT: 'feet',
   SWATCH: 'swatch',
   YARN: 'yarn',
+  TUBE: 'tube',
   PAIR: 'pair',
 };
 

@@ -77,6 +77,18 @@ const router = createBrowserRouter([
             lazy: place(async () => (await import('../yarn/YarnPage')).YarnPage),
           },
           {
+            path: 'tubes',
+            lazy: place(async () => (await import('../tubes/TubesPage')).TubesPage),
+          },
+          {
+            path: 'tubes/:id',
+            lazy: place(async () => (await import('../tubes/TubePage')).TubePage),
+          },
+          {
+            path: 'tubes/:id/sheet',
+            lazy: place(async () => (await import('../tubes/SheetPage')).SheetPage),
+          },
+          {
             path: 'practice',
             lazy: place(async () => (await import('../practice/PracticePage')).PracticePage),
           },

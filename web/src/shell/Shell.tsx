@@ -14,6 +14,7 @@ const PLACES = [
   ['/', 'Basket'],
   ['/feet', 'Feet'],
   ['/yarn', 'Yarn'],
+  ['/tubes', 'Tubes'],
   ['/practice', 'Practice'],
   ['/log', 'Log'],
   ['/almanac', 'Almanac'],

@@ -41,6 +41,7 @@ class RingersDemo implements SmartInitializingSingleton {
     private final YarnsShelf yarns;
     private final PairsShelf pairs;
     private final RingersSocks socks;
+    private final RingersTubes tubes;
     private final HomeKeeper home;
 
     RingersDemo(
@@ -49,12 +50,14 @@ class RingersDemo implements SmartInitializingSingleton {
             YarnsShelf yarns,
             PairsShelf pairs,
             RingersSocks socks,
+            RingersTubes tubes,
             HomeKeeper home) {
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
         this.pairs = pairs;
         this.socks = socks;
+        this.tubes = tubes;
         this.home = home;
     }
 
@@ -92,6 +95,7 @@ class RingersDemo implements SmartInitializingSingleton {
 
         socks.fill(new RingersSocks.Shelf(
                 marit, odd, pia, tore, aashild, jens, fine, firm, first, bellrope, rope, frost, sally, grey));
+        tubes.fill(marit, pia, aashild, odd, rope, frost);
     }
 
     /** A child's feet, measured twice. */

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.Names;
 import roundpocket.app.kept.ReaderLengths;
 
-/** Feet and yarns as CSV files, pocket cards as PDF. */
+/** Feet, yarns and tubes as CSV files, pocket cards as PDF. */
 @RestController
 @RequestMapping("/api/files")
 public class FilesController {
@@ -23,13 +23,15 @@ public class FilesController {
     private final CsvFiles files;
     private final CsvFeet feet;
     private final CsvYarns yarns;
+    private final CsvTubes tubes;
     private final CardPdf cards;
 
-    FilesController(CsvFiles files, CsvFeet feet, CsvYarns yarns, CardPdf cards) {
+    FilesController(CsvFiles files, CsvFeet feet, CsvYarns yarns, CsvTubes tubes, CardPdf cards) {
         this.cards = cards;
         this.files = files;
         this.feet = feet;
         this.yarns = yarns;
+        this.tubes = tubes;
     }
 
     @GetMapping(path = "/feet.csv", produces = CSV)
@@ -51,6 +53,12 @@ public class FilesController {
         return files.read(feet, text, onlyRight, ReaderLengths.of(lengths));
     }
 
+    /** The shelf of tubes. */
+    @GetMapping(path = "/tubes.csv", produces = CSV)
+    public ResponseEntity<String> tubes() {
+        return download("tubes.csv", files.write(tubes));
+    }
+
     /** Takes yarns in; where a line is wrong, none, unless only the right ones are asked for. */
     @PostMapping(path = "/yarns.csv", consumes = "text/csv")
     public CsvReadView readYarns(
@@ -58,6 +66,15 @@ public class FilesController {
             @RequestParam(defaultValue = "false") boolean onlyRight,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return files.read(yarns, text, onlyRight, ReaderLengths.of(lengths));
+    }
+
+    /** Takes tubes in; where a line is wrong, none, unless only the right ones are asked for. */
+    @PostMapping(path = "/tubes.csv", consumes = "text/csv")
+    public CsvReadView readTubes(
+            @RequestBody String text,
+            @RequestParam(defaultValue = "false") boolean onlyRight,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return files.read(tubes, text, onlyRight, ReaderLengths.of(lengths));
     }
 
     /** The drawing of a pocket card as the screen made it, on a page of paper. */

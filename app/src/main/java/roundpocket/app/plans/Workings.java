@@ -44,7 +44,7 @@ public final class Workings {
     }
 
     /** Of everything that is written of a result: the numbers are those that its figures name. */
-    static WorkingsView of(Object result, JsonMapper mapper) {
+    public static WorkingsView of(Object result, JsonMapper mapper) {
         Workings workings = new Workings();
         mapper.writer().withAttribute(Workings.class, workings).writeValue(OutputStream.nullOutputStream(), result);
         return new WorkingsView(workings.steps(), workings.rules());

@@ -14,18 +14,23 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.ShelfController;
+import roundpocket.app.plans.Workings;
+import roundpocket.app.plans.WorkingsView;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
 import roundpocket.app.tubes.CuttingView.TubeFitView;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Ready tubes over HTTP, and where they are cut. */
 @RestController
 @RequestMapping("/api/tubes")
 public class TubesController extends ShelfController<TubeWrite, TubeView> {
     private final Cuttings cuttings;
+    private final JsonMapper mapper;
 
-    TubesController(TubesShelf shelf, Cuttings cuttings) {
+    TubesController(TubesShelf shelf, Cuttings cuttings, JsonMapper mapper) {
         super(shelf);
         this.cuttings = cuttings;
+        this.mapper = mapper;
     }
 
     /** The ways to cut it for what is wished for. */
@@ -34,6 +39,14 @@ public class TubesController extends ShelfController<TubeWrite, TubeView> {
             @PathVariable UUID id,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return cuttings.of(id, ReaderLengths.of(lengths));
+    }
+
+    /** How the figures of the ways to cut it came about. */
+    @GetMapping("/{id}/cutting/workings")
+    public WorkingsView workings(
+            @PathVariable UUID id,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return Workings.of(cutting(id, lengths), mapper);
     }
 
     /** What comes of pieces put by hand. Stores nothing. */

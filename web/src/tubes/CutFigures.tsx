@@ -1,0 +1,155 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useCuttingWorkings } from '../api/tubeQueries';
+import { Working } from '../form/Working';
+import { Notice, Waiting } from '../form/States';
+import { useSettings } from '../settings/settings';
+import { figureText, lengthText } from '../units/units';
+import type { CutPlan, Cutting, Figure, Remnant, Tube } from '../wire/types';
+import { listed } from './TubeItem';
+
+interface CutFiguresProps {
+  tube: Tube;
+  cutting: Cutting;
+  plan: CutPlan;
+  byHand: boolean;
+}
+
+/** What a way to cut gives each pair, what is left, and why it is so. */
+export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
+  const { lengths } = useSettings();
+  const [asked, setAsked] = useState<{ title: string; figure: Figure } | undefined>();
+  return (
+    <Box as="section" aria-labelledby="cut-title">
+      <Box as="h2" id="cut-title" fontSize="lg">
+        {byHand ? 'Your own cut' : `The ${plan.title} cut`}
+      </Box>
+      <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
+        <thead>
+          <tr>
+            {['For', 'Each piece', 'Leg, cuff included', 'Stripes'].map((head) => (
+              <Box as="th" key={head} textAlign="left" py={1} pr={4} fontWeight="600">
+                {head}
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {plan.pairs.map((pair) => {
+            const name = cutting.wishes[pair.wish]?.name ?? '';
+            return (
+              <Box as="tr" key={pair.wish} borderTopWidth="1px" borderColor="line">
+                <Box as="td" py={1} pr={4} overflowWrap="anywhere">
+                  {name}
+                </Box>
+                <td>
+                  <Pressed
+                    figure={pair.piece}
+                    title={`piece for ${name}`}
+                    onAsk={byHand ? undefined : setAsked}
+                  />
+                </td>
+                <td>
+                  <Pressed
+                    figure={pair.legAbove}
+                    title={`leg for ${name}`}
+                    onAsk={byHand ? undefined : setAsked}
+                  />
+                </td>
+                <td>{stripeWords(pair, cutting)}</td>
+              </Box>
+            );
+          })}
+        </tbody>
+      </Box>
+      <Box mt={2} className="figures">
+        {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'}`}
+        {plan.unravelled.value > 0 && ` · ${figureText(plan.unravelled, lengths)} unravelled`}
+        {' · left over: '}
+        <Pressed
+          figure={plan.left}
+          title="rounds left over"
+          onAsk={byHand ? undefined : setAsked}
+        />
+      </Box>
+      {plan.remnants.map((remnant, i) => (
+        <RemnantWords key={i} remnant={remnant} second={i > 0} />
+      ))}
+      <Box as="ul" mt={2} maxW="46rem" listStyleType="none">
+        {[...plan.reasons, ...plan.leftOut].map((reason) => (
+          <Box as="li" key={reason} mt={1}>
+            {reason}
+          </Box>
+        ))}
+      </Box>
+      {asked && <Worked tube={tube} {...asked} onClose={() => setAsked(undefined)} />}
+    </Box>
+  );
+}
+
+function stripeWords(pair: CutPlan['pairs'][number], cutting: Cutting): string {
+  if (!cutting.repeat) {
+    return 'none';
+  }
+  return pair.matched ? 'both alike' : 'not alike';
+}
+
+interface PressedProps {
+  figure: Figure;
+  title: string;
+  onAsk: ((asked: { title: string; figure: Figure }) => void) | undefined;
+}
+
+/** A figure that shows how it is worked out when it is pressed. */
+function Pressed({ figure, title, onAsk }: PressedProps) {
+  const { lengths } = useSettings();
+  const text = figureText(figure, lengths);
+  return onAsk ? (
+    <chakra.button
+      type="button"
+      minH="32px"
+      pr={4}
+      cursor="pointer"
+      textDecoration="underline"
+      textDecorationStyle="dotted"
+      textUnderlineOffset="3px"
+      aria-label={`${title}: ${text}. How it’s worked out`}
+      onClick={() => onAsk({ title, figure })}
+    >
+      {text}
+    </chakra.button>
+  ) : (
+    <span>{text}</span>
+  );
+}
+
+function RemnantWords({ remnant, second }: { remnant: Remnant; second: boolean }) {
+  const { lengths } = useSettings();
+  const uses = remnant.uses.map(({ title }) => title);
+  return (
+    <Box maxW="46rem">
+      {`${second ? 'Another remnant' : 'Remnant'} of ${figureText(remnant.rounds, lengths)}, ${lengthText(remnant.length.value, lengths)}, about ${figureText(remnant.grams, lengths)}`}
+      {uses.length > 0 && `: enough for ${listed(uses)}`}.
+    </Box>
+  );
+}
+
+interface WorkedProps {
+  tube: Tube;
+  title: string;
+  figure: Figure;
+  onClose: () => void;
+}
+
+function Worked({ tube, title, figure, onClose }: WorkedProps) {
+  const workings = useCuttingWorkings(tube, true);
+  return (
+    <Working plan={workings.data} title={title} figures={[figure]} onClose={onClose}>
+      {workings.error ? (
+        <Notice title="Can’t show how it’s worked out" error={workings.error} />
+      ) : (
+        !workings.data && <Waiting what="the working" />
+      )}
+    </Working>
+  );
+}

@@ -1,0 +1,68 @@
+import { Box } from '@chakra-ui/react';
+import { useFits } from '../api/tubeQueries';
+import { useSettings } from '../settings/settings';
+import { figureText } from '../units/units';
+import type { Tube, TubeFit } from '../wire/types';
+
+/** Whom on the shelf of feet the tube fits, and how. */
+export function Fits({ tube }: { tube: Tube }) {
+  const fits = useFits(tube).data;
+  const { lengths } = useSettings();
+  if (!fits || fits.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="section" aria-labelledby="fits-title" mt={8}>
+      <Box as="h2" id="fits-title" fontSize="lg">
+        Whom it fits
+      </Box>
+      <Box color="quiet" fontSize="sm">
+        {tube.two
+          ? 'With each tube used whole for one sock.'
+          : 'With the whole tube cut in half for one pair.'}
+      </Box>
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Whom it fits">
+        <Box as="table" className="figures rows" maxW="56rem" w="100%" mt={1}>
+          <thead>
+            <tr>
+              {['Feet', 'Negative ease at the ball', 'Over the heel', 'Leg it leaves'].map(
+                (head) => (
+                  <Box as="th" key={head} textAlign="left" py={1} pr={4} fontWeight="600">
+                    {head}
+                  </Box>
+                ),
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {fits.map((fit) => (
+              <Box as="tr" key={fit.footId} borderTopWidth="1px" borderColor="line">
+                <Box as="td" py={1} pr={4} overflowWrap="anywhere">
+                  {fit.name}
+                </Box>
+                {fit.ease && fit.passing && fit.leg ? (
+                  <>
+                    <Box as="td" pr={4}>
+                      {easeWords(fit.ease.value)}
+                    </Box>
+                    <Box as="td" pr={4}>
+                      {fit.passing.verdict.title}
+                    </Box>
+                    <td>{figureText(fit.leg, lengths)}</td>
+                  </>
+                ) : (
+                  <td colSpan={3}>{fit.problem}</td>
+                )}
+              </Box>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function easeWords(ease: NonNullable<TubeFit['ease']>['value']): string {
+  const percent = Math.round(Math.abs(ease) * 100);
+  return ease >= 0 ? `${percent} % smaller than the foot` : `${percent} % wider than the foot`;
+}

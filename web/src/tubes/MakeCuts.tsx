@@ -1,0 +1,125 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useCuts, useUncut } from '../api/tubeQueries';
+import { OpenSheet } from '../form/OpenSheet';
+import type { CutMade, CutPlan, PutPiece, Tube } from '../wire/types';
+import { piecesOf } from './pieces';
+
+interface MakeCutsProps {
+  tube: Tube;
+  plan: CutPlan;
+  pieces: readonly PutPiece[] | undefined;
+  blocked: boolean;
+  /** Back to the best cut, where another is shown. */
+  onBest: (() => void) | undefined;
+}
+
+/** From the plan to the table: the sheet to cut by, and the cuts once they are made. */
+export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps) {
+  const [asking, setAsking] = useState(false);
+  const cuts = useCuts(tube);
+  const taken = pieces ?? piecesOf(plan);
+  const pairs = plan.pairs.length === 1 ? 'the pair' : `the ${plan.pairs.length} pairs`;
+  return (
+    <Flex gap={3} mt={4} wrap="wrap">
+      <Button asChild bg="ink" color="sheet" minH="44px">
+        <Link to={`/tubes/${tube.id}/sheet`} state={{ pieces: taken }}>
+          Cutting sheet
+        </Link>
+      </Button>
+      <Button
+        variant="outline"
+        borderColor="cut"
+        color="cut"
+        minH="44px"
+        disabled={blocked}
+        onClick={() => setAsking(true)}
+      >
+        {`The cuts are made: put ${pairs} in the basket`}
+      </Button>
+      {onBest && (
+        <Button variant="ghost" color="ink" minH="44px" onClick={onBest}>
+          Back to the best cut
+        </Button>
+      )}
+      {asking && (
+        <OpenSheet title="Are the cuts made?" closing="Close" onClose={() => setAsking(false)}>
+          {cuts.data ? (
+            <Made made={cuts.data} />
+          ) : (
+            <>
+              <Box mb={3}>
+                {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'} as shown. ${pairs.charAt(0).toUpperCase()}${pairs.slice(1)} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`}
+              </Box>
+              {cuts.error && (
+                <Box role="alert" color="amiss" mb={3}>
+                  {cuts.error.message}
+                </Box>
+              )}
+              <Flex gap={3}>
+                <Button
+                  bg="cut"
+                  color="sheet"
+                  minH="44px"
+                  loading={cuts.isPending}
+                  onClick={() => cuts.mutate(taken)}
+                >
+                  Yes, it is cut
+                </Button>
+                <Button variant="ghost" color="ink" minH="44px" onClick={() => setAsking(false)}>
+                  Cancel
+                </Button>
+              </Flex>
+            </>
+          )}
+        </OpenSheet>
+      )}
+    </Flex>
+  );
+}
+
+function Made({ made }: { made: CutMade }) {
+  return (
+    <Box>
+      <Box mb={3}>
+        {made.pairIds.length === 1
+          ? 'The pair is in the basket, ready for its cuffs.'
+          : `${made.pairIds.length} pairs are in the basket, ready for their cuffs.`}
+      </Box>
+      <Button asChild bg="ink" color="sheet" minH="44px">
+        <Link to="/">Go to the basket</Link>
+      </Button>
+    </Box>
+  );
+}
+
+/** Takes back the cuts that were made last. */
+export function UndoCuts({ tube }: { tube: Tube }) {
+  const uncut = useUncut(tube);
+  const last = tube.cuttings.at(-1);
+  if (!last) {
+    return null;
+  }
+  const whose = [...new Set(last.stretches.flatMap((each) => each.whose ?? []))];
+  return (
+    <Flex gap={3} align="center" wrap="wrap" mb={4}>
+      <Box>{`Last cut for ${whose.join(', ')}.`}</Box>
+      <Button
+        variant="outline"
+        borderColor="ink"
+        color="ink"
+        minH="44px"
+        loading={uncut.isPending}
+        onClick={() => uncut.mutate()}
+      >
+        Undo these cuts
+      </Button>
+      {uncut.error && (
+        <Box role="alert" color="amiss">
+          {uncut.error.message}
+        </Box>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,59 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useWidth } from '../tape/useWidth';
+import type { CutPlan, Cutting } from '../wire/types';
+import { CutStrip } from './CutStrip';
+
+interface OtherCutsProps {
+  cutting: Cutting;
+  /** The way that is shown large; none while one is put by hand. */
+  chosen: CutPlan | undefined;
+  onChoose: (number: number) => void;
+}
+
+/** The ways to cut, small beside each other, each with what it gives and gives up. */
+export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
+  const [measure, width] = useWidth(320);
+  return (
+    <Box as="section" aria-labelledby="ways-title" ref={measure}>
+      <Box as="h2" id="ways-title" fontSize="lg">
+        Ways to cut
+      </Box>
+      {cutting.plans.map((plan, i) => {
+        const now = plan === chosen;
+        return (
+          <chakra.button
+            key={plan.aim}
+            type="button"
+            display="block"
+            w="100%"
+            textAlign="left"
+            cursor="pointer"
+            py={2}
+            px={2}
+            mx={-2}
+            borderTopWidth="1px"
+            borderColor="line"
+            bg={now ? 'sheet' : undefined}
+            aria-pressed={now}
+            onClick={() => onChoose(i)}
+          >
+            <Box fontWeight="600">{`${capital(plan.title)}${now ? ', shown above' : ''}`}</Box>
+            <CutStrip cutting={cutting} plan={plan} widthPx={Math.max(160, width - 8)} />
+            <Box fontSize="sm" color="quiet">
+              {plan.gives.length > 0 ? plan.gives.join(' ') : `${capital(plan.description)}.`}
+            </Box>
+          </chakra.button>
+        );
+      })}
+      {cutting.plans.length === 1 && (
+        <Box fontSize="sm" color="quiet" mt={1}>
+          No other way gives longer legs or fewer cuts.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

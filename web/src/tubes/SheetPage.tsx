@@ -1,0 +1,107 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { Link, useLocation, useParams } from 'react-router';
+import { useCutting, useHandCut, useTube } from '../api/tubeQueries';
+import { PageStyle } from '../form/PageStyle';
+import { Notice, Waiting } from '../form/States';
+import { useSettings } from '../settings/settings';
+import { figureText, lengthText, valueText } from '../units/units';
+import type { CutPlan, Cutting, PutPiece, Tube } from '../wire/types';
+import { StretchTable } from './StretchTable';
+import { TubeDrawing } from './TubeDrawing';
+
+/** The sheet to cut by, on the screen as it will be printed. */
+export function SheetPage() {
+  const { id = '' } = useParams();
+  const tube = useTube(id);
+  if (tube.data) {
+    return <Sheet tube={tube.data} />;
+  }
+  return tube.error ? (
+    <Notice title="This tube cannot be shown" error={tube.error} />
+  ) : (
+    <Waiting what="the tube" />
+  );
+}
+
+function Sheet({ tube }: { tube: Tube }) {
+  const state = useLocation().state as { pieces?: PutPiece[] } | null;
+  const cutting = useCutting(tube);
+  const put = useHandCut(tube, state?.pieces);
+  const plan = put.data ?? cutting.data?.plans[0];
+  return (
+    <Box>
+      <title>{`Cutting sheet: ${tube.name} · Round Pocket`}</title>
+      <PageStyle size="A4 landscape" margin="12mm" />
+      <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
+        <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
+          {`Cutting sheet: ${tube.name}`}
+        </Box>
+        <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+          <Link to={`/tubes/${tube.id}`}>Back to the tube</Link>
+        </Button>
+      </Flex>
+      {plan && cutting.data ? (
+        <Paper tube={tube} cutting={cutting.data} plan={plan} />
+      ) : cutting.data ? (
+        <p>{cutting.data.none ?? 'Add a wish first: then there is something to cut.'}</p>
+      ) : (
+        <Waiting what="the cuts" />
+      )}
+    </Box>
+  );
+}
+
+function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: CutPlan }) {
+  const { lengths } = useSettings();
+  const names = cutting.wishes.map(({ name }) => name);
+  return (
+    <Box bg="sheet" p={4} maxW="70rem">
+      <Flex gap={4} align="baseline" wrap="wrap">
+        <Box as="h2" fontSize="xl" overflowWrap="anywhere">
+          {tube.name}
+        </Box>
+        <Box className="figures">
+          {`${valueText(tube.stitches, 'STITCHES', lengths)} around · ${figureText(cutting.rounds, lengths)} · ${lengthText(cutting.length.value, lengths)}${tube.two ? ' · two alike, both cut so' : ''}`}
+        </Box>
+      </Flex>
+      <TubeDrawing cutting={cutting} plan={plan} names={names} folded={false} />
+      <Box as="ol" pl={6} mt={4} maxW="52rem">
+        {steps(plan).map((step) => (
+          <Box as="li" key={step} mt={1}>
+            {step}
+          </Box>
+        ))}
+      </Box>
+      <Box mt={3}>
+        <StretchTable plan={plan} names={names} cutting={cutting} open />
+      </Box>
+      <Box as="ul" mt={3} listStyleType="none" maxW="52rem">
+        {plan.reasons.map((reason) => (
+          <li key={reason}>{reason}</li>
+        ))}
+      </Box>
+      <Box mt={3} maxW="52rem">
+        Scissors: one hand flat inside the tube, points up and away from you, in good light. Cut
+        when you are rested.
+      </Box>
+    </Box>
+  );
+}
+
+/** How it is done, in its order. */
+function steps(plan: CutPlan): string[] {
+  const ravels = plan.along.some(({ stretch }) => stretch.kind.id === 'RAVEL');
+  return [
+    'Lay the tube flat, the end for the toes at your left. Count its rounds along one column and mark every tenth.',
+    ...(ravels
+      ? ['Unravel the rounds at the end first, wind them up, and put that end on a thread again.']
+      : []),
+    'At each cut run a thread through the round before it and another through the round after it. Count both: each must have all the stitches of the tube.',
+    'Snip one stitch of the round between and unpick it all the way round.',
+    'Pin a note to each piece: whose it is, and which end is the toe.',
+    'Leave the spare rounds until you start on that end; their yarn is the tail to weave in.',
+  ];
+}

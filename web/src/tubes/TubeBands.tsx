@@ -1,0 +1,92 @@
+import { Box, Field, Flex, Input } from '@chakra-ui/react';
+import { LinkButton } from '../form/LinkButton';
+import { NumberField } from '../form/NumberField';
+import { useSettings } from '../settings/settings';
+import { UNDYED } from '../tape/colours';
+import type { TubeBandCounted } from '../wire/types';
+import { ColourField } from '../yarn/StripeFields';
+import type { TypedTube } from './typed';
+
+const MOST = 40;
+
+interface TubeBandsProps {
+  tube: TypedTube;
+  change: (part: Partial<TypedTube>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** The bands of one repeat, counted on the tube, and how far into them it begins. */
+export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
+  const { lengths } = useSettings();
+  const bands = tube.bands ?? [];
+  const set = (next: TubeBandCounted[]) => change({ bands: next });
+  const at = (i: number, part: Partial<TubeBandCounted>) =>
+    set(bands.map((band, j) => (i === j ? { ...band, ...part } : band)));
+  return (
+    <Box role="group" aria-label="Stripes">
+      {problemAt('bands') && <Box color="amiss">{problemAt('bands')}</Box>}
+      {bands.map((band, i) => (
+        <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
+          <ColourField
+            label={`Band ${i + 1}`}
+            colour={band.colour}
+            onChange={(colour) => at(i, { colour })}
+          />
+          <Field.Root w="9rem" invalid={problemAt(`bands[${i}].name`) !== undefined}>
+            <Field.Label fontWeight="600">Called</Field.Label>
+            <Input
+              size="lg"
+              bg="sheet"
+              borderColor="quiet"
+              maxLength={40}
+              value={band.name ?? ''}
+              onChange={(event) => at(i, { name: event.target.value || undefined })}
+            />
+            <Field.ErrorText color="amiss">{problemAt(`bands[${i}].name`)}</Field.ErrorText>
+          </Field.Root>
+          <Box w="9rem">
+            <NumberField
+              label="Rounds in it"
+              kind="number"
+              unit="rounds"
+              lengths={lengths}
+              value={band.rounds}
+              problem={problemAt(`bands[${i}].rounds`)}
+              onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
+            />
+          </Box>
+          <Box pt="1.9rem">
+            <LinkButton
+              aria-label={`Remove band ${i + 1}`}
+              onClick={() => set(bands.filter((_, j) => i !== j))}
+            >
+              Remove
+            </LinkButton>
+          </Box>
+        </Flex>
+      ))}
+      {bands.length < MOST && (
+        <LinkButton
+          onClick={() => set([...bands, { colour: bands.at(-1)?.colour ?? UNDYED, rounds: 10 }])}
+        >
+          {bands.length === 0 ? 'Count its stripes' : 'Add a band'}
+        </LinkButton>
+      )}
+      {(bands.length > 0 || tube.yarnId) && (
+        <Box w="17rem" mt={2}>
+          <NumberField
+            label="Missing of the repeat at the toes’ end"
+            kind="number"
+            unit="rounds"
+            lengths={lengths}
+            mayBeEmpty
+            placeholder="0"
+            value={tube.startRounds}
+            problem={problemAt('startRounds')}
+            onChange={(startRounds) => change({ startRounds })}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,144 @@
+import { Box } from '@chakra-ui/react';
+import { useHatching } from '../tape/Hatch';
+import { LengthTicks, TAPE_HEIGHT } from '../tape/Measure';
+import { Line, Rect, Text } from '../tape/svg';
+import { useWidth } from '../tape/useWidth';
+import { useSettings } from '../settings/settings';
+import type { CutPlan, Cutting, PutPiece } from '../wire/types';
+import { CutHandles } from './CutHandles';
+import { StretchTable } from './StretchTable';
+import { Stretches } from './Stretches';
+import { TubeColours } from './TubeStrip';
+
+const MARGIN = 12;
+const TUBE_TOP = 26;
+const TUBE_HEIGHT = 72;
+const TAPE_TOP = TUBE_TOP + TUBE_HEIGHT + 24;
+const LEAST_PIXELS_BETWEEN_NUMBERS = 34;
+
+interface TubeDrawingProps {
+  cutting: Cutting;
+  /** The way it is cut; none where there is none. */
+  plan: CutPlan | undefined;
+  /** The pieces as they are put by hand. */
+  pieces?: readonly PutPiece[] | undefined;
+  /** Takes a cut that was moved; without it cuts stay where they are. */
+  onMove?: ((pieces: PutPiece[]) => void) | undefined;
+  names: readonly string[];
+  /** Whether the same in words stands below, folded; usually it does. */
+  folded?: boolean;
+}
+
+/** The tube to scale from end to end, the toes’ end at the left, with everything that becomes of it. */
+export function TubeDrawing(props: TubeDrawingProps) {
+  const { cutting, plan, pieces, onMove, names, folded = true } = props;
+  const { lengths, hatch } = useSettings();
+  const [measure, width] = useWidth(1200);
+  const hatching = useHatching(cutting.colours.length);
+  const mm = cutting.length.value;
+  const perMm = (width - 2 * MARGIN) / mm;
+  const scale = { perMm, x: (at: number) => MARGIN + at * perMm };
+  const perRound = mm / cutting.rounds.value;
+  const round = (at: number) => scale.x(at * perRound);
+  return (
+    <Box ref={measure} as="figure">
+      <svg
+        width={width}
+        height={TAPE_TOP + TAPE_HEIGHT + 2}
+        role="group"
+        aria-label="The tube from the toes’ end to the other, to scale"
+      >
+        {hatching.defs}
+        <TubeColours
+          cutting={cutting}
+          x={round}
+          top={TUBE_TOP}
+          height={TUBE_HEIGHT}
+          {...(hatch && { hatch: hatching.fill })}
+        />
+        {plan ? (
+          <Stretches plan={plan} x={round} top={TUBE_TOP} height={TUBE_HEIGHT} names={names} />
+        ) : (
+          <Rect
+            x={round(0)}
+            y={TUBE_TOP}
+            width={mm * perMm}
+            height={TUBE_HEIGHT}
+            fill="none"
+            stroke="ink"
+          />
+        )}
+        <Rect
+          x={MARGIN - 6}
+          y={TAPE_TOP}
+          width={mm * perMm + 12}
+          height={TAPE_HEIGHT}
+          fill="tape"
+        />
+        <LengthTicks lengthMm={mm} scale={scale} top={TAPE_TOP} lengths={lengths} />
+        <RoundNumbers
+          rounds={cutting.rounds.value}
+          perRound={perRound * perMm}
+          x={round}
+          bottom={TAPE_TOP + TAPE_HEIGHT}
+        />
+        {plan && onMove && (
+          <CutHandles
+            plan={plan}
+            pieces={pieces}
+            x={round}
+            perRound={perRound * perMm}
+            top={TUBE_TOP - 8}
+            height={TUBE_HEIGHT + 30}
+            onMove={onMove}
+          />
+        )}
+      </svg>
+      {plan && folded && <StretchTable plan={plan} names={names} cutting={cutting} />}
+    </Box>
+  );
+}
+
+interface RoundNumbersProps {
+  rounds: number;
+  /** Pixels of a round. */
+  perRound: number;
+  x: (round: number) => number;
+  bottom: number;
+}
+
+/** Rounds along the lower edge of the tape, counted from the toes’ end. */
+function RoundNumbers({ rounds, perRound, x, bottom }: RoundNumbersProps) {
+  const steps = [10, 20, 50, 100, 200, 500];
+  const named = steps.find((step) => step * perRound >= LEAST_PIXELS_BETWEEN_NUMBERS) ?? 1000;
+  const tens = Math.floor(rounds / 10);
+  return (
+    <g>
+      {Array.from({ length: tens }, (_, i) => (i + 1) * 10)
+        .filter((at) => perRound * 10 >= 3 || at % named === 0)
+        .map((at) => (
+          <g key={at}>
+            <Line
+              x1={x(at)}
+              x2={x(at)}
+              y1={bottom - (at % named === 0 ? 9 : 5)}
+              y2={bottom}
+              stroke="onTape"
+              strokeWidth={at % named === 0 ? 1.4 : 0.7}
+            />
+            {at % named === 0 && (
+              <Text
+                x={x(at)}
+                y={bottom - 12}
+                textAnchor={at > rounds - named / 2 ? 'end' : 'middle'}
+                fontSize="11px"
+                fill="onTape"
+              >
+                {at}
+              </Text>
+            )}
+          </g>
+        ))}
+    </g>
+  );
+}

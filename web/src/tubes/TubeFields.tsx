@@ -1,0 +1,197 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { NotesField } from '../form/NotesField';
+import { NumberField } from '../form/NumberField';
+import { PlainSelect } from '../form/PlainSelect';
+import { useSettings } from '../settings/settings';
+import { gaugeSpanMm, gaugeSpanText } from '../units/units';
+import type { KeptYarn } from '../wire/types';
+import { TubeBands } from './TubeBands';
+import type { TypedTube } from './typed';
+
+type Sized = 'rounds' | 'lengthMm' | 'massG';
+
+const SIZES = [
+  { value: 'rounds', text: 'counted in rounds' },
+  { value: 'lengthMm', text: 'measured on the tape' },
+  { value: 'massG', text: 'weighed' },
+] as const;
+
+const ENDS = [
+  ['toeEndHeld', 'The end where toes will be is on a thread'],
+  ['cuffEndHeld', 'The other end is on a thread'],
+  ['two', 'There are two of it, alike'],
+] as const;
+
+interface TubeFieldsProps {
+  tube: TypedTube;
+  yarns: readonly KeptYarn[];
+  change: (part: Partial<TypedTube>) => void;
+  problemAt: (field: string) => string | undefined;
+}
+
+/** What is known of a tube: its size, its fabric measured on it, its stripes, its ends. */
+export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) {
+  return (
+    <>
+      <Flex gap={4} wrap="wrap" align="flex-start">
+        <Size tube={tube} change={change} problemAt={problemAt} />
+        <Fabric tube={tube} change={change} problemAt={problemAt} />
+      </Flex>
+      <Flex gap={6} wrap="wrap" mt={3} align="flex-start">
+        <Box w="18rem">
+          <PlainSelect
+            label="Yarn it is of"
+            value={tube.yarnId ?? ''}
+            options={[
+              { value: '', text: 'not on the shelf' },
+              ...yarns.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onChange={(id) => change({ yarnId: id || undefined })}
+          />
+        </Box>
+        <TubeBands tube={tube} change={change} problemAt={problemAt} />
+        <Box role="group" aria-label="Ends">
+          {ENDS.map(([field, words]) => (
+            <chakra.label key={field} display="flex" gap={2} minH="32px" cursor="pointer">
+              <input
+                type="checkbox"
+                checked={tube[field] ?? field !== 'two'}
+                onChange={(event) => change({ [field]: event.target.checked })}
+              />
+              {words}
+            </chakra.label>
+          ))}
+        </Box>
+        <More tube={tube} change={change} problemAt={problemAt} />
+      </Flex>
+      <Box mt={3}>
+        <NotesField
+          notes={tube.notes}
+          problem={problemAt('notes')}
+          onChange={(notes) => change({ notes })}
+        />
+      </Box>
+    </>
+  );
+}
+
+type PartProps = Omit<TubeFieldsProps, 'yarns'>;
+
+function Size({ tube, change, problemAt }: PartProps) {
+  const { lengths } = useSettings();
+  const sized: Sized =
+    tube.lengthMm !== undefined ? 'lengthMm' : tube.massG !== undefined ? 'massG' : 'rounds';
+  const set = (field: Sized, value: number | undefined) =>
+    change({ rounds: undefined, lengthMm: undefined, massG: undefined, [field]: value });
+  return (
+    <>
+      <Box w="9rem">
+        <NumberField
+          label="Stitches around"
+          kind="whole"
+          unit="sts"
+          lengths={lengths}
+          mayBeEmpty
+          value={tube.stitches}
+          problem={problemAt('stitches')}
+          onChange={(stitches) => change({ stitches })}
+        />
+      </Box>
+      <Box w="13rem">
+        <PlainSelect
+          label="How long it is"
+          value={sized}
+          options={SIZES}
+          onChange={(next) => set(next, next === 'rounds' ? 400 : next === 'lengthMm' ? 1000 : 100)}
+        />
+      </Box>
+      <Box w="9rem">
+        {sized === 'lengthMm' ? (
+          <NumberField
+            label="Length"
+            kind="length"
+            lengths={lengths}
+            value={tube.lengthMm}
+            problem={problemAt('lengthMm')}
+            onChange={(mm) => set('lengthMm', mm)}
+          />
+        ) : (
+          <NumberField
+            label={sized === 'massG' ? 'Weight' : 'Rounds'}
+            kind={sized === 'massG' ? 'number' : 'whole'}
+            unit={sized === 'massG' ? 'g' : 'rounds'}
+            lengths={lengths}
+            mayBeEmpty={sized === 'rounds'}
+            value={sized === 'massG' ? tube.massG : tube.rounds}
+            problem={problemAt(sized)}
+            onChange={(value) => set(sized, value)}
+          />
+        )}
+      </Box>
+    </>
+  );
+}
+
+/** Its gauge, measured on it. */
+function Fabric({ tube, change, problemAt }: PartProps) {
+  const { lengths } = useSettings();
+  const readings = [
+    ['stitchReading', 'Stitches', 'sts', 'stitches'],
+    ['roundReading', 'Rounds', 'rounds', 'rounds'],
+  ] as const;
+  return (
+    <Flex gap={4} wrap="wrap" role="group" aria-label="Gauge measured on it">
+      {readings.map(([field, label, unit, at]) => (
+        <Box key={field} w="11rem">
+          <NumberField
+            label={`${label} in ${gaugeSpanText(lengths)}`}
+            kind="number"
+            unit={unit}
+            lengths={lengths}
+            mayBeEmpty
+            value={tube[field] && (tube[field].count * gaugeSpanMm(lengths)) / tube[field].spanMm}
+            problem={problemAt(`${at}[0].count`) ?? problemAt(at)}
+            onChange={(count) =>
+              change({
+                [field]: count === undefined ? undefined : { count, spanMm: gaugeSpanMm(lengths) },
+              })
+            }
+          />
+        </Box>
+      ))}
+    </Flex>
+  );
+}
+
+function More({ tube, change, problemAt }: PartProps) {
+  const { lengths } = useSettings();
+  return (
+    <Flex gap={4} wrap="wrap">
+      <Box w="11rem">
+        <NumberField
+          label="Spare rounds at a cut"
+          kind="whole"
+          unit="rounds"
+          lengths={lengths}
+          mayBeEmpty
+          placeholder="2"
+          value={tube.spareRounds}
+          problem={problemAt('spareRounds')}
+          onChange={(spareRounds) => change({ spareRounds })}
+        />
+      </Box>
+      <Box w="13rem">
+        <NumberField
+          label="Cake for heels, toes, cuffs"
+          kind="number"
+          unit="g"
+          lengths={lengths}
+          mayBeEmpty
+          value={tube.contrastG}
+          problem={problemAt('contrastG')}
+          onChange={(contrastG) => change({ contrastG })}
+        />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,139 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useFeet } from '../api/queries';
+import { useCutting, useHandCut, useTube } from '../api/tubeQueries';
+import { Notice, Waiting } from '../form/States';
+import { useSettings } from '../settings/settings';
+import { figureText, lengthText, valueText } from '../units/units';
+import type { Cutting, KeptFoot, PutPiece, Tube } from '../wire/types';
+import { CutFigures } from './CutFigures';
+import { Fits } from './Fits';
+import { MakeCuts, UndoCuts } from './MakeCuts';
+import { OtherCuts } from './OtherCuts';
+import { TubeDrawing } from './TubeDrawing';
+import { Wishes } from './Wishes';
+
+/** One tube: what is wished for from it, and where to cut. */
+export function TubePage() {
+  const { id = '' } = useParams();
+  const tube = useTube(id);
+  const feet = useFeet();
+  const error = tube.error ?? feet.error;
+  if (tube.data && feet.data) {
+    return <OneTube key={tube.data.id} tube={tube.data} feet={feet.data} />;
+  }
+  return error ? (
+    <Notice title="This tube cannot be shown" error={error} />
+  ) : (
+    <Waiting what="the tube" />
+  );
+}
+
+function OneTube({ tube, feet }: { tube: Tube; feet: readonly KeptFoot[] }) {
+  const cutting = useCutting(tube);
+  return (
+    <Box>
+      <title>{`${tube.name} · Round Pocket`}</title>
+      <Flex align="baseline" gap={4} mb={3} wrap="wrap">
+        <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
+          {tube.name}
+        </Box>
+        {cutting.data && <Size tube={tube} cutting={cutting.data} />}
+        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+          <Link to="/tubes">All tubes</Link>
+        </Button>
+      </Flex>
+      <UndoCuts tube={tube} />
+      {tube.usedUp ? (
+        <Box mb={4}>It is cut up: nothing is left of it.</Box>
+      ) : (
+        cutting.data && (
+          <Plans tube={tube} cutting={cutting.data} stale={cutting.isPlaceholderData} />
+        )
+      )}
+      {cutting.error && (
+        <Box role="alert" bg="amissGround" color="amiss" px={3} py={2} mb={4} maxW="46rem">
+          {cutting.error.message}
+        </Box>
+      )}
+      {!tube.usedUp && <Wishes tube={tube} feet={feet} cutting={cutting.data} />}
+      {!tube.usedUp && <Fits tube={tube} />}
+    </Box>
+  );
+}
+
+function Size({ tube, cutting }: { tube: Tube; cutting: Cutting }) {
+  const { lengths } = useSettings();
+  const facts = [
+    tube.two && 'two alike',
+    `${valueText(tube.stitches, 'STITCHES', lengths)} around`,
+    figureText(cutting.rounds, lengths),
+    lengthText(cutting.length.value, lengths),
+  ].filter(Boolean);
+  return <Box className="figures">{facts.join(' · ')}</Box>;
+}
+
+interface PlansProps {
+  tube: Tube;
+  cutting: Cutting;
+  /** Whether it is of an earlier version of the tube. */
+  stale: boolean;
+}
+
+/** The tube with its cuts, and the other ways beside it. */
+function Plans({ tube, cutting, stale }: PlansProps) {
+  const [chosen, setChosen] = useState(0);
+  const [hand, setHand] = useState<{ version: number; pieces: PutPiece[] } | undefined>();
+  const pieces = hand?.version === tube.version ? hand.pieces : undefined;
+  const put = useHandCut(tube, pieces);
+  const suggested = cutting.plans[chosen] ?? cutting.plans[0];
+  const plan = pieces ? (put.data ?? suggested) : suggested;
+  const move = (next: PutPiece[]) => setHand({ version: tube.version, pieces: next });
+  return (
+    <Box mb={5} aria-busy={stale}>
+      <TubeDrawing
+        cutting={cutting}
+        plan={plan}
+        pieces={pieces}
+        onMove={plan && move}
+        names={cutting.wishes.map(({ name }) => name)}
+      />
+      {pieces && put.error && (
+        <Box role="alert" bg="amissGround" color="amiss" px={3} py={2} mt={2} maxW="46rem">
+          {put.error.message}
+        </Box>
+      )}
+      {cutting.none && <Box mt={3}>{cutting.none}</Box>}
+      {plan && (
+        <Flex gap={8} mt={4} wrap="wrap" align="flex-start">
+          <Box flex="2 1 26rem" minW={0}>
+            <CutFigures tube={tube} cutting={cutting} plan={plan} byHand={pieces !== undefined} />
+            <MakeCuts
+              tube={tube}
+              plan={plan}
+              pieces={pieces}
+              blocked={(pieces !== undefined && put.error !== null) || stale}
+              onBest={pieces || chosen > 0 ? () => back() : undefined}
+            />
+          </Box>
+          <Box flex="1 1 20rem" minW={0}>
+            <OtherCuts
+              cutting={cutting}
+              chosen={pieces ? undefined : plan}
+              onChoose={(next) => {
+                setHand(undefined);
+                setChosen(next);
+              }}
+            />
+          </Box>
+        </Flex>
+      )}
+    </Box>
+  );
+
+  function back() {
+    setHand(undefined);
+    setChosen(0);
+  }
+}

@@ -1,0 +1,173 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useEffect, useRef, useState } from 'react';
+import { useWriteTube } from '../api/tubeQueries';
+import { LinkButton } from '../form/LinkButton';
+import { NumberField } from '../form/NumberField';
+import { PlainSelect } from '../form/PlainSelect';
+import { Refused } from '../api/client';
+import { useSettings } from '../settings/settings';
+import type { Cutting, KeptFoot, Tube, TubeWish } from '../wire/types';
+import { wishFor, written } from './typed';
+
+const MOST = 8;
+const REST_MS = 500;
+
+interface WishesProps {
+  tube: Tube;
+  feet: readonly KeptFoot[];
+  cutting: Cutting | undefined;
+}
+
+/** Who would like socks from the tube, the first first. What is changed is kept and answered at once. */
+export function Wishes({ tube, feet, cutting }: WishesProps) {
+  const [wishes, setWishes] = useState<readonly TubeWish[]>(tube.wishes);
+  const write = useWriteTube(tube.id);
+  const latest = useRef(tube);
+  useEffect(() => {
+    latest.current = tube;
+  }, [tube]);
+  const waiting = useRef<number | undefined>(undefined);
+  const change = (next: readonly TubeWish[]) => {
+    setWishes(next);
+    window.clearTimeout(waiting.current);
+    waiting.current = window.setTimeout(() => {
+      write.mutate(
+        () => ({
+          ...written(latest.current),
+          name: latest.current.name,
+          version: latest.current.version,
+          wishes: [...next],
+        }),
+        { onSuccess: (kept) => (latest.current = kept) },
+      );
+    }, REST_MS);
+  };
+  const refused = write.error instanceof Refused ? write.error : undefined;
+  const problemAt = (field: string) =>
+    refused?.errors.find((each) => each.field === field)?.message;
+  const one = feet[0];
+  return (
+    <Box as="section" aria-labelledby="wishes-title">
+      <Box as="h2" id="wishes-title" fontSize="lg">
+        Who would like socks from it
+      </Box>
+      {write.error && (
+        <Box role="alert" color="amiss">
+          {write.error.message}
+        </Box>
+      )}
+      <Box as="ol" listStyleType="none">
+        {wishes.map((wish, i) => (
+          <Wish
+            key={i}
+            number={i}
+            wish={wish}
+            feet={feet}
+            problem={cutting?.wishes[i]?.problem}
+            problemAt={problemAt}
+            onChange={(part) =>
+              change(wishes.map((each, j) => (i === j ? { ...each, ...part } : each)))
+            }
+            onFirst={i > 0 ? () => change([wish, ...wishes.filter((_, j) => j !== i)]) : undefined}
+            onRemove={() => change(wishes.filter((_, j) => j !== i))}
+          />
+        ))}
+      </Box>
+      {feet.length === 0 && <Box mt={1}>Measure somebody’s feet first, on the Feet page.</Box>}
+      {one && wishes.length < MOST && (
+        <LinkButton
+          onClick={() =>
+            change([...wishes, wishFor(next(feet, wishes), tube.contrastG === undefined)])
+          }
+        >
+          {wishes.length === 0 ? 'Add the first wish' : 'Add a wish'}
+        </LinkButton>
+      )}
+    </Box>
+  );
+}
+
+/** The feet of somebody who has no wish yet. */
+function next(feet: readonly KeptFoot[], wishes: readonly TubeWish[]): string {
+  const free = feet.find(({ id }) => wishes.every(({ footId }) => footId !== id)) ?? feet[0];
+  return free?.id ?? '';
+}
+
+interface WishProps {
+  number: number;
+  wish: TubeWish;
+  feet: readonly KeptFoot[];
+  problem: string | undefined;
+  problemAt: (field: string) => string | undefined;
+  onChange: (part: Partial<TubeWish>) => void;
+  onFirst: (() => void) | undefined;
+  onRemove: () => void;
+}
+
+function Wish({ number, wish, feet, problem, problemAt, onChange, onFirst, onRemove }: WishProps) {
+  const { lengths } = useSettings();
+  const at = (field: string) => problemAt(`wishes[${number}].${field}`);
+  const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
+  return (
+    <Box as="li" py={2} borderBottomWidth="1px" borderColor="line" data-wish={whose}>
+      <Flex gap={3} wrap="wrap" align="flex-end">
+        <Box w="13rem">
+          <PlainSelect
+            label={`${number + 1}. For`}
+            value={wish.footId}
+            options={feet.map(({ id, name }) => ({ value: id, text: name }))}
+            onChange={(footId) => onChange({ footId, name: undefined })}
+          />
+        </Box>
+        <Box w="9rem">
+          <NumberField
+            label="leg from"
+            kind="length"
+            lengths={lengths}
+            value={wish.legFromMm}
+            problem={at('legFromMm')}
+            onChange={(mm) => mm !== undefined && onChange({ legFromMm: mm })}
+          />
+        </Box>
+        <Box w="9rem">
+          <NumberField
+            label="to"
+            kind="length"
+            lengths={lengths}
+            value={wish.legToMm}
+            problem={at('legToMm')}
+            onChange={(mm) => mm !== undefined && onChange({ legToMm: mm })}
+          />
+        </Box>
+        <Box w="15rem">
+          <PlainSelect
+            label="heels, toes and cuffs of"
+            value={wish.ravel ? 'own' : 'other'}
+            options={[
+              { value: 'other', text: 'another cake' },
+              { value: 'own', text: 'the tube’s own yarn' },
+            ]}
+            onChange={(of) => onChange({ ravel: of === 'own' })}
+          />
+        </Box>
+        <chakra.label display="flex" gap={2} minH="44px" alignItems="center" cursor="pointer">
+          <input
+            type="checkbox"
+            checked={wish.alike}
+            onChange={(event) => onChange({ alike: event.target.checked })}
+          />
+          both socks alike
+        </chakra.label>
+        {onFirst && (
+          <LinkButton aria-label={`Put the wish for ${whose} first`} onClick={onFirst}>
+            First
+          </LinkButton>
+        )}
+        <LinkButton aria-label={`Remove the wish for ${whose}`} onClick={onRemove}>
+          Remove
+        </LinkButton>
+      </Flex>
+      {problem && <Box color="amiss">{problem}</Box>}
+    </Box>
+  );
+}

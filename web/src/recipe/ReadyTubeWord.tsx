@@ -37,7 +37,11 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
     <Word
       id="ready-tube"
       title="The ready tube"
-      text={`${tube.stitches} stitches and ${size}`}
+      text={
+        tube.cut === 'PIECES'
+          ? `two pieces of ${tube.stitches} stitches and ${size} each`
+          : `${tube.stitches} stitches and ${size}`
+      }
       state="own"
       problem={problems.find(({ field }) => field.startsWith('choices.tube.readyTube'))?.message}
     >
@@ -129,7 +133,8 @@ function cutWords(cut: NonNullable<Plan['tube']['cut']>, lengths: Lengths): stri
     ravelled &&
       ravelled.value > 0 &&
       `${figureText(ravelled, lengths)} are unravelled for heels, toes and cuffs.`,
-    `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
+    cuts > 0 &&
+      `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
       remnantRounds.value > 0
         ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`
         : 'nothing is left over.'

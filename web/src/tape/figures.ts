@@ -98,7 +98,9 @@ function legEntry({ tube }: Plan, lengths: Lengths): Entry {
         figures: [tube.footRounds],
         unit: 'rounds',
         note: tube.cut
-          ? `cut ${figureText(tube.cut.pieceRounds, lengths)} for each sock`
+          ? tube.cut.cut.id === 'PIECES'
+            ? `each piece has ${figureText(tube.cut.pieceRounds, lengths)}`
+            : `cut ${figureText(tube.cut.pieceRounds, lengths)} for each sock`
           : whole + lost,
       };
 }

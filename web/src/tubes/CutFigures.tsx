@@ -6,6 +6,7 @@ import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import type { CutPlan, Cutting, Figure, Remnant, Tube } from '../wire/types';
+import { easeWords } from './Fits';
 import { listed } from './TubeItem';
 
 interface CutFiguresProps {
@@ -27,11 +28,21 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
       <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
         <thead>
           <tr>
-            {['For', 'Each piece', 'Leg, cuff included', 'Stripes'].map((head) => (
-              <Box as="th" key={head} textAlign="left" py={1} pr={4} fontWeight="600">
-                {head}
-              </Box>
-            ))}
+            {['For', 'Each piece', 'Leg, cuff included', 'Around the ball', 'Stripes'].map(
+              (head) => (
+                <Box
+                  as="th"
+                  key={head}
+                  textAlign="left"
+                  verticalAlign="bottom"
+                  py={1}
+                  pr={4}
+                  fontWeight="600"
+                >
+                  {head}
+                </Box>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>
@@ -39,24 +50,29 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
             const name = cutting.wishes[pair.wish]?.name ?? '';
             return (
               <Box as="tr" key={pair.wish} borderTopWidth="1px" borderColor="line">
-                <Box as="td" py={1} pr={4} overflowWrap="anywhere">
+                <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
                   {name}
                 </Box>
-                <td>
+                <Box as="td" whiteSpace="nowrap">
                   <Pressed
                     figure={pair.piece}
                     title={`piece for ${name}`}
                     onAsk={byHand ? undefined : setAsked}
                   />
-                </td>
-                <td>
+                </Box>
+                <Box as="td" whiteSpace="nowrap">
                   <Pressed
                     figure={pair.legAbove}
                     title={`leg for ${name}`}
                     onAsk={byHand ? undefined : setAsked}
                   />
-                </td>
-                <td>{stripeWords(pair, cutting)}</td>
+                </Box>
+                <Box as="td" pr={4}>
+                  {fitWords(cutting, pair.wish)}
+                </Box>
+                <Box as="td" whiteSpace="nowrap">
+                  {stripeWords(pair, cutting)}
+                </Box>
               </Box>
             );
           })}
@@ -85,6 +101,16 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
       {asked && <Worked tube={tube} {...asked} onClose={() => setAsked(undefined)} />}
     </Box>
   );
+}
+
+/** How it fits around the ball, and whether it goes over the heel. */
+function fitWords(cutting: Cutting, wish: number): string {
+  const figures = cutting.wishes[wish]?.figures;
+  if (!figures) {
+    return '';
+  }
+  const tight = figures.passing.verdict.id !== 'EASY' ? `; ${figures.passing.verdict.title}` : '';
+  return easeWords(figures.ease.value) + tight;
 }
 
 function stripeWords(pair: CutPlan['pairs'][number], cutting: Cutting): string {

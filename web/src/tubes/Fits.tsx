@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useFits } from '../api/tubeQueries';
 import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
-import type { Tube, TubeFit } from '../wire/types';
+import type { Tube } from '../wire/types';
 
 /** Whom on the shelf of feet the tube fits, and how. */
 export function Fits({ tube }: { tube: Tube }) {
@@ -37,7 +37,7 @@ export function Fits({ tube }: { tube: Tube }) {
           <tbody>
             {fits.map((fit) => (
               <Box as="tr" key={fit.footId} borderTopWidth="1px" borderColor="line">
-                <Box as="td" py={1} pr={4} overflowWrap="anywhere">
+                <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
                   {fit.name}
                 </Box>
                 {fit.ease && fit.passing && fit.leg ? (
@@ -62,7 +62,8 @@ export function Fits({ tube }: { tube: Tube }) {
   );
 }
 
-function easeWords(ease: NonNullable<TubeFit['ease']>['value']): string {
+/** “11 % smaller than the foot”. */
+export function easeWords(ease: number): string {
   const percent = Math.round(Math.abs(ease) * 100);
   return ease >= 0 ? `${percent} % smaller than the foot` : `${percent} % wider than the foot`;
 }

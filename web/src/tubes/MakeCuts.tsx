@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCuts, useUncut } from '../api/tubeQueries';
 import { OpenSheet } from '../form/OpenSheet';
-import type { CutMade, CutPlan, PutPiece, Tube } from '../wire/types';
+import type { CutPlan, PutPiece, Tube } from '../wire/types';
 import { piecesOf } from './pieces';
 
 interface MakeCutsProps {
@@ -45,52 +45,33 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
       )}
       {asking && (
         <OpenSheet title="Are the cuts made?" closing="Close" onClose={() => setAsking(false)}>
-          {cuts.data ? (
-            <Made made={cuts.data} />
-          ) : (
-            <>
-              <Box mb={3}>
-                {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'} as shown. ${pairs.charAt(0).toUpperCase()}${pairs.slice(1)} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`}
+          <>
+            <Box mb={3}>
+              {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'} as shown. ${pairs.charAt(0).toUpperCase()}${pairs.slice(1)} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`}
+            </Box>
+            {cuts.error && (
+              <Box role="alert" color="amiss" mb={3}>
+                {cuts.error.message}
               </Box>
-              {cuts.error && (
-                <Box role="alert" color="amiss" mb={3}>
-                  {cuts.error.message}
-                </Box>
-              )}
-              <Flex gap={3}>
-                <Button
-                  bg="cut"
-                  color="sheet"
-                  minH="44px"
-                  loading={cuts.isPending}
-                  onClick={() => cuts.mutate(taken)}
-                >
-                  Yes, it is cut
-                </Button>
-                <Button variant="ghost" color="ink" minH="44px" onClick={() => setAsking(false)}>
-                  Cancel
-                </Button>
-              </Flex>
-            </>
-          )}
+            )}
+            <Flex gap={3}>
+              <Button
+                bg="cut"
+                color="sheet"
+                minH="44px"
+                loading={cuts.isPending}
+                onClick={() => cuts.mutate(taken)}
+              >
+                Yes, it is cut
+              </Button>
+              <Button variant="ghost" color="ink" minH="44px" onClick={() => setAsking(false)}>
+                Cancel
+              </Button>
+            </Flex>
+          </>
         </OpenSheet>
       )}
     </Flex>
-  );
-}
-
-function Made({ made }: { made: CutMade }) {
-  return (
-    <Box>
-      <Box mb={3}>
-        {made.pairIds.length === 1
-          ? 'The pair is in the basket, ready for its cuffs.'
-          : `${made.pairIds.length} pairs are in the basket, ready for their cuffs.`}
-      </Box>
-      <Button asChild bg="ink" color="sheet" minH="44px">
-        <Link to="/">Go to the basket</Link>
-      </Button>
-    </Box>
   );
 }
 
@@ -104,7 +85,12 @@ export function UndoCuts({ tube }: { tube: Tube }) {
   const whose = [...new Set(last.stretches.flatMap((each) => each.whose ?? []))];
   return (
     <Flex gap={3} align="center" wrap="wrap" mb={4}>
-      <Box>{`Last cut for ${whose.join(', ')}.`}</Box>
+      <Box>
+        {`Cut for ${whose.join(', ')}: ${whose.length === 1 ? 'the pair is' : 'their pairs are'} in the basket. `}
+        <Link to="/" style={{ textDecoration: 'underline' }}>
+          Go to the basket
+        </Link>
+      </Box>
       <Button
         variant="outline"
         borderColor="ink"

@@ -67,8 +67,8 @@ function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: Cu
           {`${valueText(tube.stitches, 'STITCHES', lengths)} around · ${figureText(cutting.rounds, lengths)} · ${lengthText(cutting.length.value, lengths)}${tube.two ? ' · two alike, both cut so' : ''}`}
         </Box>
       </Flex>
-      <TubeDrawing cutting={cutting} plan={plan} names={names} folded={false} />
-      <Box as="ol" pl={6} mt={4} maxW="52rem">
+      <TubeDrawing cutting={cutting} plan={plan} names={names} two={tube.two} folded={false} />
+      <Box as="ol" listStyleType="decimal" pl={6} mt={4} maxW="52rem">
         {steps(plan).map((step) => (
           <Box as="li" key={step} mt={1}>
             {step}

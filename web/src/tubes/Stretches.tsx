@@ -9,10 +9,11 @@ interface StretchesProps {
   top: number;
   height: number;
   names: readonly string[];
+  two: boolean;
 }
 
 /** What becomes of a tube, over its colours: pieces, spare and unravelled rounds, remnants, and the cuts. */
-export function Stretches({ plan, x, top, height, names }: StretchesProps) {
+export function Stretches({ plan, x, top, height, names, two }: StretchesProps) {
   const spare = `spare-${useId()}`;
   return (
     <g>
@@ -31,7 +32,7 @@ export function Stretches({ plan, x, top, height, names }: StretchesProps) {
             return (
               <g key={stretch.from}>
                 <Rect {...place} fill="none" stroke="ink" strokeWidth={1.4} />
-                <PieceName along={along} place={place} names={names} />
+                <PieceName along={along} place={place} names={names} two={two} />
               </g>
             );
           case 'SPARE':
@@ -94,17 +95,16 @@ interface PieceNameProps {
   along: Along;
   place: Place;
   names: readonly string[];
+  two: boolean;
 }
 
 /** Whose piece it is, over it; its number where there is no room for a name. */
-function PieceName({ along, place, names }: PieceNameProps) {
+function PieceName({ along, place, names, two }: PieceNameProps) {
   const whose = names[along.stretch.wish] ?? '';
-  const full = `${whose} ${along.stretch.sock + 1}`;
+  const number = two ? '' : ` ${along.stretch.sock + 1}`;
+  const full = `${whose}${number}`;
   const room = Math.floor(place.width / 7.5);
-  const words =
-    full.length <= room
-      ? full
-      : `${full.slice(0, Math.max(1, room - 3))}… ${along.stretch.sock + 1}`;
+  const words = full.length <= room ? full : `${full.slice(0, Math.max(1, room - 3))}…${number}`;
   return (
     <Text
       x={place.x + place.width / 2}

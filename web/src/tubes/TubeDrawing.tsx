@@ -25,13 +25,15 @@ interface TubeDrawingProps {
   /** Takes a cut that was moved; without it cuts stay where they are. */
   onMove?: ((pieces: PutPiece[]) => void) | undefined;
   names: readonly string[];
+  /** Whether there are two of it: each piece is then one of either. */
+  two: boolean;
   /** Whether the same in words stands below, folded; usually it does. */
   folded?: boolean;
 }
 
 /** The tube to scale from end to end, the toes’ end at the left, with everything that becomes of it. */
 export function TubeDrawing(props: TubeDrawingProps) {
-  const { cutting, plan, pieces, onMove, names, folded = true } = props;
+  const { cutting, plan, pieces, onMove, names, two, folded = true } = props;
   const { lengths, hatch } = useSettings();
   const [measure, width] = useWidth(1200);
   const hatching = useHatching(cutting.colours.length);
@@ -57,7 +59,14 @@ export function TubeDrawing(props: TubeDrawingProps) {
           {...(hatch && { hatch: hatching.fill })}
         />
         {plan ? (
-          <Stretches plan={plan} x={round} top={TUBE_TOP} height={TUBE_HEIGHT} names={names} />
+          <Stretches
+            plan={plan}
+            x={round}
+            top={TUBE_TOP}
+            height={TUBE_HEIGHT}
+            names={names}
+            two={two}
+          />
         ) : (
           <Rect
             x={round(0)}

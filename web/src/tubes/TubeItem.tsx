@@ -67,8 +67,8 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
           <TubeStrip cutting={cutting} widthPx={Math.max(200, width - 8)} />
         </Box>
       )}
-      {kept.cuttings.length > 0 && uses.length > 0 && (
-        <Box color="quiet">{`What is left would still make ${listed(uses)}.`}</Box>
+      {(kept.cuttings.length > 0 || kept.wishes.length === 0) && uses.length > 0 && (
+        <Box color="quiet">{`Enough for ${listed(uses)}.`}</Box>
       )}
       {kept.notes && (
         <Box maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">

@@ -57,7 +57,9 @@ function OneTube({ tube, feet }: { tube: Tube; feet: readonly KeptFoot[] }) {
           {cutting.error.message}
         </Box>
       )}
-      {!tube.usedUp && <Wishes tube={tube} feet={feet} cutting={cutting.data} />}
+      {!tube.usedUp && (
+        <Wishes key={tube.cuttings.length} tube={tube} feet={feet} cutting={cutting.data} />
+      )}
       {!tube.usedUp && <Fits tube={tube} />}
     </Box>
   );
@@ -98,6 +100,7 @@ function Plans({ tube, cutting, stale }: PlansProps) {
         pieces={pieces}
         onMove={plan && move}
         names={cutting.wishes.map(({ name }) => name)}
+        two={tube.two}
       />
       {pieces && put.error && (
         <Box role="alert" bg="amissGround" color="amiss" px={3} py={2} mt={2} maxW="46rem">

@@ -30,7 +30,13 @@ interface TubeColoursProps {
 export function TubeColours({ cutting, x, top, height, hatch }: TubeColoursProps) {
   if (cutting.bands.length === 0) {
     return (
-      <rect x={x(0)} y={top} width={x(cutting.rounds.value) - x(0)} height={height} fill={UNDYED} />
+      <rect
+        x={x(0)}
+        y={top}
+        width={x(cutting.rounds.value) - x(0)}
+        height={height}
+        fill={cutting.colour ?? UNDYED}
+      />
     );
   }
   return (

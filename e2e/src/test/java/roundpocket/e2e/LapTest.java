@@ -51,46 +51,6 @@ public class LapTest extends BrowserTest {
                 .click();
     }
 
-    private void pressAll(Page page, int sock) {
-        for (JsonNode step : lap().at("/works/" + (sock - 1) + "/steps")) {
-            String title = step.get("title").asString();
-            if (step.has("expected") && step.get("doing").asString().equals("CHECK")) {
-                count(page, step.get("expected").asInt());
-            } else if (step.get("forGood").asBoolean()) {
-                assertThat(page.locator("[data-press]")).containsText("This can’t be undone");
-                page.keyboard().press("Space"); // no key cuts
-                assertThat(page.locator("[data-press]")).containsText(title);
-                page.locator("[data-press]").click();
-            } else {
-                assertThat(page.locator("[data-press]")).containsText(title);
-                for (int i = 0; i < step.get("number").asInt(); i++) {
-                    page.keyboard().press("Space");
-                }
-            }
-        }
-        heard(page);
-        assertThat(page.getByText(sock == 1 ? "The first sock is done." : "Both socks are done."))
-                .isVisible();
-    }
-
-    /** Until nothing waits to be heard. */
-    private static void heard(Page page) {
-        assertThat(page.getByTestId("hearing")).hasAttribute("data-waiting", "0");
-    }
-
-    private static void count(Page page, int expected) {
-        page.getByLabel("Lower needle").fill("" + (expected - 1));
-        page.getByLabel("Upper needle").fill("" + expected);
-        assertThat(page.getByTestId("miscount")).containsText("skipped a stitch");
-        Locator on = page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("have " + expected)));
-        on.click(new Locator.ClickOptions().setForce(true)); // not right yet: it leads nowhere
-        page.getByLabel("Lower needle").fill("" + expected);
-        assertThat(page.getByTestId("miscount")).isEmpty();
-        assertThat(on).hasText(Pattern.compile("continue"));
-        on.press("Enter");
-    }
-
     @Test
     public void aWholePairIsKnittedByKeyboard() {
         Page page = visit("/pairs/" + pairId);
@@ -99,11 +59,11 @@ public class LapTest extends BrowserTest {
         assertThat(page.getByText("When do you knit the heel?")).isVisible();
         button(page, "Start knitting");
         assertThat(page.locator("[data-press]")).containsText("Cast on");
-        pressAll(page, 1);
+        Needles.pressAll(server(), page, pairId, 1);
         assertThat(position(1)).isEqualTo(lap().at("/works/0/presses").asInt());
         button(page, "On to the second");
         assertThat(page).hasURL(Pattern.compile("sock=2"));
-        pressAll(page, 2);
+        Needles.pressAll(server(), page, pairId, 2);
         page.navigate(server().url("/"));
         page.getByText("Show finished pairs").click();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Finished pairs")))
@@ -120,7 +80,7 @@ public class LapTest extends BrowserTest {
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         page.keyboard().press("Space");
         assertThat(page.getByText("Not started after all")).hasCount(0);
-        heard(page);
+        Needles.heard(page);
         assertThat(lap().get("heelWhen").asString()).isEqualTo("LAST");
     }
 
@@ -129,7 +89,7 @@ public class LapTest extends BrowserTest {
     public void anEditedPlanIsTakenOverOnTheWay() {
         Page page = begun();
         page.keyboard().press("Space");
-        heard(page);
+        Needles.heard(page);
         JsonNode pair = server().json("/api/pairs/" + pairId);
         String spec = pair.get("spec").toString().replace("\"cuffRounds\":8", "\"cuffRounds\":11");
         server().put(
@@ -170,7 +130,7 @@ public class LapTest extends BrowserTest {
         assertThat(page.getByTestId("count")).hasText("1");
         page.reload();
         assertThat(page.getByTestId("count")).hasText("1");
-        heard(page);
+        Needles.heard(page);
         assertThat(position(1)).isEqualTo(2);
     }
 
@@ -180,7 +140,7 @@ public class LapTest extends BrowserTest {
         Page page = begun();
         page.keyboard().press("Space");
         assertThat(page.locator("[data-press]")).containsText("Tap when the round is done");
-        heard(page); // or there would be one more that waits
+        Needles.heard(page); // or there would be one more that waits
         server().kill();
         for (int i = 0; i < 7; i++) {
             page.keyboard().press("Space");
@@ -192,7 +152,7 @@ public class LapTest extends BrowserTest {
         server().start();
         page.navigate(server().url("/pairs/" + pairId + "/lap"));
         assertThat(page.getByTestId("count")).hasText("6");
-        heard(page);
+        Needles.heard(page);
         assertThat(page.getByTestId("hearing")).isEmpty();
         assertThat(position(1)).isEqualTo(7);
     }
@@ -205,13 +165,13 @@ public class LapTest extends BrowserTest {
                 + " localStorage.setItem('full' + Math.random(), 'x'.repeat(size)); } catch {} } }");
         page.keyboard().press("Space");
         page.keyboard().press("Space");
-        heard(page);
+        Needles.heard(page);
         assertThat(position(1)).isEqualTo(2);
         server().kill();
         page.keyboard().press("Space");
         assertThat(page.getByTestId("hearing")).containsText("This browser has no room to save them");
         server().start();
-        heard(page);
+        Needles.heard(page);
         assertThat(position(1)).isEqualTo(3);
     }
 
@@ -223,7 +183,7 @@ public class LapTest extends BrowserTest {
         page.keyboard().press("Space");
         page.keyboard().press("Space");
         assertThat(page.getByTestId("hearing")).containsText("may have been deleted");
-        heard(page);
+        Needles.heard(page);
     }
 
     @Test
@@ -233,7 +193,7 @@ public class LapTest extends BrowserTest {
         assertThat(table.locator("[data-press]")).isVisible();
         for (Page page : List.of(phone, table, phone, table)) {
             page.keyboard().press("Space");
-            heard(page);
+            Needles.heard(page);
         }
         table.reload();
         assertThat(table.getByTestId("count")).hasText("3");

@@ -25,6 +25,7 @@ public class OpenStatesTest extends BrowserTest {
             "/feet",
             "/feet/sheet",
             "/yarn",
+            "/tubes",
             "/practice",
             "/practice?piece=pick-up",
             "/practice?piece=reading",

@@ -19,6 +19,7 @@ public class ViewsTest extends BrowserTest {
         String pair = "/pairs/" + server().json("/api/pairs").get(1).get("id").asString();
         String grafting =
                 "/pairs/" + server().json("/api/pairs").get(5).get("id").asString();
+        String tube = "/tubes/" + server().json("/api/tubes").get(0).get("id").asString();
         String[][] views = {
             {"/", "Marit’s chamber socks"},
             {"/new", "Three measurements"},
@@ -30,6 +31,9 @@ public class ViewsTest extends BrowserTest {
             {"/feet", "Planned:"},
             {"/feet/sheet", "Hold a ruler to it."},
             {"/yarn", "Swatches"},
+            {"/tubes", "stripes repeat every"},
+            {tube, "The best cut"},
+            {tube + "/sheet", "unpick it all the way round"},
             {"/almanac", "Small calculators"},
             {"/practice", "which is it"},
             {"/practice?piece=pick-up", "Pick up the right leg"},

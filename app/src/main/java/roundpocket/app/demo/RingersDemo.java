@@ -95,7 +95,7 @@ class RingersDemo implements SmartInitializingSingleton {
 
         socks.fill(new RingersSocks.Shelf(
                 marit, odd, pia, tore, aashild, jens, fine, firm, first, bellrope, rope, frost, sally, grey));
-        tubes.fill(marit, pia, aashild, odd, rope, frost);
+        tubes.fill(marit, tore, aashild, odd, rope, frost);
     }
 
     /** A child's feet, measured twice. */

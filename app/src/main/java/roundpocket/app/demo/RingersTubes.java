@@ -21,11 +21,11 @@ class RingersTubes {
         this.tubes = tubes;
     }
 
-    void fill(FootView marit, FootView pia, FootView aashild, FootView odd, YarnView rope, YarnView frost) {
+    void fill(FootView marit, FootView tore, FootView aashild, FootView odd, YarnView rope, YarnView frost) {
         tubes.create(tube(
                 "Long rope tube",
                 64,
-                720,
+                860,
                 null,
                 List.of(
                         new TubeBandPart("madder", "#a13d4b", 9),
@@ -37,7 +37,7 @@ class RingersTubes {
                 "Knitted by machine in one evening.",
                 List.of(
                         new TubeWishPart(marit.id(), null, 110, 150, true, false),
-                        new TubeWishPart(pia.id(), null, 70, 90, true, false),
+                        new TubeWishPart(tore.id(), null, 80, 120, true, false),
                         new TubeWishPart(aashild.id(), null, 90, 120, true, true))));
         tubes.create(tube(
                 "Two green tubes",

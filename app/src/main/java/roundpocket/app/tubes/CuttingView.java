@@ -21,6 +21,7 @@ import roundpocket.core.ready.Wished;
  * @param rounds its rounds
  * @param length its length, in millimetres
  * @param repeat rounds of one repeat of its stripes, where it has any
+ * @param colour the colour of its yarn, where it has no stripes
  * @param colours the bands of one repeat
  * @param bands where they lie along the tube
  * @param spareRounds rounds more than needed at each cut rim
@@ -33,6 +34,7 @@ public record CuttingView(
         Step rounds,
         Step length,
         @Nullable Step repeat,
+        @Nullable String colour,
         List<BandPart> colours,
         List<TubeBand> bands,
         int spareRounds,

@@ -20,6 +20,7 @@ import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
 import roundpocket.app.tubes.CuttingView.TubeFitView;
 import roundpocket.app.tubes.CuttingView.WishedView;
+import roundpocket.app.yarns.YarnRow;
 import roundpocket.core.cut.Stretch;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -83,6 +84,7 @@ class Cuttings {
                 known.rounds(),
                 known.length(),
                 known.repeatRounds().orElse(null),
+                stocks.row(row.view().yarnId()).map(YarnRow::colour).orElse(null),
                 known.repeatRounds()
                         .map(repeat -> stocks.striping(write(row)))
                         .map(striping -> striping.bands())
@@ -121,7 +123,9 @@ class Cuttings {
                     figures.map(TubeFit.Figures::ease).orElse(null),
                     figures.map(TubeFit.Figures::passing).orElse(null),
                     figures.map(TubeFit.Figures::leg).orElse(null),
-                    fit.problems().isEmpty() ? null : String.join(" ", CuttingView.said(fit.problems(), lengths))));
+                    fit.problems().isEmpty()
+                            ? null
+                            : CuttingView.said(fit.problems(), lengths).get(0)));
         }
         return fits;
     }

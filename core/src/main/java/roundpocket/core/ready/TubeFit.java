@@ -57,7 +57,12 @@ public record TubeFit(Optional<Figures> figures, List<Problem> problems) {
                             plan.tube().legAbove())),
                     List.of());
         } catch (Refusal refusal) {
-            return new TubeFit(Optional.empty(), refusal.problems());
+            // What would help the plan of one pair is no help to who looks through all feet.
+            return new TubeFit(
+                    Optional.empty(),
+                    refusal.problems().stream()
+                            .map(p -> new Problem(p.code(), p.field(), p.template(), "", p.amounts()))
+                            .toList());
         }
     }
 }

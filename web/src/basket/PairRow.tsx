@@ -131,14 +131,19 @@ export function FinishedRow({ pair }: { pair: BasketPair }) {
 }
 
 /** The next thing to do, by how one comes by the tube. */
-function nextWords({ way, stitches, openingRounds }: NonNullable<BasketPair['gist']>): string {
+function nextWords({
+  way,
+  toCut,
+  stitches,
+  openingRounds,
+}: NonNullable<BasketPair['gist']>): string {
   switch (way) {
     case 'TOE_UP':
       return `cast on ${stitches} sts, then knit ${openingRounds} rounds to the heel line.`;
     case 'CUFF_DOWN':
       return `cast on ${stitches} sts at the cuff, then knit to the heel line, ${openingRounds} rounds from the edge.`;
     case 'READY_TUBE':
-      return `cut the tube, then count ${openingRounds} rounds from the start of the leg to the heel line.`;
+      return `${toCut ? 'cut the tube' : 'knit the cuff'}, then count ${openingRounds} rounds from the start of the leg to the heel line.`;
   }
 }
 

@@ -135,10 +135,10 @@ function cutWords(cut: NonNullable<Plan['tube']['cut']>, lengths: Lengths): stri
       `${figureText(ravelled, lengths)} are unravelled for heels, toes and cuffs.`,
     cuts > 0 &&
       `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
-      remnantRounds.value > 0
-        ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`
-        : 'nothing is left over.'
-    }`,
+        remnantRounds.value > 0
+          ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`
+          : 'nothing is left over.'
+      }`,
   ]
     .filter(Boolean)
     .join(' ');

@@ -6,6 +6,9 @@ import { Line, Rect, Text } from './svg';
 export const TAPE_HEIGHT = 50;
 const LEAST_PIXELS_BETWEEN_ROUNDS = 3;
 const LEAST_PIXELS_BETWEEN_NAMES = 30;
+const LEAST_PIXELS_BETWEEN_TICKS = 1.5;
+/** How many centimetres or inches apart numbers may stand. */
+const STEPS = [1, 5, 10, 20, 50, 100, 200];
 
 interface MeasureProps {
   lengthMm: number;
@@ -41,7 +44,8 @@ export function LengthTicks({
 }: Pick<MeasureProps, 'lengthMm' | 'scale' | 'top' | 'lengths'>) {
   const [wholeMm, parts] = lengths === 'INCH' ? [25.4, 4] : [10, 2];
   const step = wholeMm / parts;
-  const every = wholeMm * scale.perMm >= 18 ? 1 : 5;
+  const every = STEPS.find((each) => each * wholeMm * scale.perMm >= 18) ?? 500;
+  const fine = step * scale.perMm >= LEAST_PIXELS_BETWEEN_TICKS;
   return (
     <g>
       {Array.from({ length: Math.floor(lengthMm / step + 1e-9) + 1 }, (_, i) => i).map((i) => {
@@ -49,6 +53,9 @@ export function LengthTicks({
         const whole = i % parts === 0;
         const number = i / parts;
         const named = whole && number % every === 0 && number > 0;
+        if (!fine && !(whole && number % Math.max(1, every / 5) === 0)) {
+          return undefined;
+        }
         return (
           <g key={i}>
             <Line

@@ -25,58 +25,60 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
       <Box as="h2" id="cut-title" fontSize="lg">
         {byHand ? 'Your own cut' : `The ${plan.title} cut`}
       </Box>
-      <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
-        <thead>
-          <tr>
-            {['For', 'Each piece', 'Leg, cuff included', 'Around the ball', 'Stripes'].map(
-              (head) => (
-                <Box
-                  as="th"
-                  key={head}
-                  textAlign="left"
-                  verticalAlign="bottom"
-                  py={1}
-                  pr={4}
-                  fontWeight="600"
-                >
-                  {head}
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Pairs of this cut">
+        <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
+          <thead>
+            <tr>
+              {['For', 'Each piece', 'Leg, cuff included', 'Around the ball', 'Stripes'].map(
+                (head) => (
+                  <Box
+                    as="th"
+                    key={head}
+                    textAlign="left"
+                    verticalAlign="bottom"
+                    py={1}
+                    pr={4}
+                    fontWeight="600"
+                  >
+                    {head}
+                  </Box>
+                ),
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {plan.pairs.map((pair) => {
+              const name = cutting.wishes[pair.wish]?.name ?? '';
+              return (
+                <Box as="tr" key={pair.wish} borderTopWidth="1px" borderColor="line">
+                  <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
+                    {name}
+                  </Box>
+                  <Box as="td" whiteSpace="nowrap">
+                    <Pressed
+                      figure={pair.piece}
+                      title={`piece for ${name}`}
+                      onAsk={byHand ? undefined : setAsked}
+                    />
+                  </Box>
+                  <Box as="td" whiteSpace="nowrap">
+                    <Pressed
+                      figure={pair.legAbove}
+                      title={`leg for ${name}`}
+                      onAsk={byHand ? undefined : setAsked}
+                    />
+                  </Box>
+                  <Box as="td" pr={4}>
+                    {fitWords(cutting, pair.wish)}
+                  </Box>
+                  <Box as="td" whiteSpace="nowrap">
+                    {stripeWords(pair, cutting)}
+                  </Box>
                 </Box>
-              ),
-            )}
-          </tr>
-        </thead>
-        <tbody>
-          {plan.pairs.map((pair) => {
-            const name = cutting.wishes[pair.wish]?.name ?? '';
-            return (
-              <Box as="tr" key={pair.wish} borderTopWidth="1px" borderColor="line">
-                <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
-                  {name}
-                </Box>
-                <Box as="td" whiteSpace="nowrap">
-                  <Pressed
-                    figure={pair.piece}
-                    title={`piece for ${name}`}
-                    onAsk={byHand ? undefined : setAsked}
-                  />
-                </Box>
-                <Box as="td" whiteSpace="nowrap">
-                  <Pressed
-                    figure={pair.legAbove}
-                    title={`leg for ${name}`}
-                    onAsk={byHand ? undefined : setAsked}
-                  />
-                </Box>
-                <Box as="td" pr={4}>
-                  {fitWords(cutting, pair.wish)}
-                </Box>
-                <Box as="td" whiteSpace="nowrap">
-                  {stripeWords(pair, cutting)}
-                </Box>
-              </Box>
-            );
-          })}
-        </tbody>
+              );
+            })}
+          </tbody>
+        </Box>
       </Box>
       <Box mt={2} className="figures">
         {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'}`}

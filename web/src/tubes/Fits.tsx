@@ -21,7 +21,7 @@ export function Fits({ tube }: { tube: Tube }) {
           ? 'With each tube used whole for one sock.'
           : 'With the whole tube cut in half for one pair.'}
       </Box>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Whom it fits">
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Feet, one a row">
         <Box as="table" className="figures rows" maxW="56rem" w="100%" mt={1}>
           <thead>
             <tr>

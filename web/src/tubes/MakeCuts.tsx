@@ -33,6 +33,10 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
         borderColor="cut"
         color="cut"
         minH="44px"
+        h="auto"
+        py={2}
+        whiteSpace="normal"
+        textAlign="left"
         disabled={blocked}
         onClick={() => setAsking(true)}
       >

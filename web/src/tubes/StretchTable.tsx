@@ -30,45 +30,47 @@ export function StretchTable({ plan, names, cutting, open }: StretchTableProps) 
 function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
   const { lengths } = useSettings();
   return (
-    <Box as="table" className="figures rows" maxW="46rem" w="100%">
-      <thead>
-        <tr>
-          {['From the toes’ end', 'Rounds', 'On the tape', 'Begins with'].map((head) => (
-            <Box as="th" key={head} textAlign="left" pr={4} fontWeight="600">
-              {head}
-            </Box>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {plan.along.map((along, i) => {
-          const { stretch } = along;
-          const rounds =
-            stretch.to - stretch.from === 1
-              ? `${stretch.to}`
-              : `${stretch.from + 1} to ${stretch.to}`;
-          return (
-            <Box
-              as="tr"
-              key={stretch.from}
-              borderTopWidth="1px"
-              borderColor="line"
-              color={stretch.kind.id === 'CUT' ? 'cut' : undefined}
-            >
-              <Box as="td" pr={4} overflowWrap="anywhere">
-                {words(along, names, cutNumber(plan, i))}
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Every stretch of the tube">
+      <Box as="table" className="figures rows" maxW="46rem" w="100%">
+        <thead>
+          <tr>
+            {['From the toes’ end', 'Rounds', 'On the tape', 'Begins with'].map((head) => (
+              <Box as="th" key={head} textAlign="left" pr={4} fontWeight="600">
+                {head}
               </Box>
-              <Box as="td" pr={4}>
-                {rounds}
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {plan.along.map((along, i) => {
+            const { stretch } = along;
+            const rounds =
+              stretch.to - stretch.from === 1
+                ? `${stretch.to}`
+                : `${stretch.from + 1} to ${stretch.to}`;
+            return (
+              <Box
+                as="tr"
+                key={stretch.from}
+                borderTopWidth="1px"
+                borderColor="line"
+                color={stretch.kind.id === 'CUT' ? 'cut' : undefined}
+              >
+                <Box as="td" pr={4} overflowWrap="anywhere">
+                  {words(along, names, cutNumber(plan, i))}
+                </Box>
+                <Box as="td" pr={4}>
+                  {rounds}
+                </Box>
+                <Box as="td" pr={4}>
+                  {`${lengthText(along.fromMm, lengths)} to ${lengthText(along.toMm, lengths)}`}
+                </Box>
+                <td>{stretch.kind.id === 'PIECE' ? bandWords(along, cutting) : ''}</td>
               </Box>
-              <Box as="td" pr={4}>
-                {`${lengthText(along.fromMm, lengths)} to ${lengthText(along.toMm, lengths)}`}
-              </Box>
-              <td>{stretch.kind.id === 'PIECE' ? bandWords(along, cutting) : ''}</td>
-            </Box>
-          );
-        })}
-      </tbody>
+            );
+          })}
+        </tbody>
+      </Box>
     </Box>
   );
 }

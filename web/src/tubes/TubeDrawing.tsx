@@ -15,6 +15,7 @@ const TUBE_TOP = 26;
 const TUBE_HEIGHT = 72;
 const TAPE_TOP = TUBE_TOP + TUBE_HEIGHT + 24;
 const LEAST_PIXELS_BETWEEN_NUMBERS = 34;
+const LEAST_WIDTH = 640;
 
 interface TubeDrawingProps {
   cutting: Cutting;
@@ -35,7 +36,9 @@ interface TubeDrawingProps {
 export function TubeDrawing(props: TubeDrawingProps) {
   const { cutting, plan, pieces, onMove, names, two, folded = true } = props;
   const { lengths, hatch } = useSettings();
-  const [measure, width] = useWidth(1200);
+  const [measure, room] = useWidth(1200);
+  // On a phone it is pushed along under the window.
+  const width = Math.max(room, LEAST_WIDTH);
   const hatching = useHatching(cutting.colours.length);
   const mm = cutting.length.value;
   const perMm = (width - 2 * MARGIN) / mm;
@@ -43,66 +46,68 @@ export function TubeDrawing(props: TubeDrawingProps) {
   const perRound = mm / cutting.rounds.value;
   const round = (at: number) => scale.x(at * perRound);
   return (
-    <Box ref={measure} as="figure">
-      <svg
-        width={width}
-        height={TAPE_TOP + TAPE_HEIGHT + 2}
-        role="group"
-        aria-label="The tube from the toes’ end to the other, to scale"
-      >
-        {hatching.defs}
-        <TubeColours
-          cutting={cutting}
-          x={round}
-          top={TUBE_TOP}
-          height={TUBE_HEIGHT}
-          {...(hatch && { hatch: hatching.fill })}
-        />
-        {plan ? (
-          <Stretches
-            plan={plan}
+    <Box as="figure">
+      <Box ref={measure} overflowX="auto" tabIndex={0} role="region" aria-label="The tube">
+        <svg
+          width={width}
+          height={TAPE_TOP + TAPE_HEIGHT + 2}
+          role="group"
+          aria-label="The tube from the toes’ end to the other, to scale"
+        >
+          {hatching.defs}
+          <TubeColours
+            cutting={cutting}
             x={round}
             top={TUBE_TOP}
             height={TUBE_HEIGHT}
-            names={names}
-            two={two}
+            {...(hatch && { hatch: hatching.fill })}
           />
-        ) : (
+          {plan ? (
+            <Stretches
+              plan={plan}
+              x={round}
+              top={TUBE_TOP}
+              height={TUBE_HEIGHT}
+              names={names}
+              two={two}
+            />
+          ) : (
+            <Rect
+              x={round(0)}
+              y={TUBE_TOP}
+              width={mm * perMm}
+              height={TUBE_HEIGHT}
+              fill="none"
+              stroke="ink"
+            />
+          )}
           <Rect
-            x={round(0)}
-            y={TUBE_TOP}
-            width={mm * perMm}
-            height={TUBE_HEIGHT}
-            fill="none"
-            stroke="ink"
+            x={MARGIN - 6}
+            y={TAPE_TOP}
+            width={mm * perMm + 12}
+            height={TAPE_HEIGHT}
+            fill="tape"
           />
-        )}
-        <Rect
-          x={MARGIN - 6}
-          y={TAPE_TOP}
-          width={mm * perMm + 12}
-          height={TAPE_HEIGHT}
-          fill="tape"
-        />
-        <LengthTicks lengthMm={mm} scale={scale} top={TAPE_TOP} lengths={lengths} />
-        <RoundNumbers
-          rounds={cutting.rounds.value}
-          perRound={perRound * perMm}
-          x={round}
-          bottom={TAPE_TOP + TAPE_HEIGHT}
-        />
-        {plan && onMove && (
-          <CutHandles
-            plan={plan}
-            pieces={pieces}
-            x={round}
+          <LengthTicks lengthMm={mm} scale={scale} top={TAPE_TOP} lengths={lengths} />
+          <RoundNumbers
+            rounds={cutting.rounds.value}
             perRound={perRound * perMm}
-            top={TUBE_TOP - 8}
-            height={TUBE_HEIGHT + 30}
-            onMove={onMove}
+            x={round}
+            bottom={TAPE_TOP + TAPE_HEIGHT}
           />
-        )}
-      </svg>
+          {plan && onMove && (
+            <CutHandles
+              plan={plan}
+              pieces={pieces}
+              x={round}
+              perRound={perRound * perMm}
+              top={TUBE_TOP - 8}
+              height={TUBE_HEIGHT + 30}
+              onMove={onMove}
+            />
+          )}
+        </svg>
+      </Box>
       {plan && folded && <StretchTable plan={plan} names={names} cutting={cutting} />}
     </Box>
   );

@@ -90,7 +90,12 @@ function Plans({ tube, cutting, stale }: PlansProps) {
   const pieces = hand?.version === tube.version ? hand.pieces : undefined;
   const put = useHandCut(tube, pieces);
   const suggested = cutting.plans[chosen] ?? cutting.plans[0];
-  const plan = pieces ? (put.data ?? suggested) : suggested;
+  // While pieces have no room, the last that had stay where they were.
+  const [good, setGood] = useState(put.data);
+  if (put.data && put.data !== good) {
+    setGood(put.data);
+  }
+  const plan = pieces ? (put.data ?? good ?? suggested) : suggested;
   const move = (next: PutPiece[]) => setHand({ version: tube.version, pieces: next });
   return (
     <Box mb={5} aria-busy={stale}>

@@ -17,6 +17,9 @@ final class Needles {
             String title = step.get("title").asString();
             if (step.has("expected") && step.get("doing").asString().equals("CHECK")) {
                 count(page, step.get("expected").asInt());
+            } else if (step.get("doing").asString().equals("CHECK")) {
+                assertThat(page.locator("[data-press]")).containsText(title);
+                page.locator("[data-press]").click();
             } else if (step.get("forGood").asBoolean()) {
                 assertThat(page.locator("[data-press]")).containsText("This can’t be undone");
                 page.keyboard().press("Space"); // no key cuts

@@ -44,6 +44,7 @@ public record PairView(
      *
      * @param stitches stitches in the tube
      * @param way how one comes by the tube
+     * @param toCut whether a ready tube is still to be cut for it
      * @param openingRounds rounds to the heel line, from where this knitter counts
      * @param tubeRounds rounds of the tube
      * @param pairGrams grams in the pair
@@ -53,6 +54,7 @@ public record PairView(
     public record GistView(
             int stitches,
             Way way,
+            boolean toCut,
             int openingRounds,
             int tubeRounds,
             double pairGrams,
@@ -62,6 +64,7 @@ public record PairView(
             return new GistView(
                     plan.stitchCount().stitches().count(),
                     plan.tube().way(),
+                    plan.tube().cut().filter(cut -> cut.cuts() > 0).isPresent(),
                     plan.tube().count().rounds().count(),
                     plan.tube().tubeRounds().count(),
                     plan.yarn().pairGrams().value(),

@@ -68,7 +68,7 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
                       onAsk={byHand ? undefined : setAsked}
                     />
                   </Box>
-                  <Box as="td" pr={4}>
+                  <Box as="td" pr={4} minW="14rem">
                     {fitWords(cutting, pair.wish)}
                   </Box>
                   <Box as="td" whiteSpace="nowrap">

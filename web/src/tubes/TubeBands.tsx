@@ -1,10 +1,10 @@
-import { Box, Field, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { UNDYED } from '../tape/colours';
 import type { TubeBandCounted } from '../wire/types';
-import { ColourField } from '../yarn/StripeFields';
+import { BandName, ColourField } from '../yarn/StripeFields';
 import type { TypedTube } from './typed';
 
 const MOST = 40;
@@ -32,18 +32,11 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
             colour={band.colour}
             onChange={(colour) => at(i, { colour })}
           />
-          <Field.Root w="9rem" invalid={problemAt(`bands[${i}].name`) !== undefined}>
-            <Field.Label fontWeight="600">Called</Field.Label>
-            <Input
-              size="lg"
-              bg="sheet"
-              borderColor="quiet"
-              maxLength={40}
-              value={band.name ?? ''}
-              onChange={(event) => at(i, { name: event.target.value || undefined })}
-            />
-            <Field.ErrorText color="amiss">{problemAt(`bands[${i}].name`)}</Field.ErrorText>
-          </Field.Root>
+          <BandName
+            name={band.name}
+            problem={problemAt(`bands[${i}].name`)}
+            onChange={(name) => at(i, { name })}
+          />
           <Box w="9rem">
             <NumberField
               label="Rounds in it"

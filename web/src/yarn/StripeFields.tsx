@@ -70,18 +70,11 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
             colour={stripe.colour}
             onChange={(colour) => at(i, { colour })}
           />
-          <Field.Root w="9rem" invalid={problemAt(`cake.stripes[${i}].name`) !== undefined}>
-            <Field.Label fontWeight="600">Called</Field.Label>
-            <Input
-              size="lg"
-              bg="sheet"
-              borderColor="quiet"
-              maxLength={40}
-              value={stripe.name ?? ''}
-              onChange={(event) => at(i, { name: event.target.value || undefined })}
-            />
-            <Field.ErrorText color="amiss">{problemAt(`cake.stripes[${i}].name`)}</Field.ErrorText>
-          </Field.Root>
+          <BandName
+            name={stripe.name}
+            problem={problemAt(`cake.stripes[${i}].name`)}
+            onChange={(name) => at(i, { name })}
+          />
           <Box w="9rem">
             {extent === 'metres' ? (
               <NumberField
@@ -137,6 +130,30 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
         />
       </Box>
     </Box>
+  );
+}
+
+interface BandNameProps {
+  name: string | undefined;
+  problem: string | undefined;
+  onChange: (name: string | undefined) => void;
+}
+
+/** What the colour of a band is called. */
+export function BandName({ name, problem, onChange }: BandNameProps) {
+  return (
+    <Field.Root w="9rem" invalid={problem !== undefined}>
+      <Field.Label fontWeight="600">Called</Field.Label>
+      <Input
+        size="lg"
+        bg="sheet"
+        borderColor="quiet"
+        maxLength={40}
+        value={name ?? ''}
+        onChange={(event) => onChange(event.target.value || undefined)}
+      />
+      <Field.ErrorText color="amiss">{problem}</Field.ErrorText>
+    </Field.Root>
   );
 }
 

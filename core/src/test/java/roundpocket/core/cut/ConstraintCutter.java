@@ -52,12 +52,12 @@ final class ConstraintCutter {
 
     /** The job as constraints. */
     private final class Put {
-        final Model model = new Model();
-        final IntVar[] legs = new IntVar[wishes.size()];
-        final IntVar[] starts;
-        final IntVar[] ends;
-        final IntVar inPhase;
-        final IntVar remnant;
+        private final Model model = new Model();
+        private final IntVar[] legs = new IntVar[wishes.size()];
+        private final IntVar[] starts;
+        private final IntVar[] ends;
+        private final IntVar inPhase;
+        private final IntVar remnant;
 
         Put() {
             int socks = tube.two() ? 1 : 2;

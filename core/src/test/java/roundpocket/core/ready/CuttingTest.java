@@ -19,7 +19,9 @@ import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.tube.Tube;
 import roundpocket.core.yarn.Yarn;
 
 /** What a ready tube is good for. */
@@ -153,6 +155,21 @@ public class CuttingTest {
         assertThat(figures.leg().value()).isCloseTo(106 * 2.54, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(TubeFit.of(tube(100, Optional.empty()), WHOLE_EXAMPLE).problems())
                 .isNotEmpty();
+    }
+
+    @Test
+    public void twoPiecesLeaveTheirLegAndNothingToCut() {
+        ReadyTube pieces = ReadyTube.of(64, 100).with(Cut.PIECES);
+        Tube tube = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true)
+                .spec(new TubeStock(pieces, GAUGE, Yarn.usual(), Optional.empty(), 0, true, true, false), 127)
+                .plan()
+                .tube();
+        // 100 − 55 of the foot − 1 that is snipped
+        assertThat(tube.legRounds().count()).isEqualTo(44);
+        assertThat(tube.legIsResult()).isTrue();
+        assertThat(tube.cut().orElseThrow().cuts()).isZero();
+        assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
+        assertThat(tube.cut().orElseThrow().ravelled()).isEmpty();
     }
 
     private static List<String> said(List<Problem> problems) {

@@ -373,17 +373,11 @@ public class PlacingTest {
             } catch (Refusal noRoom) {
                 continue;
             }
-            if (plan.tube().cut().isEmpty()) {
+            if (plan.tube().cut().filter(cut -> cut.cuts() > 0).isEmpty()) {
                 continue;
             }
             planned++;
             TubeCut cut = plan.tube().cut().get();
-            if (cut.cut() == Cut.PIECES) {
-                assertThat(plan.tube().tubeRounds().count())
-                        .isEqualTo(cut.pieceRounds().count());
-                assertThat(cut.cuts() + cut.remnantRounds().count()).isZero();
-                continue;
-            }
             int pieces = 2 * cut.pieceRounds().count();
             int ravelled = cut.ravelled().map(Step::count).orElse(0);
             int left = cut.tubeRounds().count()

@@ -26,12 +26,13 @@ class RingersTubes {
                 "Long rope tube",
                 64,
                 860,
-                null,
-                List.of(
-                        new TubeBandPart("madder", "#a13d4b", 9),
-                        new TubeBandPart("fleece", "#efe6d2", 6),
-                        new TubeBandPart("woad", "#2b4a6f", 9)),
-                5.0,
+                new Look(
+                        null,
+                        List.of(
+                                new TubeBandPart("madder", "#a13d4b", 9),
+                                new TubeBandPart("fleece", "#efe6d2", 6),
+                                new TubeBandPart("woad", "#2b4a6f", 9)),
+                        5),
                 false,
                 20.0,
                 "Knitted by machine in one evening.",
@@ -43,9 +44,7 @@ class RingersTubes {
                 "Two green tubes",
                 72,
                 230,
-                rope.id(),
-                List.of(),
-                null,
+                new Look(rope.id(), List.of(), 0),
                 true,
                 20.0,
                 null,
@@ -54,22 +53,21 @@ class RingersTubes {
                 "Frost, what was left",
                 60,
                 104,
-                frost.id(),
-                List.of(),
-                null,
+                new Look(frost.id(), List.of(), 0),
                 false,
                 null,
                 "The end of last winter’s tube.",
                 List.of()));
     }
 
+    /** How it looks: its yarn, or its bands and how far into them it begins. */
+    private record Look(@Nullable UUID yarn, List<TubeBandPart> bands, double start) {}
+
     private static TubeWrite tube(
             String name,
             int stitches,
             int rounds,
-            @Nullable UUID yarn,
-            List<TubeBandPart> bands,
-            @Nullable Double start,
+            Look look,
             boolean two,
             @Nullable Double contrastG,
             @Nullable String notes,
@@ -83,9 +81,9 @@ class RingersTubes {
                 null,
                 new ReadingPart(31, 100),
                 new ReadingPart(43, 100),
-                yarn,
-                bands,
-                start,
+                look.yarn(),
+                look.bands(),
+                look.start(),
                 true,
                 true,
                 two,

@@ -19,17 +19,19 @@ interface StripesPanelProps {
 export const StripesPanel = memo(function StripesPanel(props: StripesPanelProps) {
   const { draft, plan, stripes, onChange, onWorking } = props;
   const { lengths } = useSettings();
+  // The stripes of a tube that is there already are as they are.
+  const knitted = plan.tube.way.id !== 'READY_TUBE';
   return (
     <Box>
       <PairPicture plan={plan} stripes={stripes} name={draft.name || 'The pair'} />
       <Flex gap={{ base: 4, lg: 8 }} wrap="wrap" mt={4} align="flex-start">
         <Bands stripes={stripes} lengths={lengths} onWorking={onWorking} />
         <Box flex="1 1 22rem">
-          <Winding stripes={stripes} lengths={lengths} onWorking={onWorking} />
+          {knitted && <Winding stripes={stripes} lengths={lengths} onWorking={onWorking} />}
           <Knots stripes={stripes} lengths={lengths} />
         </Box>
       </Flex>
-      {!stripes.oneColour && (
+      {!stripes.oneColour && knitted && (
         <HeelLines
           draft={draft}
           plan={plan}

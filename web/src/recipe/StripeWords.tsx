@@ -14,7 +14,7 @@ export function StripeWords(words: WordsProps) {
   const { plan } = words;
   const { stripes } = plan;
   const handed = (path: string) => plan.recipe.options.some((option) => option.path === path);
-  if (!stripes) {
+  if (!stripes || plan.tube.way.id === 'READY_TUBE') {
     return null;
   }
   const second = stripes.socks[1];

@@ -148,7 +148,8 @@ class Cuttings {
                                     row.name(),
                                     wish,
                                     foot(wish),
-                                    pair.piece().count()))
+                                    pair.piece().count(),
+                                    stock.known().startM(first(plan, pair.wish()))))
                             .id());
         }
         List<Stretch> remnants = plan.along().stream()
@@ -217,6 +218,16 @@ class Cuttings {
         if (version != row.version()) {
             throw new StaleException("tube", row.view(), wanted);
         }
+    }
+
+    /** Rounds of the tube before the first piece of a wish. */
+    private static int first(CutPlan plan, int wish) {
+        return plan.along().stream()
+                .map(Along::stretch)
+                .filter(stretch -> stretch.kind() == Stretch.Kind.PIECE && stretch.wish() == wish)
+                .findFirst()
+                .orElseThrow()
+                .from();
     }
 
     private static double start(TubeStock stock, Stretch remnant) {

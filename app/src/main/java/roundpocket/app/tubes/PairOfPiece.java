@@ -8,6 +8,7 @@ import roundpocket.app.pairs.PairWrite;
 import roundpocket.app.plans.ChoicesPart;
 import roundpocket.app.plans.ReadyTubePart;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.TubePart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.yarns.YarnRow;
@@ -24,9 +25,10 @@ class PairOfPiece {
         this.stocks = stocks;
     }
 
-    PairWrite of(TubeWrite tube, String tubeName, TubeWishPart wish, FootView foot, int rounds) {
+    PairWrite of(TubeWrite tube, String tubeName, TubeWishPart wish, FootView foot, int rounds, double startM) {
         @Nullable YarnRow yarn = stocks.row(tube.yarnId()).orElse(null);
         YarnPart main = yarn == null ? new YarnPart(420, 100, null) : yarn.yarn();
+        StripingPart striping = stocks.striping(tube);
         TubePart ready = new TubePart(
                 Way.READY_TUBE,
                 null,
@@ -45,7 +47,7 @@ class PairOfPiece {
                 new YarnPart(main.lengthM(), main.massG(), null, main.nylonShare()),
                 wish.ravel() ? null : new YarnPart(420, 100, tube.contrastG()),
                 wish.ravel() ? null : Set.of(Section.TOE, Section.HEEL, Section.CUFF),
-                null,
+                striping == null ? null : new StripingPart(striping.bands(), startM, null),
                 null,
                 new ChoicesPart(null, ready, null, null, null, null, null, null),
                 null);

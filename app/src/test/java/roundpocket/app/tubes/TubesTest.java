@@ -77,6 +77,11 @@ public class TubesTest extends AppTest {
         assertThat(pair.at("/spec/choices/tube/readyTube/rounds").asInt())
                 .isEqualTo(best.at("/pairs/0/piece/value").asInt());
 
+        assertThat(pair.at("/spec/striping/bands")).hasSize(2);
+        assertThat(pair.at("/gist/stripes").valueStream().map(run -> run.path("colour")
+                        .asString("")))
+                .contains("#a8322a", "#f5f3ee");
+
         JsonNode back = body(
                 delete(at + "/cuts/last?version=" + made.at("/tube/version").asInt()));
         assertThat(back.get("rounds").asInt()).isEqualTo(520);

@@ -50,6 +50,9 @@ final class StripeDoubts {
                     .helps("Pick a colour for each band, or remove the bands."));
             return;
         }
+        if (plan.tube().cut().isPresent()) {
+            return; // the stripes of a tube are there to be seen
+        }
         yarnAtHandMetres().ifPresent(this::skein);
         second();
         knots();

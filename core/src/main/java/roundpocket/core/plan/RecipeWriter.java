@@ -57,7 +57,7 @@ final class RecipeWriter {
         leg();
         shaping("toe", choices.toe(), plan.toe(), Choices.usualPlain(choices.toeTaken()));
         graft();
-        plan.stripes().ifPresent(this::colours);
+        plan.stripes().filter(any -> !ready).ifPresent(this::colours);
         return new Recipe(options, numbers, switches);
     }
 

@@ -55,13 +55,13 @@ final class StripePlanner {
         Problems problems = new Problems();
         Optional<StripePlan> plan = spec.yarns()
                 .striping()
-                .filter(any -> sock.knitted())
+                .filter(any -> sock.knitted() || sock.inPieces())
                 .flatMap(striping -> problems.collect("striping", () -> new StripePlanner(
                                 sock,
                                 spec.choices().colour(),
                                 striping,
                                 spec.yarns().main().atHand(YarnRole.MAIN.path()))
-                        .plan()));
+                        .planned()));
         problems.throwIfAny();
         return plan;
     }
@@ -86,6 +86,28 @@ final class StripePlanner {
                             "found", new Amount(band.getAsInt(), Unit.NUMBER),
                             "max", new Amount(most, Unit.NUMBER))));
         }
+    }
+
+    private StripePlan planned() {
+        return sock.inPieces() ? ofPieces() : plan();
+    }
+
+    /** Two pieces have the stripes that they have; nothing is wound off, and the heel line is where the plan puts it. */
+    private StripePlan ofPieces() {
+        Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), reach());
+        SockStripes one = sock.colours(thread, new Walk(thread, 0), colour, 0).stripes(Optional.empty());
+        return new StripePlan(
+                bands(),
+                repeat.metres(),
+                repeat.rounds("rounds of one repeat", repeat.metres(), stitches),
+                striping.oneColour(),
+                false,
+                List.of(one, one),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
     }
 
     private StripePlan plan() {

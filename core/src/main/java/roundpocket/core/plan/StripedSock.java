@@ -10,6 +10,7 @@ import java.util.OptionalInt;
 import java.util.function.IntSupplier;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -24,6 +25,7 @@ import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
 import roundpocket.core.swatch.Gauge;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.YarnModel;
@@ -94,6 +96,11 @@ record StripedSock(
         return tube.way() != Way.READY_TUBE;
     }
 
+    /** Whether its tube was cut into pieces before: then it has the stripes that it has. */
+    boolean inPieces() {
+        return tube.cut().filter(cut -> cut.cut() == Cut.PIECES).isPresent();
+    }
+
     private boolean main(Section section) {
         return yarns.of(section) == YarnRole.MAIN;
     }
@@ -141,6 +148,11 @@ record StripedSock(
 
     /** The tube with its first and its last end, and the edge of the cuff where that is of this yarn. */
     private List<Worked> tubeRun() {
+        if (inPieces()) {
+            return Stream.of(Section.FOOT, Section.LEG)
+                    .flatMap(section -> rounds(section).stream())
+                    .toList();
+        }
         List<Section> sections = order().subList(0, order().indexOf(Section.HEEL)).stream()
                 .filter(this::main)
                 .toList();
@@ -168,7 +180,7 @@ record StripedSock(
 
     private Optional<List<Worked>> lateRun(Section section, String name, Shaping shaping) {
         boolean late = order().indexOf(section) >= order().indexOf(Section.HEEL);
-        if (!late || !main(section)) {
+        if (!late || !main(section) || inPieces()) {
             return Optional.empty();
         }
         List<Worked> run = new ArrayList<>();
@@ -295,8 +307,8 @@ record StripedSock(
                 .toList();
     }
 
-    /** Every round with the how-manieth of its colour it belongs to. */
-    private static Map<Section, List<ColourRound>> counted(Run run) {
+    /** Every round with the how-manieth of its colour it belongs to; what lies on the table is seen, and sure. */
+    private static Map<Section, List<ColourRound>> counted(Run run, boolean seen) {
         Map<Section, List<ColourRound>> counted = new EnumMap<>(Section.class);
         Map<Integer, Integer> times = new HashMap<>();
         List<Coloured> rounds = run.rounds();
@@ -317,7 +329,7 @@ record StripedSock(
                                 nth,
                                 j - i + 1,
                                 end - i,
-                                colours.unsureRounds()));
+                                seen ? 0 : colours.unsureRounds()));
             }
             i = end;
         }
@@ -331,7 +343,7 @@ record StripedSock(
 
     private List<ColourRound> onTheTape(Colours colours) {
         Map<Section, List<ColourRound>> rounds = new EnumMap<>(Section.class);
-        colours.runs().forEach(run -> rounds.putAll(counted(run)));
+        colours.runs().forEach(run -> rounds.putAll(counted(run, inPieces())));
         List<ColourRound> tape = new ArrayList<>();
         tape.addAll(laid(rounds.get(Section.TOE), toe.rounds().count(), this::toeIndex, toe));
         boolean down = tube.way() == Way.CUFF_DOWN;
@@ -377,7 +389,7 @@ record StripedSock(
 
     private List<ColourRound> heelRounds(Colours colours) {
         List<ColourRound> worked =
-                colours.heel().map(run -> counted(run).get(Section.HEEL)).orElse(null);
+                colours.heel().map(run -> counted(run, false).get(Section.HEEL)).orElse(null);
         return laid(worked, heel.rounds().count(), i -> i, heel);
     }
 }

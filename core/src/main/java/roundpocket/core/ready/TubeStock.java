@@ -158,6 +158,11 @@ public record TubeStock(
                     .orElse(0.0);
         }
 
+        /** The same in metres of its yarn; 0 without stripes. */
+        public double startM(int after) {
+            return repeat.isPresent() ? startAt(after) * metresARound() : 0;
+        }
+
         /** The bands from the toes' end to the other. */
         public List<TubeBand> bands() {
             List<TubeBand> bands = new ArrayList<>();

@@ -11,6 +11,7 @@ import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.Way;
 
 /** Pairs of every way, both socks of them, knitted by a machine that only does what the steps say. */
@@ -89,6 +90,9 @@ public class PlayedPairsTest {
         var cut = plan.tube().cut().orElseThrow();
         int ravelled = cut.ravelled().map(rounds -> rounds.count()).orElse(0);
         assertThat(machine.cutOff()).as(what).isEqualTo(cut.cuts());
+        if (cut.cut() == Cut.PIECES) {
+            return; // two pieces that were cut before
+        }
         assertThat(2 * cut.pieceRounds().count()
                         + cut.cuts()
                         + cut.remnantRounds().count()

@@ -68,7 +68,7 @@ final class SockMachine {
                 case BEGIN -> begin(text);
                 case ROUNDS -> step.presses().forEach(press -> tube.add(step.title()));
                 case LINE -> line(text);
-                case CHECK -> check(step);
+                case CHECK -> check(step, text);
                 case HOLD -> hold(text);
                 case PICK_UP -> pickUp(step, text);
                 case CUT -> cut(step, text);
@@ -119,7 +119,10 @@ final class SockMachine {
         return cells;
     }
 
-    private void check(LapStep step) {
+    private void check(LapStep step, String text) {
+        if (text.contains("rounds in each")) {
+            pieceRounds = number("(\\d+) rounds in each", text);
+        }
         switch (step.id()) {
             case "heel-count" ->
                 assertThat(new int[] {lower, upper})

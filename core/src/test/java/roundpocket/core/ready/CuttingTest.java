@@ -15,6 +15,11 @@ import roundpocket.core.fit.Passing.Verdict;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.plan.Choices;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.StripePlan;
+import roundpocket.core.plan.Yarns;
 import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
@@ -22,6 +27,7 @@ import roundpocket.core.swatch.Swatch;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.Yarn;
 
 /** What a ready tube is good for. */
@@ -170,6 +176,41 @@ public class CuttingTest {
         assertThat(tube.cut().orElseThrow().cuts()).isZero();
         assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
         assertThat(tube.cut().orElseThrow().ravelled()).isEmpty();
+    }
+
+    /** Counted on the tube: twelve red rounds, ten white ones, from the toes' end on. */
+    @Test
+    public void twoPiecesHaveTheStripesOfTheirTube() {
+        TubeStock stock = striped(300);
+        ReadyTube pieces = ReadyTube.of(64, 100).with(Cut.PIECES);
+        Choices choices = Choices.usual().withTube(TubeChoice.usual().withReadyTube(pieces));
+        Yarn yarn = Yarn.usual();
+        Striping striping =
+                stock.striping().orElseThrow().beginningAt(stock.known().startM(17));
+        SockPlan plan =
+                new SockSpec(WHOLE_EXAMPLE, GAUGE, Yarns.one(yarn).striped(striping), List.of(), choices).plan();
+        StripePlan stripes = plan.stripes().orElseThrow();
+        List<StripePlan.ColourRound> tube = stripes.socks().get(0).tube();
+        int toe = plan.toe().rounds().count();
+        int foot = plan.tube().footRounds().count();
+        assertThat(tube.get(0).band()).as("the toe is of another yarn").isNegative();
+        for (int i = 0; i < foot; i++) {
+            assertThat(middle(tube.get(toe + i))).as("round %d", i).isEqualTo((17 + i) % 22 < 12 ? 0 : 1);
+            assertThat(tube.get(toe + i).unsureRounds()).isZero();
+        }
+        // The round of the heel line is unpicked: the leg goes on one round further.
+        assertThat(middle(tube.get(toe + foot))).isEqualTo((17 + foot + 1) % 22 < 12 ? 0 : 1);
+        assertThat(stripes.woundOff()).isEmpty();
+        assertThat(stripes.socks()).hasSize(2);
+    }
+
+    /** The band of most of a round: a change that falls between two rounds may come with the first stitch. */
+    private static int middle(StripePlan.ColourRound round) {
+        return round.changes().stream()
+                .filter(change -> change.stitch() <= round.stitches() / 2)
+                .reduce((first, second) -> second)
+                .map(change -> change.band())
+                .orElse(round.band());
     }
 
     private static List<String> said(List<Problem> problems) {

@@ -1,5 +1,6 @@
 package roundpocket.app.kept;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -28,5 +29,17 @@ public final class Required {
             return field;
         });
         problems.throwIfAny();
+    }
+
+    /** The parts of a list, none where there is no list; refused where one of them is missing. */
+    public static <T> List<T> each(String field, @Nullable List<@Nullable T> parts) {
+        Problems problems = new Problems();
+        List<T> all = new ArrayList<>();
+        for (int i = 0; parts != null && i < parts.size(); i++) {
+            T one = parts.get(i);
+            problems.collect(field + "[" + i + "]", () -> part(one)).ifPresent(all::add);
+        }
+        problems.throwIfAny();
+        return all;
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.kept.Required;
 import roundpocket.app.kept.StaleException;
 import roundpocket.app.laps.LapRepository;
 import roundpocket.app.pairs.PairsShelf;
@@ -235,7 +236,7 @@ class Cuttings {
     }
 
     private CutPlan plan(TubeRow row, @Nullable List<PieceWrite> pieces) {
-        List<PieceWrite> put = pieces == null ? List.of() : pieces;
+        List<PieceWrite> put = Required.each("pieces", pieces);
         return cutting(row, stock(row))
                 .byHand(put.stream().map(PieceWrite::toCore).toList());
     }

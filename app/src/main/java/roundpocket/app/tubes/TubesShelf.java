@@ -3,7 +3,6 @@ package roundpocket.app.tubes;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.springframework.stereotype.Service;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.kept.Names;
@@ -49,11 +48,12 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
         Problems problems = new Problems();
         Required.in("stitchReading", write.stitchReading(), reading -> {});
         Required.in("roundReading", write.roundReading(), reading -> {});
+        List<TubeWishPart> wishes = Required.each("wishes", write.wishes());
+        Required.each("bands", write.bands());
         problems.collect("", () -> stocks.of(write));
         if (write.contrastG() != null) {
             problems.checkRange("contrastG", write.contrastG(), CONTRAST);
         }
-        List<TubeWishPart> wishes = Objects.requireNonNullElse(write.wishes(), List.of());
         if (wishes.size() > Cutter.MOST_WISHES) {
             problems.add(new Problem(
                     "cut.wishes.number",
@@ -65,6 +65,7 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
         for (int i = 0; i < wishes.size(); i++) {
             TubeWishPart wish = wishes.get(i);
             String at = "wishes[" + i + "].";
+            problems.collect(at + "footId", () -> Required.part(wish.footId()));
             problems.checkRange(at + "legFromMm", wish.legFromMm(), TubeChoice.legLimit());
             problems.checkRange(at + "legToMm", wish.legToMm(), TubeChoice.legLimit());
         }

@@ -3,6 +3,7 @@ package roundpocket.app.tubes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -172,6 +173,37 @@ public class TubesTest extends AppTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains(said);
+    }
+
+    /** Empty places in a list, and pieces that can be nowhere, are refused and break nothing. */
+    @Test
+    public void nothingInAListIsRefused() {
+        for (String rest : List.of("\"wishes\": [null]", "\"bands\": [null]", "\"wishes\": [{}]")) {
+            assertThat(post("/api/tubes", tube("Holes", "\"rounds\": 300", rest))
+                            .getResponse()
+                            .getStatus())
+                    .as(rest)
+                    .isBetween(400, 499);
+        }
+        JsonNode tube = kept(tube("Whole", "\"rounds\": 300", "\"wishes\": [" + wish(marit, 100, 127) + "]"));
+        String at = "/api/tubes/" + tube.get("id").asString();
+        for (String pieces : List.of(
+                "[null]",
+                "[]",
+                "[{\"wish\": 0, \"sock\": 0, \"fromRound\": 2147483647, \"legRounds\": 2147483647}]",
+                "[{\"wish\": 9, \"sock\": 0, \"fromRound\": 0, \"legRounds\": 20}]")) {
+            assertThat(post(at + "/cutting", pieces).getResponse().getStatus())
+                    .as(pieces)
+                    .isBetween(400, 499);
+            String cuts = "{\"version\": " + tube.get("version").asInt() + ", \"pieces\": " + pieces + "}";
+            assertThat(post(at + "/cuts", cuts).getResponse().getStatus())
+                    .as(cuts)
+                    .isBetween(400, 499);
+        }
+        assertThat(delete(at + "/cuts/last?version=" + tube.get("version").asInt()))
+                .hasStatus(422)
+                .bodyText()
+                .contains("This tube was not cut yet.");
     }
 
     @Test

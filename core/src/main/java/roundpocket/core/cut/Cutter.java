@@ -120,7 +120,7 @@ public final class Cutter {
         boolean once =
                 pieces.stream().map(p -> p.wish() * 2 + p.sock()).distinct().count() == pieces.size()
                         && pieces.stream().allMatch(p -> p.sock() >= 0 && p.sock() < tube.socks());
-        if (pieces.isEmpty() || !known || !once || pieces.stream().anyMatch(p -> p.legRounds() < 1)) {
+        if (pieces.isEmpty() || !known || !once || pieces.stream().anyMatch(this::beyond)) {
             problems.add(new Problem(
                     "cut.hand.pieces",
                     "pieces",
@@ -143,6 +143,14 @@ public final class Cutter {
         tooClose(problems, free - tube.gap() + Layout.behind(tube, ravelled) - tube.rounds());
         problems.throwIfAny();
         return judged(Layout.of(tube, sorted, ravelled, true), chosen, true);
+    }
+
+    /** Whether a piece cannot be in this tube at all. */
+    private boolean beyond(Piece piece) {
+        return piece.legRounds() < 1
+                || piece.legRounds() > tube.rounds()
+                || piece.from() < 0
+                || piece.from() > tube.rounds();
     }
 
     private static void tooClose(Problems problems, int missing) {

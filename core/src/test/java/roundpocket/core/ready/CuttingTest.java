@@ -138,6 +138,10 @@ public class CuttingTest {
         Cutting cutting = new Cutting(tube(300, Optional.empty()), List.of(wish("Odd", 127, 127)));
         assertThatThrownBy(() -> cutting.byHand(List.of(new Piece(0, 0, 0, 0, 35), new Piece(0, 1, 94, 0, 35))))
                 .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> cutting.byHand(List.of(new Piece(0, 0, Integer.MAX_VALUE, 0, 35))))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> cutting.byHand(List.of(new Piece(7, 0, 0, 0, 35))))
+                .isInstanceOf(Refusal.class);
         CutPlan moved = cutting.byHand(List.of(new Piece(0, 0, 0, 0, 35), new Piece(0, 1, 96, 0, 40)));
         assertThat(said(moved.reasons())).anyMatch(s -> s.contains("legs of Odd differ by 5 rounds"));
     }

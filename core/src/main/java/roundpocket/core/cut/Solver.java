@@ -9,8 +9,8 @@ import java.util.List;
  * the earliest first; the longest single remnant.
  */
 final class Solver {
-    /** Steps after which a search gives up. Five pairs need fewer; eight whose tube is hardly long enough may not. */
-    private static final long EFFORT = 600_000;
+    /** Steps after which a search gives up: one to two seconds. Eight pairs in a tube hardly long enough may come to that. */
+    private static final long EFFORT = 4_000_000;
 
     private final CutTube tube;
     private final Choosing choosing;

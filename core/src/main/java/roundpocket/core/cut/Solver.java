@@ -9,7 +9,7 @@ import java.util.List;
  * the earliest first; the longest single remnant.
  */
 final class Solver {
-    /** Steps after which a search gives up: one to two seconds. Eight pairs in a tube hardly long enough may come to that. */
+    /** Steps after which a search gives up: a second or two. Eight pairs in a tight tube may come to that. */
     private static final long EFFORT = 4_000_000;
 
     private final CutTube tube;

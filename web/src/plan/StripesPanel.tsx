@@ -1,6 +1,6 @@
 import { Box, Flex, Table } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Figure, Plan, StripePlan } from '../wire/types';
+import type { Figure, KnotCost, Plan, StripePlan } from '../wire/types';
 import { PairPicture } from '../picture/PairPicture';
 import { useSettings, type Lengths } from '../settings/settings';
 import { HeelLines } from './HeelLines';
@@ -219,15 +219,33 @@ function Knots({ stripes, lengths }: Pick<PartProps, 'stripes' | 'lengths'>) {
         Knots
       </Box>
       {stripes.knots.map((knot) => (
-        <p key={`${knot.sock} ${knot.atM}`}>
-          {`At ${valueText(knot.atM, 'METRES', lengths)}: in the ${knot.sock === 1 ? 'first' : 'second'} sock, ${knot.section.title}, around round ${knot.round}. `}
-          {knot.windOff
-            ? `Knit on as drawn, or cut it out and wind off ${figureText(knot.windOff, lengths)} so that the order goes on; the two ends take ${figureText(knot.tails, lengths)}.`
-            : 'Behind it the order may break: enter where the yarn goes on, with the yarn.'}
-          {knot.behind &&
-            ` Or begin the second sock behind it: wind off ${figureText(knot.behind, lengths)} instead.`}
-        </p>
+        <Box key={`${knot.sock} ${knot.atM}`} mb={2}>
+          <p>
+            {`At ${valueText(knot.atM, 'METRES', lengths)}: in the ${knot.sock === 1 ? 'first' : 'second'} sock, ${knot.section.title}, around round ${knot.round}. `}
+            {knot.taken.id === 'KNIT_ON' &&
+              (knot.goesOnKnown
+                ? 'It is knitted on, as drawn. You could also:'
+                : 'Behind it the order may break: enter where the yarn goes on, with the yarn.')}
+          </p>
+          <ul>
+            {knot.ways.map((cost) => (
+              <li key={cost.way.id}>{knotCost(cost, cost.way.id === knot.taken.id, lengths)}</li>
+            ))}
+          </ul>
+        </Box>
       ))}
     </Box>
   );
+}
+
+function knotCost(cost: KnotCost, taken: boolean, lengths: Lengths): string {
+  const off = figureText(cost.windOff, lengths);
+  const what =
+    cost.way.id === 'CUT_OUT'
+      ? `${taken ? 'It is cut out:' : 'Cut it out:'} wind off ${off} there and join the two ends`
+      : `${taken ? 'It is left before the second sock:' : 'Begin the second sock behind it:'} wind off ${off} more before it`;
+  const { left } = cost;
+  return left
+    ? `${what}. ${left.left.value < 0 ? `Then ${roughMass(-left.left.value, lengths)} are missing` : `That leaves ${roughMass(left.left.value, lengths)}`}: ${left.enough.title}.`
+    : `${what}.`;
 }

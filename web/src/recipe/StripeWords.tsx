@@ -99,6 +99,12 @@ export function StripeWords(words: WordsProps) {
           </OptionWord>
         </>
       )}
+      {handed('colour.knots') && (
+        <>
+          {' A knot in the yarn is '}
+          <OptionWord {...words} id="knots" choice="colour.knots" after="." />
+        </>
+      )}
     </>
   );
 }

@@ -16,6 +16,7 @@ export type Unit = Figure['unit'];
 export type StripePlan = Schemas['StripePlan'];
 export type ColourRound = Schemas['StripePlanColourRound'];
 export type SockStripes = Schemas['StripePlanSockStripes'];
+export type KnotCost = Schemas['StripePlanKnotCost'];
 export type HeelLineAt = Schemas['StripePlanHeelLineAt'];
 export type Kept = Schemas['StripePlanKept'];
 export type GistBand = Schemas['GistBand'];

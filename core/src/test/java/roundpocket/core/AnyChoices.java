@@ -25,6 +25,7 @@ import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SizeChoice;
@@ -237,7 +238,8 @@ final class AnyChoices {
                 perhaps(random, () -> one(random, ColourStart.values())),
                 OptionalInt.of(1 + random.nextInt(bands)),
                 perhaps(random, () -> one(random, SecondSock.values())),
-                OptionalInt.of(1 + random.nextInt(bands)));
+                OptionalInt.of(1 + random.nextInt(bands)),
+                perhaps(random, () -> one(random, KnotWay.values())));
     }
 
     static List<WeighIn> weighIns(Random random) {

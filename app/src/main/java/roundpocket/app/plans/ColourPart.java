@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 
 /**
@@ -15,6 +16,7 @@ import roundpocket.core.plan.SecondSock;
  * @param toeBand the band it begins with, where one is chosen
  * @param second how the second sock goes with the first
  * @param secondBand the band that the second sock begins with, or that shows at the cake's other end
+ * @param knots what is done about knots
  */
 public record ColourPart(
         @Nullable ColourStart heel,
@@ -22,7 +24,8 @@ public record ColourPart(
         @Nullable ColourStart toe,
         @Nullable Integer toeBand,
         @Nullable SecondSock second,
-        @Nullable Integer secondBand) {
+        @Nullable Integer secondBand,
+        @Nullable KnotWay knots) {
     ColourChoice toCore() {
         return new ColourChoice(
                 Optional.ofNullable(heel),
@@ -30,6 +33,7 @@ public record ColourPart(
                 Optional.ofNullable(toe),
                 Present.count(toeBand),
                 Optional.ofNullable(second),
-                Present.count(secondBand));
+                Present.count(secondBand),
+                Optional.ofNullable(knots));
     }
 }

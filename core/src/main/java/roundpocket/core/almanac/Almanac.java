@@ -26,6 +26,7 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.PlanRules;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.ready.ReadyRules;
@@ -177,6 +178,7 @@ public final class Almanac {
                         of("placing the heel", PlacingSchool.values()),
                         of("colours of heel and toe", ColourStart.values()),
                         of("the second sock’s colours", SecondSock.values()),
+                        of("knots in the yarn", KnotWay.values()),
                         of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
                         of("ribbing", Rib.values()))

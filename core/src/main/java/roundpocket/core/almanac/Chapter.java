@@ -23,7 +23,7 @@ public enum Chapter {
     FINISH("Cuff and graft", "ribbing", "finish"),
     FIT("How it fits", "fit"),
     YARN("Yarn", "yarn"),
-    STRIPES("Stripes", "stripe", "colours of heel and toe", "the second sock’s colours"),
+    STRIPES("Stripes", "stripe", "colours of heel and toe", "the second sock’s colours", "knots in the yarn"),
     KNITTING("While knitting", "lap"),
     CHECKS("Checks", "judge"),
     SURENESS("How sure a figure is", "explain"),

@@ -9,6 +9,7 @@ import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -125,6 +126,9 @@ final class StripeDoubts {
 
     private void knots() {
         for (StripePlan.KnotMet knot : stripes.knots()) {
+            if (knot.taken() != KnotWay.KNIT_ON) {
+                continue;
+            }
             checks.add(draft(
                             MATTERS,
                             "stripes.knot",

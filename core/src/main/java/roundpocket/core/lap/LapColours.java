@@ -79,7 +79,7 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
     }
 
     private static Begin begin(Repeat repeat, Course course) {
-        List<Knot> knots = repeat.striping().knots();
+        List<Knot> knots = course.spec().choices().colour().knotsLeft(repeat);
         return new Begin(Thread.forwards(repeat, repeat.startM(), knots, reach(repeat, course.plan())), 0);
     }
 

@@ -1,10 +1,13 @@
 package roundpocket.core.plan;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.stripe.Knot;
+import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 
 /**
@@ -16,6 +19,7 @@ import roundpocket.core.stripe.Striping;
  * @param toeBand its band
  * @param second how the second sock goes with the first; usually alike, from the same cake
  * @param secondBand the band that the second sock begins with, or that shows at the cake's other end
+ * @param knots what is done about knots; usually they are knitted on
  */
 public record ColourChoice(
         Optional<ColourStart> heel,
@@ -23,7 +27,8 @@ public record ColourChoice(
         Optional<ColourStart> toe,
         OptionalInt toeBand,
         Optional<SecondSock> second,
-        OptionalInt secondBand) {
+        OptionalInt secondBand,
+        Optional<KnotWay> knots) {
     private static final Limit BAND = new Limit(
             "choices.colour.band.range",
             1,
@@ -47,23 +52,28 @@ public record ColourChoice(
                 Optional.empty(),
                 OptionalInt.empty(),
                 Optional.empty(),
-                OptionalInt.empty());
+                OptionalInt.empty(),
+                Optional.empty());
     }
 
     public ColourChoice withHeel(ColourStart start, int band) {
-        return new ColourChoice(Optional.of(start), OptionalInt.of(band), toe, toeBand, second, secondBand);
+        return new ColourChoice(Optional.of(start), OptionalInt.of(band), toe, toeBand, second, secondBand, knots);
     }
 
     public ColourChoice withToe(ColourStart start, int band) {
-        return new ColourChoice(heel, heelBand, Optional.of(start), OptionalInt.of(band), second, secondBand);
+        return new ColourChoice(heel, heelBand, Optional.of(start), OptionalInt.of(band), second, secondBand, knots);
     }
 
     public ColourChoice withSecond(SecondSock how) {
-        return new ColourChoice(heel, heelBand, toe, toeBand, Optional.of(how), secondBand);
+        return new ColourChoice(heel, heelBand, toe, toeBand, Optional.of(how), secondBand, knots);
     }
 
     public ColourChoice withSecond(SecondSock how, int band) {
-        return new ColourChoice(heel, heelBand, toe, toeBand, Optional.of(how), OptionalInt.of(band));
+        return new ColourChoice(heel, heelBand, toe, toeBand, Optional.of(how), OptionalInt.of(band), knots);
+    }
+
+    public ColourChoice withKnots(KnotWay how) {
+        return new ColourChoice(heel, heelBand, toe, toeBand, second, secondBand, Optional.of(how));
     }
 
     public ColourStart heelTaken() {
@@ -76,5 +86,14 @@ public record ColourChoice(
 
     public SecondSock secondTaken() {
         return second.orElse(SecondSock.SAME_CAKE);
+    }
+
+    /** The knots that break the order while these are knitted, as metres of the yarn that is knitted. */
+    public List<Knot> knotsLeft(Repeat repeat) {
+        return Knots.of(repeat.striping().knots(), repeat, this).left();
+    }
+
+    public KnotWay knotsTaken() {
+        return knots.orElse(KnotWay.KNIT_ON);
     }
 }

@@ -3,83 +3,197 @@ package roundpocket.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.StripePlan.KnotCost;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
-import roundpocket.core.stripe.Striping;
+import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.YarnModel;
 
 /** The knots that come up while a pair is knitted from one cake, and what putting the order right would take. */
 final class Knots {
-    private Knots() {}
+    private final Repeat repeat;
+    private final ColourChoice colour;
+    private final List<Knot> left = new ArrayList<>();
+    private final List<Removed> removed = new ArrayList<>();
+    private final List<KnotMet> leftBehind = new ArrayList<>();
 
-    static List<KnotMet> met(Striping striping, Repeat repeat, List<StripedSock.Colours> socks, SecondSock second) {
-        List<KnotMet> met = new ArrayList<>();
+    /**
+     * A knot that is cut out.
+     *
+     * @param knot where it would come if nothing had been wound off before
+     * @param foundAtM where it is in the cake
+     * @param windOff metres wound off behind it
+     */
+    private record Removed(Knot knot, double foundAtM, Step windOff) {}
+
+    private Knots(Repeat repeat, ColourChoice colour) {
+        this.repeat = repeat;
+        this.colour = colour;
+    }
+
+    /** Cuts out what is to be cut out. What is wound off at one knot brings all later ones nearer. */
+    static Knots of(List<Knot> knots, Repeat repeat, ColourChoice colour) {
+        Knots all = new Knots(repeat, colour);
+        double gone = 0;
+        // The place of the repeat at the outer end of the stretch since the last knot that was knitted on.
+        double startM = repeat.startM();
+        double sinceM = 0;
+        boolean known = true;
+        for (Knot knot : knots) {
+            Knot here = new Knot(Math.max(0, knot.atM() - gone), knot.goesOnM());
+            boolean cut = colour.knotsTaken() == KnotWay.CUT_OUT
+                    && known
+                    && knot.goesOnM().isPresent();
+            if (cut) {
+                Step windOff =
+                        all.windOff(startM + here.atM() - sinceM, knot.goesOnM().getAsDouble());
+                all.removed.add(new Removed(here, knot.atM(), windOff));
+                gone += windOff.value() + tails().value();
+            } else {
+                all.left.add(here);
+                known = knot.goesOnM().isPresent();
+                startM = knot.goesOnM().orElse(0);
+                sinceM = here.atM();
+            }
+        }
+        return all;
+    }
+
+    /** The knots that still break the order, as metres of the yarn that is knitted. */
+    List<Knot> left() {
+        return left;
+    }
+
+    private Step windOff(double place, double goesOnM) {
+        return repeat.windOff("to wind off at the knot", place, goesOnM);
+    }
+
+    /** Metres that are wound off, with their ends, at the knots that are cut out before these socks are done. */
+    List<Step> woundOff(List<StripedSock.Colours> socks) {
+        double endM =
+                socks.stream().mapToDouble(StripedSock.Colours::endM).max().orElse(0);
+        return removed.stream()
+                .filter(one -> one.knot().atM() < endM)
+                .map(one -> cost(KnotWay.CUT_OUT, one.windOff()).metres())
+                .toList();
+    }
+
+    /** Metres to wind off before the second sock so that its first knot lies before it; empty where there is none. */
+    Optional<Step> beforeSecond(StripedSock.Colours second) {
+        if (colour.knotsTaken() != KnotWay.BEHIND || colour.secondTaken() != SecondSock.SAME_CAKE) {
+            return Optional.empty();
+        }
+        for (Knot knot : left) {
+            Optional<StripedSock.Coloured> at = in(knot, second);
+            if (at.isPresent()) {
+                leftBehind.add(met(2, at.get(), knot, knot.atM(), KnotWay.BEHIND, ways(2, second, knot)));
+                return Optional.of(behind(second, knot));
+            }
+        }
+        return Optional.empty();
+    }
+
+    List<KnotMet> met(List<StripedSock.Colours> socks, SecondSock second) {
+        List<KnotMet> met = new ArrayList<>(leftBehind);
         boolean oneCake = second != SecondSock.TWO_CAKES && second != SecondSock.OTHER_END;
-        for (Knot knot : striping.knots()) {
-            for (int i = 0; i < (oneCake ? socks.size() : 1); i++) {
-                Optional<KnotMet> here = in(i + 1, socks.get(i), knot, repeat);
-                here.ifPresent(met::add);
+        for (int i = 0; i < (oneCake ? socks.size() : 1); i++) {
+            StripedSock.Colours colours = socks.get(i);
+            int sock = i + 1;
+            for (Removed one : removed) {
+                List<KnotCost> ways = List.of(cost(KnotWay.CUT_OUT, one.windOff()));
+                in(one.knot(), colours)
+                        .map(at -> met(sock, at, one.knot(), one.foundAtM(), KnotWay.CUT_OUT, ways))
+                        .ifPresent(met::add);
+            }
+            for (Knot knot : left) {
+                in(knot, colours)
+                        .map(at -> met(sock, at, knot, knot.atM(), KnotWay.KNIT_ON, ways(sock, colours, knot)))
+                        .ifPresent(met::add);
             }
         }
         return met;
     }
 
-    private static Optional<KnotMet> in(int sock, StripedSock.Colours colours, Knot knot, Repeat repeat) {
+    private static KnotMet met(
+            int sock, StripedSock.Coloured at, Knot knot, double foundAtM, KnotWay taken, List<KnotCost> ways) {
+        return new KnotMet(
+                sock, at.section(), at.round(), foundAtM, knot.goesOnM().isPresent(), taken, ways);
+    }
+
+    /** The round in which a knot comes. */
+    private static Optional<StripedSock.Coloured> in(Knot knot, StripedSock.Colours colours) {
         for (StripedSock.Run run : colours.runs()) {
-            if (knot.atM() < run.fromM() || knot.atM() >= run.toM()) {
-                continue;
+            if (knot.atM() >= run.fromM() && knot.atM() < run.toM()) {
+                StripedSock.Coloured last = run.rounds().get(run.rounds().size() - 1);
+                return Optional.of(run.rounds().stream()
+                        .filter(one -> one.colours().endM() > knot.atM())
+                        .findFirst()
+                        .orElse(last));
             }
-            StripedSock.Coloured last = run.rounds().get(run.rounds().size() - 1);
-            StripedSock.Coloured at = run.rounds().stream()
-                    .filter(one -> one.colours().endM() > knot.atM())
-                    .findFirst()
-                    .orElse(last);
-            double placeBefore = colours.thread().placeAt(knot.atM() - repeat.stitchM()) + repeat.stitchM();
-            return Optional.of(new KnotMet(
-                    sock,
-                    at.section(),
-                    at.round(),
-                    knot.atM(),
-                    knot.goesOnM().isPresent(),
-                    knot.goesOnM().isEmpty()
-                            ? Optional.empty()
-                            : Optional.of(repeat.windOff(
-                                    "to wind off at the knot",
-                                    placeBefore,
-                                    knot.goesOnM().getAsDouble())),
-                    tails(),
-                    behind(sock, colours, knot, repeat)));
         }
         return Optional.empty();
     }
 
-    /** From where the second sock would begin to behind the knot, and on to where the first began if that can be known. */
-    private static Optional<Step> behind(int sock, StripedSock.Colours colours, Knot knot, Repeat repeat) {
-        if (sock == 1) {
-            return Optional.empty();
+    private List<KnotCost> ways(int sock, StripedSock.Colours colours, Knot knot) {
+        List<KnotCost> ways = new ArrayList<>();
+        if (knot.goesOnM().isPresent()) {
+            double place = colours.thread().placeAt(knot.atM() - repeat.stitchM()) + repeat.stitchM();
+            ways.add(cost(KnotWay.CUT_OUT, windOff(place, knot.goesOnM().getAsDouble())));
         }
-        Step toTheKnot = Given.tried(
-                "from the start of the second sock to the knot", knot.atM() - colours.startM(), Unit.METRES);
-        return Optional.of(
-                knot.goesOnM().isEmpty()
-                        ? toTheKnot
-                        : YarnModel.sum(
-                                "to begin the second sock behind the knot",
-                                Unit.METRES,
-                                List.of(
-                                        toTheKnot,
-                                        repeat.windOff(
-                                                "on to where the first sock began",
-                                                repeat.startM(),
-                                                knot.goesOnM().getAsDouble()))));
+        if (sock == 2 && colour.secondTaken() == SecondSock.SAME_CAKE) {
+            Step behind = behind(colours, knot);
+            ways.add(new KnotCost(KnotWay.BEHIND, behind, behind, Optional.empty(), Optional.empty()));
+        }
+        return ways;
+    }
+
+    private static KnotCost cost(KnotWay way, Step windOff) {
+        return new KnotCost(
+                way,
+                windOff,
+                YarnModel.sum("what the knot takes", Unit.METRES, List.of(windOff, tails())),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** From where the second sock would begin to behind the knot, and on to where the first began if that can be known. */
+    private Step behind(StripedSock.Colours second, Knot knot) {
+        Step toTheKnot =
+                Given.tried("from the start of the second sock to the knot", knot.atM() - second.startM(), Unit.METRES);
+        OptionalDouble goesOn = knot.goesOnM();
+        return goesOn.isEmpty()
+                ? toTheKnot
+                : YarnModel.sum(
+                        "to begin the second sock behind the knot",
+                        Unit.METRES,
+                        List.of(
+                                toTheKnot,
+                                repeat.windOff(
+                                        "on to where the first sock began", repeat.startM(), goesOn.getAsDouble())));
     }
 
     private static Step tails() {
         return YarnModel.metresOfTails(
                 "both ends", YarnModel.wovenTails("both ends, length", PlanRules.TWO_ENDS.step()));
+    }
+
+    /** What another way around the knots would leave of the yarn. */
+    static Optional<Left> left(KnotCost cost, Optional<Step> now, RoleYarn main, YarnModel model) {
+        if (main.left().isEmpty() || cost.pair().isEmpty()) {
+            return Optional.empty();
+        }
+        Step nothing = Given.tried("wound off in the pair", 0, Unit.METRES);
+        Step more = PlanRules.rest("more to wind off", cost.pair().get(), now.orElse(nothing));
+        Left left = main.left().get();
+        Step needed = YarnModel.sum(
+                "the pair, and what more is wound off",
+                Unit.GRAMS,
+                List.of(left.needed(), model.gramsOf("more to wind off", more)));
+        return Optional.of(Left.of("left with the knot " + cost.way().title(), left.atHand(), needed));
     }
 }

@@ -301,6 +301,16 @@ final class RecipeWriter {
                 usual.secondTaken(),
                 SecondSock.values(),
                 any -> "");
+        if (!stripes.knots().isEmpty()) {
+            options(
+                    "colour.knots",
+                    "Knots in the yarn",
+                    colour.knots(),
+                    colour.knotsTaken(),
+                    usual.knotsTaken(),
+                    KnotWay.values(),
+                    any -> "");
+        }
         if (!stripes.heelOther()) {
             options(
                     "colour.heel",

@@ -103,7 +103,8 @@ final class SockPlanner {
                 spec.swatch().onTheTube().map(reading -> replan(reading, laid, cuff)),
                 Outline.of(count.half(), cuff, tube, laid.toe(), laid.heel(), gauge),
                 Axis.of(tube, cuff, laid.toe(), yarn),
-                stripes);
+                stripes.map(colours ->
+                        colours.judged(yarn.of(YarnRole.MAIN), laid.models().get(YarnRole.MAIN))));
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */

@@ -2,8 +2,11 @@ package roundpocket.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Step;
 import roundpocket.core.stripe.StripedRound.ChangeAt;
+import roundpocket.core.yarn.Left;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * The colours of a pair from a yarn that changes colour.
@@ -166,19 +169,65 @@ public record StripePlan(
      * @param round the round of the section, in the order of the knitting; 0 where it comes in a tail or while winding off
      * @param atM metres from the cake's outer end
      * @param goesOnKnown whether it is known which colour follows
-     * @param windOff metres to wind off there so that the order goes on as if there were no knot, where that is known
-     * @param tails metres that the two ends take
-     * @param behind metres to wind off so that the second sock is begun behind it, where it comes in the second
+     * @param taken what is done about it
+     * @param ways what else can be done about it, knitting on left out
      */
     public record KnotMet(
-            int sock,
-            Section section,
-            int round,
-            double atM,
-            boolean goesOnKnown,
-            Optional<Step> windOff,
-            Step tails,
-            Optional<Step> behind) {}
+            int sock, Section section, int round, double atM, boolean goesOnKnown, KnotWay taken, List<KnotCost> ways) {
+        public KnotMet {
+            ways = List.copyOf(ways);
+        }
+
+        KnotMet with(UnaryOperator<KnotCost> change) {
+            return new KnotMet(
+                    sock,
+                    section,
+                    round,
+                    atM,
+                    goesOnKnown,
+                    taken,
+                    ways.stream().map(change).toList());
+        }
+    }
+
+    /**
+     * What getting rid of a knot takes.
+     *
+     * @param way how
+     * @param windOff metres wound off for it
+     * @param metres the same with the two ends that are woven in
+     * @param pair metres wound off in the whole pair if every knot is treated so
+     * @param left what is then left of the yarn, where it is known what there is
+     */
+    public record KnotCost(KnotWay way, Step windOff, Step metres, Optional<Step> pair, Optional<Left> left) {
+        KnotCost of(Optional<Step> woundOff) {
+            return new KnotCost(way, windOff, metres, woundOff, left);
+        }
+
+        KnotCost leaving(Optional<Left> rest) {
+            return new KnotCost(way, windOff, metres, pair, rest);
+        }
+    }
+
+    /** The same with what each way around a knot leaves of the yarn. */
+    StripePlan judged(RoleYarn main, YarnModel model) {
+        List<KnotMet> judged = knots.stream()
+                .map(knot -> knot.with(cost -> cost.leaving(
+                        cost.way() == knot.taken() ? main.left() : Knots.left(cost, woundOff, main, model))))
+                .toList();
+        return new StripePlan(
+                bands,
+                repeat,
+                repeatRounds,
+                oneColour,
+                lateToe,
+                socks,
+                woundOff,
+                woundOffGrams,
+                cut,
+                candidates,
+                judged);
+    }
 
     /** Whether the heel is of another yarn. */
     boolean heelOther() {

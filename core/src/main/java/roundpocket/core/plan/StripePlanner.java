@@ -1,11 +1,12 @@
 package roundpocket.core.plan;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -14,6 +15,8 @@ import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.StripePlan.BandPlan;
 import roundpocket.core.plan.StripePlan.CakeCut;
+import roundpocket.core.plan.StripePlan.KnotCost;
+import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Knot;
@@ -38,8 +41,11 @@ final class StripePlanner {
     private final Repeat repeat;
     private final Step stitches;
     private final Optional<Step> atHand;
+    /** Whether the ways around knots are held beside each other; not while one of them is tried. */
+    private final boolean compares;
 
-    private StripePlanner(StripedSock sock, ColourChoice colour, Striping striping, Optional<Step> atHand) {
+    private StripePlanner(
+            StripedSock sock, ColourChoice colour, Striping striping, Optional<Step> atHand, boolean compares) {
         this.sock = sock;
         this.colour = colour;
         this.striping = striping;
@@ -47,6 +53,7 @@ final class StripePlanner {
         this.repeat = Repeat.of(striping, model);
         this.stitches = sock.stitches();
         this.atHand = atHand;
+        this.compares = compares;
         checkBands();
     }
 
@@ -60,7 +67,8 @@ final class StripePlanner {
                                 sock,
                                 spec.choices().colour(),
                                 striping,
-                                spec.yarns().main().atHand(YarnRole.MAIN.path()))
+                                spec.yarns().main().atHand(YarnRole.MAIN.path()),
+                                true)
                         .planned()));
         problems.throwIfAny();
         return plan;
@@ -111,52 +119,25 @@ final class StripePlanner {
     }
 
     private StripePlan plan() {
-        Thread thread = Thread.forwards(repeat, striping.startM(), striping.knots(), reach());
+        Knots knots = Knots.of(striping.knots(), repeat, colour);
+        Thread thread = Thread.forwards(repeat, striping.startM(), knots.left(), reach());
         Walk walk = new Walk(thread, 0);
         StripedSock.Colours first = sock.colours(thread, walk, colour, 0);
-        List<SockStripes> socks = new ArrayList<>();
-        socks.add(first.stripes(Optional.empty()));
-        // Where no knot breaks the order, a second sock that is alike is the first once more.
-        boolean plain = striping.knots().isEmpty();
-        List<StripedSock.Colours> both = new ArrayList<>(List.of(first));
+        SecondSock how = colour.secondTaken();
         Optional<CakeCut> cut = cut(first);
-        Optional<Step> windOff = Optional.empty();
-        StripedSock.Colours second =
-                switch (colour.secondTaken()) {
-                    case SAME_CAKE -> {
-                        windOff = wound(
-                                walk,
-                                repeat.windOff(
-                                        "to wind off before the second sock",
-                                        striping.startM(),
-                                        thread.placeAt(walk.atM())));
-                        yield plain ? first : sock.colours(thread, walk, colour, walk.atM());
-                    }
-                    case OWN_BAND -> {
-                        windOff = wound(
-                                walk,
-                                thread.windOffTo("to wind off before the second sock", secondBand(thread), walk.atM()));
-                        yield sock.colours(thread, walk, colour, walk.atM());
-                    }
-                    case CARRIED_ON -> sock.colours(thread, walk, colour, walk.atM());
-                    case TWO_CAKES -> {
-                        if (plain) {
-                            yield first;
-                        }
-                        Thread other = Thread.forwards(repeat, striping.startM(), behind(cut), reach());
-                        yield sock.colours(other, new Walk(other, 0), colour, 0);
-                    }
-                    case OTHER_END -> {
-                        int shown = secondBand(thread);
-                        Thread other = Thread.backwards(repeat, middleOf(shown), reach());
-                        // The place is anywhere in that band: rectangular, half its length to either side.
-                        double unsureM = repeat.bands().get(shown).value() / 2 / Math.sqrt(3);
-                        yield sock.colours(other, new Walk(other, 0, unsureM), colour, 0);
-                    }
-                };
-        both.add(second);
-        socks.add(second == first ? socks.get(0).after(windOff) : second.stripes(windOff));
-        Optional<Step> woundOff = woundOff(socks);
+        Second second = second(first, thread, walk, cut);
+        Optional<Step> behind = knots.beforeSecond(second.colours());
+        if (behind.isPresent()) {
+            second = behind(second, behind.get(), first, thread);
+        }
+        List<StripedSock.Colours> both = List.of(first, second.colours());
+        SockStripes one = first.stripes(Optional.empty());
+        List<SockStripes> socks = List.of(
+                one,
+                second.colours() == first
+                        ? one.after(second.windOff())
+                        : second.colours().stripes(second.windOff()));
+        Optional<Step> woundOff = woundOff(socks, knots.woundOff(both));
         return new StripePlan(
                 bands(),
                 repeat.metres(),
@@ -166,9 +147,73 @@ final class StripePlanner {
                 socks,
                 woundOff,
                 woundOff.map(metres -> model.gramsOf("wound off", metres)),
-                cut.filter(any -> colour.secondTaken() == SecondSock.TWO_CAKES),
+                cut.filter(any -> how == SecondSock.TWO_CAKES),
                 new HeelLines(sock, first, repeat).all(),
-                Knots.met(striping, repeat, both, colour.secondTaken()));
+                withTotals(knots.met(both, how)));
+    }
+
+    /** What each way around the knots would wind off in the pair: it also moves where the second sock begins. */
+    private List<KnotMet> withTotals(List<KnotMet> met) {
+        Map<KnotWay, Step> totals = new EnumMap<>(KnotWay.class);
+        if (compares) {
+            met.stream()
+                    .flatMap(knot -> knot.ways().stream())
+                    .map(KnotCost::way)
+                    .distinct()
+                    .forEach(way -> totals.put(way, wouldWindOff(way)));
+        }
+        return met.stream()
+                .map(knot -> knot.with(cost -> cost.of(Optional.ofNullable(totals.get(cost.way())))))
+                .toList();
+    }
+
+    private Step wouldWindOff(KnotWay way) {
+        return new StripePlanner(sock, colour.withKnots(way), striping, atHand, false)
+                .plan()
+                .woundOff()
+                .orElseGet(() -> Given.tried("wound off in the pair", 0, Unit.METRES));
+    }
+
+    /** The second sock, and what is wound off before it. */
+    private record Second(StripedSock.Colours colours, Optional<Step> windOff) {}
+
+    /** The same second sock begun further on, so that a knot lies before it. */
+    private Second behind(Second second, Step further, StripedSock.Colours first, Thread thread) {
+        List<Step> parts = Stream.of(second.windOff(), Optional.of(further))
+                .flatMap(Optional::stream)
+                .toList();
+        Walk walk = new Walk(thread, first.endM());
+        Optional<Step> all = wound(walk, YarnModel.sum("to wind off before the second sock", Unit.METRES, parts));
+        return new Second(sock.colours(thread, walk, colour, walk.atM()), all);
+    }
+
+    private Second second(StripedSock.Colours first, Thread thread, Walk walk, Optional<CakeCut> cut) {
+        // Where no knot breaks the order, a second sock that is alike is the first once more.
+        boolean plain = striping.knots().isEmpty();
+        String label = "to wind off before the second sock";
+        return switch (colour.secondTaken()) {
+            case SAME_CAKE -> {
+                Optional<Step> windOff =
+                        wound(walk, repeat.windOff(label, striping.startM(), thread.placeAt(walk.atM())));
+                yield new Second(plain ? first : sock.colours(thread, walk, colour, walk.atM()), windOff);
+            }
+            case OWN_BAND -> {
+                Optional<Step> windOff = wound(walk, thread.windOffTo(label, secondBand(thread), walk.atM()));
+                yield new Second(sock.colours(thread, walk, colour, walk.atM()), windOff);
+            }
+            case TWO_CAKES -> {
+                Thread other = Thread.forwards(repeat, striping.startM(), behind(cut), reach());
+                yield new Second(plain ? first : sock.colours(other, new Walk(other, 0), colour, 0), Optional.empty());
+            }
+            case OTHER_END -> {
+                int shown = secondBand(thread);
+                Thread other = Thread.backwards(repeat, middleOf(shown), reach());
+                // The place is anywhere in that band: rectangular, half its length to either side.
+                double unsureM = repeat.bands().get(shown).value() / 2 / Math.sqrt(3);
+                yield new Second(sock.colours(other, new Walk(other, 0, unsureM), colour, 0), Optional.empty());
+            }
+            case CARRIED_ON -> new Second(sock.colours(thread, walk, colour, walk.atM()), Optional.empty());
+        };
     }
 
     private double reach() {
@@ -206,10 +251,12 @@ final class StripePlanner {
                 .toList();
     }
 
-    private static Optional<Step> woundOff(List<SockStripes> socks) {
-        List<Step> all = socks.stream()
-                .flatMap(one -> List.of(one.windOff(), one.heelWindOff(), one.toeWindOff()).stream())
-                .flatMap(Optional::stream)
+    private static Optional<Step> woundOff(List<SockStripes> socks, List<Step> atKnots) {
+        List<Step> all = Stream.concat(
+                        socks.stream()
+                                .flatMap(one -> Stream.of(one.windOff(), one.heelWindOff(), one.toeWindOff()))
+                                .flatMap(Optional::stream),
+                        atKnots.stream())
                 .toList();
         return all.isEmpty() ? Optional.empty() : Optional.of(YarnModel.sum("wound off in the pair", Unit.METRES, all));
     }

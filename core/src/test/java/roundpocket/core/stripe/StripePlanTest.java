@@ -13,8 +13,10 @@ import org.testng.Reporter;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SectionYarn;
@@ -280,17 +282,86 @@ public class StripePlanTest {
         assertThat(knot.sock()).isEqualTo(1);
         assertThat(knot.section()).isEqualTo(Section.LEG);
         // 60 m are 5 repeats and 7.5 m; the yarn goes on at 0, so 7.5 m are wound off.
-        assertThat(knot.windOff().orElseThrow().value()).isCloseTo(7.5, within(1e-6));
-        assertThat(knot.tails().value()).isCloseTo(0.4, within(1e-9));
-        assertThat(knot.behind()).as("the first sock is not begun behind it").isEmpty();
+        assertThat(knot.ways())
+                .as("the first sock is not begun behind it")
+                .extracting(StripePlan.KnotCost::way)
+                .containsExactly(KnotWay.CUT_OUT);
+        assertThat(knot.ways().get(0).windOff().value()).isCloseTo(7.5, within(1e-6));
+        assertThat(knot.ways().get(0).metres().value()).isCloseTo(7.9, within(1e-6));
         StripePlan later = plan(striped(BELL.withKnots(new Knot(180, OptionalDouble.of(0)))));
         StripePlan.KnotMet second = later.knots().get(0);
         double begun = later.socks().get(0).used().value()
                 + later.socks().get(1).windOff().orElseThrow().value();
         assertThat(second.sock()).isEqualTo(2);
-        assertThat(second.behind().orElseThrow().value()).isCloseTo(180 - begun, within(1e-6));
+        assertThat(second.ways().get(1).windOff().value()).isCloseTo(180 - begun, within(1e-6));
         Striping unknown = BELL.withKnots(new Knot(60, OptionalDouble.empty()));
-        assertThat(plan(striped(unknown)).knots().get(0).windOff()).isEmpty();
+        assertThat(plan(striped(unknown)).knots().get(0).ways()).isEmpty();
+    }
+
+    @Test
+    public void aKnotThatIsCutOutLeavesNoTraceInTheStripesButTakesYarn() {
+        Random random = new Random(SEED + 9);
+        StripePlan plain = plan(striped(BELL));
+        for (int i = 0; i < 60; i++) {
+            Knot one = new Knot(5 + 40 * random.nextDouble(), OptionalDouble.of(10.4 * random.nextDouble()));
+            Knot other = new Knot(70 + 15 * random.nextDouble(), OptionalDouble.of(10.4 * random.nextDouble()));
+            SockSpec knotted = striped(BELL.withKnots(one, other));
+            StripePlan cut = plan(with(knotted, knotted.choices().colour().withKnots(KnotWay.CUT_OUT)));
+            assertThat(looks(cut.socks().get(0).tube()))
+                    .isEqualTo(looks(plain.socks().get(0).tube()));
+            assertThat(looks(cut.socks().get(1).heel()))
+                    .isEqualTo(looks(plain.socks().get(1).heel()));
+            assertThat(cut.knots()).hasSize(2).allMatch(knot -> knot.taken() == KnotWay.CUT_OUT);
+            // Behind the first knot so much is gone that the second comes that much earlier.
+            double first = mod(one.atM() - one.goesOnM().getAsDouble());
+            double second = mod(other.atM() - first - 0.4 - other.goesOnM().getAsDouble());
+            // Within a stitch of the whole repeat nothing is wound off.
+            double over = wound(cut) - wound(plain) - (first + second + 0.8);
+            assertThat(Math.abs(Math.IEEEremainder(over, 10.5))).isLessThan(1e-6);
+            assertThat(over).isLessThan(1e-6);
+        }
+    }
+
+    @Test
+    public void aKnotIsLeftBeforeASecondSockThatIsStillAlike() {
+        SockSpec knotted = striped(BELL.withKnots(new Knot(180, OptionalDouble.of(3))));
+        StripePlan met = plan(knotted);
+        StripePlan left = plan(with(knotted, knotted.choices().colour().withKnots(KnotWay.BEHIND)));
+        assertThat(left.knots().get(0).taken()).isEqualTo(KnotWay.BEHIND);
+        assertThat(left.socks().get(1).startBand())
+                .isEqualTo(left.socks().get(0).startBand());
+        assertThat(looks(left.socks().get(1).heel()))
+                .isEqualTo(looks(plan(striped(BELL)).socks().get(1).heel()));
+        // From the end of the first sock to the knot, and 7.5 m from 3 m into the repeat to its end.
+        double end = left.socks().get(0).used().value();
+        assertThat(left.socks().get(1).windOff().orElseThrow().value()).isCloseTo(180 - end + 7.5, within(1e-6));
+        assertThat(wound(left) - wound(met))
+                .isCloseTo(met.knots().get(0).ways().get(1).metres().value(), within(1e-6));
+    }
+
+    @Test
+    public void whatAKnotLeavesIsWhatThePlanThenSays() {
+        SockSpec knotted = striped(BELL.withKnots(new Knot(60, OptionalDouble.of(0))));
+        StripePlan.KnotCost offered = plan(knotted).knots().get(0).ways().get(0);
+        SockPlan taken = with(knotted, knotted.choices().colour().withKnots(KnotWay.CUT_OUT))
+                .plan();
+        assertThat(offered.left().isPresent()).isEqualTo(taken.yarn().left().isPresent());
+        assertThat(offered.left().orElseThrow().left().value())
+                .isCloseTo(taken.yarn().left().orElseThrow().left().value(), within(1e-6));
+    }
+
+    private static List<List<Object>> looks(List<ColourRound> rounds) {
+        return rounds.stream()
+                .map(round -> List.<Object>of(round.stitches(), round.band(), round.changes()))
+                .toList();
+    }
+
+    private static double mod(double metres) {
+        return (metres % 10.5 + 10.5) % 10.5;
+    }
+
+    private static double wound(StripePlan stripes) {
+        return stripes.woundOff().map(Step::value).orElse(0.0);
     }
 
     /** 20 000 pairs of a factor and a dyer’s scale, both normal: where a boundary far along the yarn comes to lie. */

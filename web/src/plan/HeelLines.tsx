@@ -1,11 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Kept, Plan, StripePlan } from '../wire/types';
+import type { Plan, StripePlan } from '../wire/types';
 import type { Draft } from '../draft/draft';
 import { movedWords, placeWords, taken } from '../recipe/heelLine';
 import { SmallButton } from '../form/SmallButton';
 import type { Lengths } from '../settings/settings';
 import { faceOf } from '../tape/colours';
 import { figureText, lengthText } from '../units/units';
+import { keptWords } from './keptWords';
 
 interface HeelLinesProps {
   draft: Draft;
@@ -78,21 +79,6 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
       </Flex>
     </Box>
   );
-}
-
-const KEPT: Record<Kept['what'], string> = {
-  LEG: 'the leg as it is',
-  FOOT: 'the foot as it is',
-  TUBE: 'the tube as it is',
-};
-
-function keptWords({ what, sockFoot, footOut, fits, legRounds }: Kept, lengths: Lengths): string {
-  const out = Math.abs(footOut.value);
-  const fit = fits
-    ? 'fits'
-    : `${lengthText(out, lengths)} too ${footOut.value > 0 ? 'long' : 'short'}`;
-  const leg = what === 'LEG' ? '' : `, leg and cuff ${legRounds} rounds`;
-  return `Put it there, ${KEPT[what]}: foot ${lengthText(sockFoot.value, lengths)} (${fit})${leg}`;
 }
 
 const SMALL = { width: 216, height: 52, reach: 16 };

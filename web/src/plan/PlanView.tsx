@@ -15,6 +15,7 @@ import { Cautions } from './Cautions';
 import { Doubts, HeavyDoubts } from './Doubts';
 import { FigureList } from './FigureList';
 import type { Entry, Place } from '../tape/figures';
+import { JoinHere } from './JoinHere';
 import { FitPanel } from './FitPanel';
 import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
@@ -76,7 +77,15 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
           <Box as="h2" fontSize="md" srOnly>
             The tape
           </Box>
-          <Tape plan={drawn} colour={colour} lit={lit} onLight={setLit} />
+          <Tape
+            plan={drawn}
+            colour={colour}
+            lit={lit}
+            onLight={setLit}
+            along={(round) => (
+              <JoinHere draft={draft} plan={drawn} round={round} onChange={onChange} />
+            )}
+          />
         </Box>
         <Box {...sheet}>
           <Box as="h2" fontSize="md" mb={1}>

@@ -1,16 +1,19 @@
 import { Box, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
-import { memo, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Plan } from '../wire/types';
 import { changeSettings, useSettings, type Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
 import { Captions, PocketCaption } from './Captions';
+import { Joins } from './Joins';
 import { Measure, TAPE_HEIGHT } from './Measure';
+import { keyTarget } from './keyTarget';
 import { scaleFor, type Scale } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
 import type { Place } from './figures';
 import { PlacingMarks, placingHeight, placingLane } from './PlacingMarks';
 import { lastBeforeOpening, placeOf, reading } from './reading';
 import { Lit } from './Lit';
+import { SecondSock } from './SecondSock';
 import { useHatching } from './Hatch';
 import { StripedPocket, StripedTube } from './StripedShape';
 import { SectionTable } from './SectionTable';
@@ -31,13 +34,17 @@ interface TapeProps {
   /** What is lit up, here and among the figures. */
   lit?: Place | undefined;
   onLight?: (place: Place | undefined) => void;
+  /** What can be done at the round that the cursor points at; undefined while it rests. */
+  along?: ((round: number | undefined) => ReactNode) | undefined;
 }
 
 /** The sock to scale along a tape, with a needle that reads it round by round. */
-export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps) {
+export const Tape = memo(function Tape({ plan, colour, lit, onLight, along }: TapeProps) {
   const { lengths } = useSettings();
   const [measure, width] = useWidth(860);
   const [chosen, setChosen] = useState<number | undefined>();
+  // A press keeps the cursor where it is, so that one can get to what stands beside its reading.
+  const [pinned, setPinned] = useState(false);
   const { outline, axis } = plan;
   const scale = scaleFor(outline, width, MARGIN);
   const round = Math.min(chosen ?? lastBeforeOpening(plan), axis.length);
@@ -80,15 +87,25 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
       />
     );
   };
-  const follow = (event: PointerEvent<SVGSVGElement>) => {
+  const press = (event: PointerEvent<SVGSVGElement>) => {
+    follow(event, true);
+    setPinned(true);
+  };
+  const follow = (event: PointerEvent<SVGSVGElement>, anew = !pinned) => {
     const box = event.currentTarget.getBoundingClientRect();
     const mm = (event.clientX - box.left - MARGIN) / scale.perMm;
     const under = axis.find(({ mmFromToe }) => mmFromToe >= mm) ?? axis[axis.length - 1];
-    setChosen(under?.round);
+    if (anew) {
+      setChosen(under?.round);
+    }
     const y = event.clientY - box.top;
     onLight?.(under && placeOf(under.section, y > tubeBottom, y > yarnTop));
   };
   const move = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') {
+      setPinned(false);
+      setChosen(undefined);
+    }
     const target = keyTarget(event, round, axis.length);
     if (target !== undefined) {
       event.preventDefault();
@@ -108,10 +125,12 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         aria-valuemax={axis.length}
         aria-valuenow={round}
         aria-valuetext={at ? reading(plan, at, lengths) : ''}
-        onPointerMove={follow}
-        onPointerDown={follow}
+        onPointerMove={(event) => follow(event)}
+        onPointerDown={press}
         onPointerLeave={() => {
-          setChosen(undefined);
+          if (!pinned) {
+            setChosen(undefined);
+          }
           onLight?.(undefined);
         }}
         onKeyDown={move}
@@ -150,6 +169,7 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           grounded={stripes !== undefined}
         />
         <OpeningLine outline={outline} scale={scale} top={tubeTop} />
+        {along && <Joins plan={plan} scale={scale} bottom={tubeTop} />}
         <PocketShape
           outline={outline}
           scale={scale}
@@ -159,24 +179,14 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
         />
         <PocketCaption plan={plan} scale={scale} top={pocketTop} width={width} lengths={lengths} />
         {secondShown && (
-          <g>
-            <Text x={scale.x(0)} y={secondTop - 6} fontSize="13px" fontWeight="600" fill="ink">
-              second sock
-            </Text>
-            <TubeShape
-              outline={outline}
-              scale={scale}
-              top={secondTop}
-              stripes={painted(1, 'tube', secondTop)}
-            />
-            <OpeningLine outline={outline} scale={scale} top={secondTop} />
-            <PocketShape
-              outline={outline}
-              scale={scale}
-              top={secondTop + tubeBottom - tubeTop + GAP}
-              stripes={painted(1, 'heel', secondTop + tubeBottom - tubeTop + GAP)}
-            />
-          </g>
+          <SecondSock
+            outline={outline}
+            scale={scale}
+            top={secondTop}
+            pocketTop={secondTop + tubeBottom - tubeTop + GAP}
+            tube={painted(1, 'tube', secondTop)}
+            heel={painted(1, 'heel', secondTop + tubeBottom - tubeTop + GAP)}
+          />
         )}
         <PlacingMarks marks={marks} top={0} bottom={tapeTop} lengths={lengths} />
         <OpeningMark
@@ -211,6 +221,7 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight }: TapeProps
           </>
         )}
       </Flex>
+      {along?.(chosen === undefined ? undefined : round)}
       <VisuallyHidden>
         <SectionTable plan={plan} />
       </VisuallyHidden>
@@ -231,24 +242,6 @@ function Toggle({ on, onClick, children }: ToggleProps) {
       {children}
     </LinkButton>
   );
-}
-
-function keyTarget(event: KeyboardEvent, round: number, last: number): number | undefined {
-  const by = event.shiftKey ? 10 : 1;
-  switch (event.key) {
-    case 'ArrowRight':
-    case 'ArrowUp':
-      return round + by;
-    case 'ArrowLeft':
-    case 'ArrowDown':
-      return round - by;
-    case 'Home':
-      return 1;
-    case 'End':
-      return last;
-    default:
-      return undefined;
-  }
 }
 
 function Cursor({ x, top, bottom }: { x: number; top: number; bottom: number }) {

@@ -1,0 +1,48 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Draft } from '../draft/draft';
+import { SmallButton } from '../form/SmallButton';
+import { placeWords, taken } from '../recipe/heelLine';
+import { useSettings } from '../settings/settings';
+import { joinAt } from '../tape/Joins';
+import type { Plan } from '../wire/types';
+import { keptWords } from './keptWords';
+
+interface JoinHereProps {
+  draft: Draft;
+  plan: Plan;
+  /** The round that the cursor points at, if it was moved. */
+  round: number | undefined;
+  onChange: (draft: Draft) => void;
+}
+
+/** What the heel line would do at the place that is pointed at on the tape; without one, what the marks are. */
+export function JoinHere({ draft, plan, round, onChange }: JoinHereProps) {
+  const { lengths } = useSettings();
+  const join = round === undefined ? undefined : joinAt(plan, round);
+  if (!plan.stripes || plan.stripes.oneColour || plan.stripes.candidates.length === 0) {
+    return null;
+  }
+  if (!join) {
+    return (
+      <Box mt={1} fontSize="sm" color="quiet" className="no-print">
+        ▽ Here the heel line could meet a colour. Press one to see what it does.
+      </Box>
+    );
+  }
+  return (
+    <Flex gap={2} align="baseline" wrap="wrap" mt={1} className="no-print" data-testid="join-here">
+      <span>{`${placeWords(plan.stripes, join)}:`}</span>
+      {join.kept.map((kept) => (
+        <SmallButton
+          key={kept.what}
+          h="auto"
+          py={1}
+          whiteSpace="normal"
+          onClick={() => onChange(taken(draft, kept))}
+        >
+          {keptWords(kept, lengths)}
+        </SmallButton>
+      ))}
+    </Flex>
+  );
+}

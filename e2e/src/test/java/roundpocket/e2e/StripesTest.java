@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -27,7 +28,11 @@ public class StripesTest extends BrowserTest {
                                     {"name": "woad", "colour": "#2b4a6f", "lengthM": 6}]}}""";
 
     private String pair(String name) {
-        return server().post("/api/pairs", "{\"name\": \"" + name + "\", \"spec\": " + SPEC + "}")
+        return pair(name, SPEC);
+    }
+
+    private String pair(String name, String spec) {
+        return server().post("/api/pairs", "{\"name\": \"" + name + "\", \"spec\": " + spec + "}")
                 .body()
                 .replaceFirst("(?s).*?\"id\" ?: ?\"([^\"]+)\".*", "$1");
     }
@@ -89,6 +94,38 @@ public class StripesTest extends BrowserTest {
     }
 
     @Test
+    public void theHeelLineGoesToAColourJoinThatIsPointedAt() {
+        Page page = visit("/pairs/" + pair("Pointed at"));
+        Locator tape = page.getByRole(AriaRole.SLIDER).first();
+        tape.focus();
+        page.keyboard().press("Home");
+        int line = Integer.parseInt(tape.getAttribute("aria-valuemax"));
+        Locator put = page.getByTestId("join-here").getByRole(AriaRole.BUTTON);
+        for (int i = 0; i < line && put.count() == 0; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        put.first().click();
+        assertThat(word(page, "placing")).containsText("at a colour change");
+        button(page, "Undo").first().click();
+        assertThat(word(page, "placing")).containsText("to suit the heel’s depth");
+    }
+
+    @Test
+    public void aKnotIsCutOutAndThePlanSaysWhatIsLeft() {
+        String knotted =
+                SPEC.replaceFirst("(\"startM\": ?0|\"bands\":)", "\"knots\": [{\"atM\": 60, \"goesOnM\": 3}], $1");
+        String id = pair("Knotted", knotted);
+        Page page = visit("/pairs/" + id);
+        assertThat(page.getByText("You could also:")).isVisible();
+        word(page, "knots").click();
+        page.getByText("cut out", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(word(page, "knots")).containsText("cut out");
+        assertThat(page.getByText(Pattern.compile("It is cut out: wind off .+ there.+leaves .+ g")))
+                .isVisible();
+        assertThat(page.getByText("breaks the order of the stripes")).hasCount(0);
+    }
+
+    @Test
     public void theTapeReadsTheBandAndHatchesIt() {
         Page page = visit("/pairs/" + pair("Read"));
         page.getByRole(AriaRole.SLIDER).first().focus();
@@ -110,17 +147,27 @@ public class StripesTest extends BrowserTest {
 
     @DataProvider
     public Object[][] lights() {
-        return new Object[][] {{"light", "From the side"}, {"evening", "From the sole"}};
+        return new Object[][] {
+            {"light", "From the side", ""},
+            {"evening", "From the sole", ""},
+            {"light", "From the sole", "print"},
+            {"evening", "From the side", "large type"},
+        };
     }
 
     /** Two hundred stitches at random: what the picture says they are is what they are painted. */
     @Test(dataProvider = "lights")
-    public void thePictureIsPaintedAsItIsRead(String light, String view) {
-        Page page = visit("/pairs/" + pair("Painted " + light));
+    public void thePictureIsPaintedAsItIsRead(String light, String view, String how) {
+        Page page = visit("/pairs/" + pair("Painted " + light + how));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(light)))
                 .first()
                 .click();
         button(page, view).click();
+        if (how.equals("print")) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        } else if (how.equals("large type")) {
+            page.evaluate("document.documentElement.style.fontSize = '200%'");
+        }
         Locator picture = page.getByTestId("pair-picture");
         picture.scrollIntoViewIfNeeded();
         Random random = new Random(14);

@@ -14,7 +14,7 @@ const measured: Work = {
   stretches: [{ section: 'LEG', title: 'leg', done: 0, all: 54 }],
 };
 const work: Work = { ...measured, measureAt: 26 };
-const cake: CakeState = { words: '', enough: 'GAMBLE', figures: [], steps: [], rules: [] };
+const cake: CakeState = { role: { id: 'MAIN', title: 'main yarn' }, words: '', enough: 'GAMBLE', figures: [], steps: [], rules: [] };
 const lap = (part: Partial<Lap>): Lap => ({
   pairId: '',
   name: '',
@@ -54,10 +54,10 @@ it('does not ask for what was measured', () => {
 });
 
 it('says where the leg ends by the last weighing, and nothing where the cake will do', () => {
-  const light = lap({ cake: { ...cake, stopAt: 24 } });
+  const light = lap({ cakes: [{ ...cake, stopAt: 24 }] });
   expect(words(<LegEndsSooner lap={light} work={work} />)).toMatch(/24 leg rounds, not 54/);
   cleanup();
-  expect(words(<LegEndsSooner lap={lap({ cake })} work={work} />)).toBe('');
+  expect(words(<LegEndsSooner lap={lap({ cakes: [cake] })} work={work} />)).toBe('');
 });
 
 it.each([

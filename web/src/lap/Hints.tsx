@@ -18,7 +18,7 @@ export function MeasureNow({ work, position }: { work: Work; position: number })
 
 /** The last weighing allows less leg than is planned: said until the leg is made so, or a heavier cake is weighed. */
 export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
-  const stopAt = lap.cake?.stopAt;
+  const stopAt = lap.cakes.find((cake) => cake.stopAt !== undefined)?.stopAt;
   const leg = work.stretches.find(({ section }) => section === 'LEG');
   if (stopAt === undefined || !leg) {
     return null;

@@ -62,7 +62,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           value={role}
           options={[
             ['MAIN', 'the main yarn', 'the main yarn was weighed'],
-            ['CONTRAST', 'the second yarn', 'the second yarn was weighed'],
+            ['CONTRAST', 'the contrast yarn', 'the contrast yarn was weighed'],
           ]}
           onChange={setRole}
         />
@@ -95,9 +95,16 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           The weight is right
         </ToolButton>
       )}
-      {lap.cake && (
-        <CakeWords lap={lap} sock={sock} queue={queue} onClose={onClose} cake={lap.cake} />
-      )}
+      {lap.cakes.map((cake) => (
+        <CakeWords
+          key={cake.role.id}
+          lap={lap}
+          sock={sock}
+          queue={queue}
+          onClose={onClose}
+          cake={cake}
+        />
+      ))}
       <ScaleReading onTake={setGrams} />
       {weighings.length > 0 && (
         <Box as="ul" listStyleType="none" mt={3} aria-label="Weighed so far">
@@ -115,7 +122,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
                 {` · ${dayText(each.at.slice(0, 10))}, ${
                   each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
                 }${each.fresh ? ', a new ball' : ''}${
-                  each.role === 'CONTRAST' ? ', the second yarn' : ''
+                  each.role === 'CONTRAST' ? ', the contrast yarn' : ''
                 }`}
               </Box>
               <TakeBack
@@ -133,13 +140,18 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
 }
 
 /** What the latest weight says of the rest, each figure with its working. */
-function CakeWords({ sock, queue, onClose, cake }: ToolProps & { cake: CakeState }) {
+function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: CakeState }) {
   const { lengths } = useSettings();
   const [working, setWorking] = useState<number | undefined>();
   const opened = working === undefined ? undefined : cake.figures[working];
   const { stopAt } = cake;
   return (
-    <Box borderWidth="1px" borderColor="line" p={3} data-testid="cake">
+    <Box borderWidth="1px" borderColor="line" p={3} mt={2} data-testid="cake">
+      {lap.contrast && (
+        <Box fontSize="sm" color="quiet">
+          {`The ${cake.role.title}`}
+        </Box>
+      )}
       <p>
         <strong>{cake.words}</strong>
       </p>

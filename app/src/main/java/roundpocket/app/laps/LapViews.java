@@ -44,7 +44,7 @@ public final class LapViews {
      * @param half loops on each of two needles, in the tube
      * @param socks how far the two socks are
      * @param weighings what was weighed, the earliest first
-     * @param cake what the latest weighing says; left out where nothing was weighed
+     * @param cakes what the latest weighing of each yarn says, the latest first
      * @param windOff what to wind off before the second sock, in words; left out where nothing is
      * @param notes what was noted, the earliest first
      * @param revision grows with everything that is no press
@@ -63,7 +63,7 @@ public final class LapViews {
             int half,
             List<LapSockView> socks,
             List<WeighedView> weighings,
-            @Nullable CakeView cake,
+            List<CakeView> cakes,
             @Nullable String windOff,
             List<LapNoteView> notes,
             int revision) {}
@@ -162,8 +162,9 @@ public final class LapViews {
     public record LapNoteView(UUID id, int sock, Instant at, String words) {}
 
     /**
-     * What the latest weighing says of the rest.
+     * What the latest weighing of a yarn says of the rest.
      *
+     * @param role which yarn
      * @param words what to do
      * @param enough whether the cake will do
      * @param figures the figures behind it, each with its label
@@ -172,6 +173,7 @@ public final class LapViews {
      * @param rules the rules behind the steps
      */
     public record CakeView(
+            YarnRole role,
             String words,
             Enough enough,
             List<LabelledView> figures,
@@ -195,7 +197,8 @@ public final class LapViews {
                     .filter(leg -> leg.sooner() && leg.allowed().value() >= 0)
                     .map(CakeCheck.Leg::total)
                     .orElse(null);
-            return new CakeView(check.words(), check.enough(), figures, stopAt, workings.steps(), workings.rules());
+            return new CakeView(
+                    check.role(), check.words(), check.enough(), figures, stopAt, workings.steps(), workings.rules());
         }
     }
 
@@ -207,8 +210,8 @@ public final class LapViews {
      *
      * @param paced whether its presses are rounds
      * @param before live loops before it
-     * @param words what each press is done for; one where all are alike
-     * @param loops live loops after each press; one where they stay
+     * @param words what each press is done for; the last stands for all that come after it
+     * @param loops live loops after each press; the last stands for all that come after it
      * @param number presses of it
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
@@ -235,7 +238,7 @@ public final class LapViews {
                     step.title(),
                     step.instruction(lengths),
                     step.before(),
-                    shortened(step.presses().stream().map(LapStep.Press::words).toList()),
+                    shortened(step.words(lengths)),
                     shortened(step.presses().stream().map(LapStep.Press::loops).toList()),
                     step.presses().size(),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
@@ -249,7 +252,12 @@ public final class LapViews {
         }
 
         private static <T> List<T> shortened(List<T> all) {
-            return all.stream().distinct().count() == 1 ? all.subList(0, 1) : all;
+            T last = all.get(all.size() - 1);
+            int kept = all.size();
+            while (kept > 1 && all.get(kept - 2).equals(last)) {
+                kept--;
+            }
+            return all.subList(0, kept);
         }
     }
 

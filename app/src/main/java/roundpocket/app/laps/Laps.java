@@ -303,7 +303,7 @@ public class Laps {
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),
                 knitting.weighings(),
-                CakeCheck.of(work).map(CakeView::of).orElse(null),
+                CakeCheck.of(work).stream().map(CakeView::of).toList(),
                 WindOff.of(work).map(wind -> wind.words(lengths)).orElse(null),
                 knitting.notes(),
                 knitting.revision());

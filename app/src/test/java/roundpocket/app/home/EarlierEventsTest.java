@@ -64,7 +64,7 @@ public class EarlierEventsTest {
                 assertThat(work.get("presses"))
                         .isEqualTo(then.getValue().get("presses").get(sock));
             }
-            assertThat(now.at("/cake/words").asString(""))
+            assertThat(now.at("/cakes/0/words").asString(""))
                     .isEqualTo(then.getValue().get("cake").asString(""));
         });
     }

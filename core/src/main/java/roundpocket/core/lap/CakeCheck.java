@@ -20,6 +20,7 @@ import roundpocket.core.yarn.YarnModel;
 /**
  * What yarn that was just weighed says of the rest of the sock, or of both socks where it is for both.
  *
+ * @param role which yarn
  * @param cake grams of it
  * @param needed grams that are still to be knitted from it
  * @param left grams left over at the end; below nothing, what is missing
@@ -27,7 +28,8 @@ import roundpocket.core.yarn.YarnModel;
  * @param leg how far the leg may go, while it is not complete
  * @param words what to do, in a sentence or two
  */
-public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Optional<Leg> leg, String words) {
+public record CakeCheck(
+        YarnRole role, Step cake, Step needed, Step left, Enough enough, Optional<Leg> leg, String words) {
     /**
      * How far the leg may go.
      *
@@ -43,10 +45,17 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
         }
     }
 
-    /** What the latest weighing of a pair says; empty where nothing was weighed. */
-    public static Optional<CakeCheck> of(PairWork pair) {
+    /** What the latest weighing of each yarn of a pair says, the latest first; none for a yarn that was not weighed. */
+    public static List<CakeCheck> of(PairWork pair) {
+        List<CakeCheck> checks = new ArrayList<>();
         List<Weighing> all = pair.weighings();
-        return all.isEmpty() ? Optional.empty() : Optional.of(of(pair, all.get(all.size() - 1)));
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Weighing each = all.get(i);
+            if (checks.stream().noneMatch(check -> check.role() == each.role())) {
+                checks.add(of(pair, each));
+            }
+        }
+        return checks;
     }
 
     private static CakeCheck of(PairWork pair, Weighing weighing) {
@@ -72,10 +81,10 @@ public record CakeCheck(Step cake, Step needed, Step left, Enough enough, Option
         Optional<Leg> leg = legRest.filter(step -> !after.isEmpty())
                 .map(step -> leg(sock.course(), sock.position(), cake, before, after));
         if (needed.value() == 0) {
-            return new CakeCheck(cake, needed, cake, Enough.SURE, leg, "All done with this yarn.");
+            return new CakeCheck(role, cake, needed, cake, Enough.SURE, leg, "All done with this yarn.");
         }
         Left left = Left.of("left when it is done", cake, needed);
-        return new CakeCheck(cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
+        return new CakeCheck(role, cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
     }
 
     /** The cake as it was weighed, less what was knitted from it since. */

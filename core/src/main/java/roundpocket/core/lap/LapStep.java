@@ -38,7 +38,7 @@ public record LapStep(
     /**
      * One press.
      *
-     * @param words what is done for it
+     * @param words what is done for it, with {@code {name}} where an amount goes
      * @param loops live loops on the needles after it
      * @param stitches stitches worked for it; none where no fabric is made
      */
@@ -60,7 +60,16 @@ public record LapStep(
 
     /** What to do, lengths in the reader's unit. */
     public String instruction(LengthUnit lengths) {
-        String text = instruction;
+        return filled(instruction, lengths);
+    }
+
+    /** What each press is done for, lengths in the reader's unit. */
+    public List<String> words(LengthUnit lengths) {
+        return presses.stream().map(press -> filled(press.words(), lengths)).toList();
+    }
+
+    private String filled(String template, LengthUnit lengths) {
+        String text = template;
         for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
             text = text.replace("{" + amount.getKey() + "}", amount.getValue().text(lengths));
         }
@@ -74,6 +83,10 @@ public record LapStep(
 
     /** The section that its rounds make; none for a step that makes no fabric. */
     public Optional<Section> section() {
+        return sectionOf(id);
+    }
+
+    static Optional<Section> sectionOf(String id) {
         return switch (id) {
             case "toe", "toe-plain" -> Optional.of(Section.TOE);
             case "foot", "foot-begun" -> Optional.of(Section.FOOT);

@@ -12,21 +12,27 @@ import roundpocket.core.finish.Needle;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.yarn.YarnModel;
 
 /** Writes steps one after the other, and keeps count of the live loops while it does. */
 final class StepWriter {
+    private static final Map<String, Amount> JOIN = Map.of("join", Amount.mm(YarnModel.JOIN_TAIL.value()));
+
     private final int stitches;
     private final int half;
     private int loops;
     private final List<LapStep> steps = new ArrayList<>();
+    private final InHand yarn;
 
     StepWriter(SockPlan plan) {
         this.stitches = plan.stitchCount().stitches().count();
         this.half = plan.stitchCount().half().count();
+        this.yarn = new InHand(plan);
     }
 
     /** Live loops on the needles by now. */
@@ -38,14 +44,32 @@ final class StepWriter {
         return steps;
     }
 
-    void begin(String title, String instruction, int cast) {
+    void begin(String title, String instruction, int cast, Section first) {
+        yarn.cast(first);
         add(step("begin", Doing.BEGIN, title, instruction, List.of(new Press(cast + " sts are on", cast)), Stage.KNIT));
     }
 
     void rounds(String id, String title, int number, String words) {
         if (number > 0) {
-            add(step(id, Doing.ROUNDS, title, words, repeated(number, words), Stage.KNIT));
+            add(step(id, Doing.ROUNDS, title, words, joining(id, repeated(number, words)), Stage.KNIT));
         }
+    }
+
+    /** The presses of a section, the first of them with the yarn that is joined for it. */
+    List<Press> joining(String id, List<Press> presses) {
+        String first = LapStep.sectionOf(id).map(yarn::join).orElse("");
+        if (first.isEmpty() || presses.isEmpty()) {
+            return presses;
+        }
+        List<Press> all = new ArrayList<>(presses);
+        Press press = all.get(0);
+        all.set(0, new Press(first + press.words(), press.loops(), press.stitches()));
+        return all;
+    }
+
+    /** The yarn is cut: what comes next is begun with a new end. */
+    void yarnCut() {
+        yarn.cut();
     }
 
     List<Press> repeated(int number, String words) {
@@ -55,6 +79,7 @@ final class StepWriter {
     }
 
     void hold(String id, String title) {
+        yarn.hold();
         add(step(
                 id,
                 Doing.HOLD,
@@ -65,6 +90,7 @@ final class StepWriter {
     }
 
     void resume(String id, String title) {
+        yarn.resume();
         pickUp(id, title, "Put the " + stitches + " waiting sts back on the needles.", stitches);
     }
 
@@ -125,7 +151,7 @@ final class StepWriter {
             presses.add(new Press(words(round), live, round.cumulative() - worked));
             worked = round.cumulative();
         }
-        add(step(id, Doing.SHAPE, title, beforeShaping(shaping, rounds), presses, Stage.KNIT));
+        add(step(id, Doing.SHAPE, title, beforeShaping(shaping, rounds), joining(id, presses), Stage.KNIT));
     }
 
     private static String words(ShapingRound round) {
@@ -161,6 +187,7 @@ final class StepWriter {
 
     /** Closes a heel or a toe; {@code tail} is what must hang from it. */
     void close(String id, Shaping shaping, Optional<Graft> graft, Amount tail) {
+        yarn.cut();
         if (shaping.choice().closeTaken() == Close.DRAW_THROUGH || graft.isEmpty()) {
             add(step(
                             id + "-draw",
@@ -219,12 +246,16 @@ final class StepWriter {
                 doing,
                 title,
                 instruction,
-                Map.of(),
+                joined(presses) ? JOIN : Map.of(),
                 loops,
                 presses,
                 OptionalInt.empty(),
                 false,
                 Optional.of(stage));
+    }
+
+    private static boolean joined(List<Press> presses) {
+        return presses.stream().anyMatch(press -> press.words().contains("{join}"));
     }
 
     void add(LapStep step) {

@@ -77,7 +77,8 @@ final class Steps {
                     "Cast on",
                     "Cast on " + stitches + " sts with waste yarn, change to the working yarn and join in the round. "
                             + halves() + " The toe is picked up from the waste yarn later.",
-                    stitches);
+                    stitches,
+                    Section.FOOT);
         }
         int foot = plan.tube().footRounds().count();
         int leg = plan.tube().legRounds().count();
@@ -121,7 +122,8 @@ final class Steps {
                 "Cast on",
                 "Cast on " + stitches + " sts loosely and join in the round. " + halves()
                         + " The edge must go over the heel.",
-                stitches);
+                stitches,
+                Section.CUFF);
         cuff();
         int foot = plan.tube().footRounds().count();
         out.rounds("leg", "Leg", plan.tube().legRounds().count(), "Knit.");
@@ -186,7 +188,8 @@ final class Steps {
                     "Cast on " + half
                             + " sts with waste yarn and change to the working yarn. They are the instep's half of"
                             + " the toe.",
-                    half);
+                    half,
+                    Section.TOE);
             out.shape("toe", "Toe", plan.toe(), toeRounds(true));
             out.pickUp(
                     "toe-other-side",
@@ -204,7 +207,8 @@ final class Steps {
                 "Cast on",
                 "Begin closed with " + tip + " sts, " + tip / 2
                         + " on each of two needles. The first needle is the sole," + " the other the instep.",
-                tip);
+                tip,
+                Section.TOE);
         out.shape("toe", "Toe", plan.toe(), plan.toe().list());
     }
 
@@ -232,7 +236,7 @@ final class Steps {
             presses.set(0, new Press("Knit this round plain: the yarn changes here.", out.loops(), out.loops()));
         }
         if (number > 0) {
-            out.add(out.step("cuff", Doing.ROUNDS, "Cuff", rib, presses, Stage.KNIT));
+            out.add(out.step("cuff", Doing.ROUNDS, "Cuff", rib, out.joining("cuff", presses), Stage.KNIT));
         }
     }
 
@@ -245,6 +249,7 @@ final class Steps {
                         + " the heel.",
                 List.of(new Press("Bound off", 0)),
                 Stage.KNIT));
+        out.yarnCut();
     }
 
     private void toeFromWaste() {

@@ -87,7 +87,11 @@ final class Rounds {
             int gone = Math.min(ShapingRules.CORNERS_IN_A_ROUND, left);
             left -= gone;
             int stitches = 2 * side + left;
-            add(Kind.CORNERS, stitches / 2, stitches, "knit, decreasing " + gone / 2 + " extra sts at each corner");
+            add(
+                    Kind.CORNERS,
+                    stitches / 2,
+                    stitches,
+                    "knit, decreasing " + gone / 2 + (gone == 2 ? " extra st" : " extra sts") + " at each corner");
         }
         return rounds;
     }

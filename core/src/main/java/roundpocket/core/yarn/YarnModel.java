@@ -16,7 +16,7 @@ import roundpocket.core.swatch.Gauge;
 
 /** What a stitch of one yarn at one gauge takes. Before anything is weighed, good to 10 % (standard uncertainty). */
 public final class YarnModel {
-    static final Constant JOIN_TAIL = Constant.of(
+    public static final Constant JOIN_TAIL = Constant.of(
             "yarn.join-tail", "an end to weave in", 200, Unit.MILLIMETRES, Source.practice("20 cm for a join"));
     static final Constant DRAW_THROUGH_TAIL = Constant.of(
             "yarn.draw-through-tail",

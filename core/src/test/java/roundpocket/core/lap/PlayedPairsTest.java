@@ -46,12 +46,11 @@ public class PlayedPairsTest {
     }
 
     private static void play(SockPlan plan, HeelWhen when) {
-        int stitches = plan.stitchCount().stitches().count();
         int piece = 0;
         for (int sock = 1; sock <= 2; sock++) {
             String what = plan.tube().way() + ", " + plan.opening().way() + ", "
                     + plan.opening().corners() + ", " + when + ", sock " + sock;
-            SockMachine machine = new SockMachine(what, stitches).withPiece(piece);
+            SockMachine machine = new SockMachine(what, plan).withPiece(piece);
             machine.knit(LapPlan.of(plan, when, sock));
             assertThat(machine.faults(plan.toe().begun())).as(what).isEmpty();
             assertThat(machine.heelRounds())

@@ -11,6 +11,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.Way;
 
 /**
  * Knits one sock by doing what the steps say and nothing else: it reads the instructions as a knitter does, keeps the
@@ -26,6 +30,7 @@ final class SockMachine {
     }
 
     private final String what;
+    private final SockPlan plan;
     private final int stitches;
     private final int half;
     /** Rounds of the tube from the end it was begun at; a ready tube's piece has its own from the start. */
@@ -33,6 +38,10 @@ final class SockMachine {
 
     private final Deque<Integer> threads = new ArrayDeque<>();
     private int needles;
+    /** The yarn that hangs from the needles; none after a close. */
+    private YarnRole yarn;
+
+    private YarnRole waiting;
     private int castOnWaste;
     private Line[] line = {};
     private int lineAfter = -1;
@@ -46,9 +55,10 @@ final class SockMachine {
     private int rims;
     private int cutOff;
 
-    SockMachine(String what, int stitches) {
+    SockMachine(String what, SockPlan plan) {
         this.what = what;
-        this.stitches = stitches;
+        this.plan = plan;
+        this.stitches = plan.stitchCount().stitches().count();
         this.half = stitches / 2;
     }
 
@@ -66,7 +76,10 @@ final class SockMachine {
             String text = step.instruction(LengthUnit.CM);
             switch (step.doing()) {
                 case BEGIN -> begin(text);
-                case ROUNDS -> step.presses().forEach(press -> tube.add(step.title()));
+                case ROUNDS -> {
+                    takeYarn(step);
+                    step.presses().forEach(press -> tube.add(step.title()));
+                }
                 case LINE -> line(text);
                 case CHECK -> check(step, text);
                 case HOLD -> hold(text);
@@ -74,7 +87,10 @@ final class SockMachine {
                 case CUT -> cut(step, text);
                 case UNPICK -> unpick(step, text);
                 case CORNERS -> corners(text);
-                case SHAPE -> shape(step);
+                case SHAPE -> {
+                    takeYarn(step);
+                    shape(step);
+                }
                 case GRAFT -> graft(step, text);
                 case CLOSE -> close(step, text);
                 case FINISH -> cornersShut |= text.contains("round and round the gap");
@@ -94,6 +110,14 @@ final class SockMachine {
 
     private void begin(String text) {
         needles = number("(\\d+)\\s+sts", text);
+        yarn = plan.yarn()
+                .of(
+                        plan.tube().way() == Way.CUFF_DOWN
+                                ? Section.CUFF
+                                : plan.toe().begun() || !text.contains("picked up from the waste")
+                                        ? Section.TOE
+                                        : Section.FOOT)
+                .role();
         castOnWaste = text.contains("waste yarn") ? needles : 0;
     }
 
@@ -140,6 +164,8 @@ final class SockMachine {
         assertThat(number("all (\\d+) live sts", text)).as(what).isEqualTo(needles);
         threads.push(needles);
         needles = 0;
+        waiting = yarn;
+        yarn = null;
     }
 
     private void pickUp(LapStep step, String text) {
@@ -152,6 +178,7 @@ final class SockMachine {
         } else if (text.contains("waiting sts")) {
             needles += number("the (\\d+) waiting", text);
             assertThat(threads.pop()).as(what).isEqualTo(needles);
+            yarn = waiting;
         } else if (text.contains("waste yarn")) {
             needles += number("the (?:toe's )?(\\d+) sts", text);
             castOnWaste = 0;
@@ -230,7 +257,7 @@ final class SockMachine {
     private void shape(LapStep step) {
         boolean heel = step.id().equals("heel");
         for (Press press : step.presses()) {
-            needles = worked(press.words());
+            needles = worked(press.words().replaceFirst("^Join the [^.]*\\. ", ""));
             heelRounds += heel ? 1 : 0;
         }
         if (!heel && lineAfter < 0) {
@@ -271,6 +298,20 @@ final class SockMachine {
         return 2 * made;
     }
 
+    /** No round is knitted without the yarn it is planned in, and none is joined that hangs there. */
+    private void takeYarn(LapStep step) {
+        Matcher join = Pattern.compile("^Join the (main |contrast )?yarn")
+                .matcher(step.presses().get(0).words());
+        if (join.find()) {
+            YarnRole joined = "contrast ".equals(join.group(1)) ? YarnRole.CONTRAST : YarnRole.MAIN;
+            assertThat(yarn).as("%s: joined before %s", what, step.id()).isNotEqualTo(joined);
+            yarn = joined;
+        }
+        assertThat(yarn)
+                .as("%s: the yarn for %s", what, step.id())
+                .isEqualTo(plan.yarn().of(step.section().orElseThrow()).role());
+    }
+
     private void graft(LapStep step, String text) {
         int each = number("^(\\d+) sts on each needle", text);
         assertThat(2 * each).as(what).isEqualTo(needles);
@@ -280,6 +321,7 @@ final class SockMachine {
                 .as(what + ": loops left after the graft")
                 .containsOnly(each);
         needles = 0;
+        yarn = null;
         closed.add(step.id());
     }
 
@@ -296,6 +338,7 @@ final class SockMachine {
             closed.add(step.id());
         }
         needles = 0;
+        yarn = null;
     }
 
     /** Rounds between the toe's end of the tube and the heel line. */

@@ -62,8 +62,7 @@ public class WrittenOutTest {
         for (int sock = 1; sock <= 2; sock++) {
             for (LapStep step : course.forSock(sock).lap().steps()) {
                 out.add("  " + step.title() + ". " + step.instruction(lengths));
-                step.presses().stream()
-                        .map(LapStep.Press::words)
+                step.words(lengths).stream()
                         .distinct()
                         .filter(words -> !words.equals(step.instruction()))
                         .forEach(words -> out.add("    - " + words));

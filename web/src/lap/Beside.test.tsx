@@ -29,6 +29,7 @@ const lap: Lap = {
   half: 32,
   socks: [],
   weighings: [],
+  cakes: [],
   notes: [
     { id: 'n1', sock: 1, at: '2026-11-20T19:00:00Z', words: 'the earlier one' },
     { id: 'n2', sock: 2, at: '2026-11-21T19:00:00Z', words: 'the later one' },

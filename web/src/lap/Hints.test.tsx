@@ -14,7 +14,14 @@ const measured: Work = {
   stretches: [{ section: 'LEG', title: 'leg', done: 0, all: 54 }],
 };
 const work: Work = { ...measured, measureAt: 26 };
-const cake: CakeState = { role: { id: 'MAIN', title: 'main yarn' }, words: '', enough: 'GAMBLE', figures: [], steps: [], rules: [] };
+const cake: CakeState = {
+  role: 'MAIN',
+  words: '',
+  enough: 'GAMBLE',
+  figures: [],
+  steps: [],
+  rules: [],
+};
 const lap = (part: Partial<Lap>): Lap => ({
   pairId: '',
   name: '',
@@ -28,6 +35,7 @@ const lap = (part: Partial<Lap>): Lap => ({
   half: 32,
   socks: [],
   weighings: [],
+  cakes: [],
   notes: [],
   revision: 0,
   ...part,

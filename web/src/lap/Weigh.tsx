@@ -97,7 +97,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
       )}
       {lap.cakes.map((cake) => (
         <CakeWords
-          key={cake.role.id}
+          key={cake.role}
           lap={lap}
           sock={sock}
           queue={queue}
@@ -149,7 +149,7 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} data-testid="cake">
       {lap.contrast && (
         <Box fontSize="sm" color="quiet">
-          {`The ${cake.role.title}`}
+          {cake.role === 'MAIN' ? 'The main yarn' : 'The contrast yarn'}
         </Box>
       )}
       <p>

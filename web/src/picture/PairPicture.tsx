@@ -4,9 +4,10 @@ import type { ColourRound, Plan, StripePlan } from '../wire/types';
 import { SmallButton } from '../form/SmallButton';
 import { colourOf } from '../tape/colours';
 import { useWidth } from '../tape/useWidth';
-import { draw, svgOf } from './draw';
+import { svgOf } from './draw';
 import { stitchAt } from './knit';
-import { meshOf, type Cell, type Mesh, type View } from './mesh';
+import { meshOf, type Cell, type View } from './mesh';
+import { paint, type Laid, type Painting } from './paint';
 
 const MARGIN_MM = 6;
 const GAP_MM = 16;
@@ -21,14 +22,6 @@ interface PairPictureProps {
   name: string;
 }
 
-interface Placed {
-  mesh: Mesh;
-  /** Millimetres that it lies to the right. */
-  x: number;
-  /** And down. */
-  y: number;
-}
-
 /** Both socks as they will look, stitch by stitch, lying on the table. */
 export function PairPicture({ plan, stripes, name }: PairPictureProps) {
   const [measure, width] = useWidth(900);
@@ -37,6 +30,7 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
   const [middle, setMiddle] = useState<readonly [number, number] | undefined>();
   const [over, setOver] = useState<Cell | undefined>();
   const canvas = useRef<HTMLCanvasElement>(null);
+  const painting = useRef<Painting>(undefined);
   const socks = useMemo(() => placed(plan, stripes, view), [plan, stripes, view]);
   const other = plan.madeFrom?.contrast?.colour;
   const whole = room(socks);
@@ -49,20 +43,13 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
   const lookY = zoom === 1 ? 0 : at[1] - height / perMm / 2;
 
   useEffect(() => {
-    const element = canvas.current;
-    const context = element?.getContext('2d');
-    if (!element || !context) {
-      return;
-    }
-    const sharp = window.devicePixelRatio || 1;
-    element.width = Math.round(width * sharp);
-    element.height = Math.round(height * sharp);
-    context.setTransform(sharp, 0, 0, sharp, 0, 0);
-    context.clearRect(0, 0, width, height);
-    for (const { mesh, x, y } of socks) {
-      const here = { x: lookX - x, y: lookY - y, perMm };
-      draw(context, mesh, here, { width, height }, (band) => colourOf(stripes, band, other));
-    }
+    const look = { x: lookX, y: lookY, perMm };
+    const scene = { socks, look, width, height };
+    painting.current =
+      canvas.current === null
+        ? undefined
+        : paint(canvas.current, { ...scene, colourOf: (band) => colourOf(stripes, band, other) });
+    return () => painting.current?.cancel();
   }, [socks, stripes, other, lookX, lookY, perMm, width, height]);
 
   const closer = (by: number) => {
@@ -138,7 +125,10 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
           Save as SVG
         </SmallButton>
         <SmallButton
-          onClick={() => canvas.current?.toBlob((blob) => blob && save(blob, name, 'png'))}
+          onClick={() => {
+            painting.current?.finish();
+            canvas.current?.toBlob((blob) => blob && save(blob, name, 'png'));
+          }}
         >
           Save as PNG
         </SmallButton>
@@ -178,7 +168,7 @@ const VIEWS = [
 ] as const;
 
 /** Both socks beside each other; from the sole, which is long and low, below each other. */
-function placed(plan: Plan, stripes: StripePlan, view: View): Placed[] {
+function placed(plan: Plan, stripes: StripePlan, view: View): Laid[] {
   let x = MARGIN_MM;
   return stripes.socks.map((sock) => {
     const mesh = meshOf(plan, sock, view);
@@ -188,7 +178,7 @@ function placed(plan: Plan, stripes: StripePlan, view: View): Placed[] {
   });
 }
 
-function room(socks: readonly Placed[]): { width: number; height: number } {
+function room(socks: readonly Laid[]): { width: number; height: number } {
   const last = socks.at(-1);
   return {
     width: (last ? last.x + last.mesh.width : 100) + MARGIN_MM,

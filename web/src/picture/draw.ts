@@ -61,18 +61,23 @@ function strokes<P extends Pen>(inking: Inking<P>, colour: string): Stroke<P>[] 
       ];
 }
 
-/** Draws a mesh on a canvas of so many pixels. */
+/** The grounds of the stitches, and what lies on them: no ground may cover the legs of a neighbour. */
+export type Depth = 'grounds' | 'legs';
+const LAYERS_OF: Record<Depth, readonly [number, number]> = { grounds: [0, 2], legs: [2, LAYERS] };
+
+/** Draws stitches of a mesh on a canvas of so many pixels. */
 export function draw(
   context: CanvasRenderingContext2D,
   mesh: Mesh,
   look: Look,
   size: { width: number; height: number },
   colourOf: (band: number) => string,
+  depth: Depth,
 ): void {
   const found = inkings(mesh, look, size.width, size.height, () => new CanvasPen());
   const each = found.map((inking) => strokes(inking, colourOf(inking.band)));
-  // Layer by layer, so that no ground lies over the legs of a neighbour.
-  for (let layer = 0; layer < LAYERS; layer++) {
+  const [from, to] = LAYERS_OF[depth];
+  for (let layer = from; layer < to; layer++) {
     for (const list of each) {
       const stroke = list[layer];
       if (stroke?.line !== undefined) {

@@ -3,7 +3,8 @@ import type { SockStripes } from '../wire/types';
 import { plans } from '../../test/plans';
 import { svgOf } from './draw';
 import { heart, inkings, shade, stitchAt, type Pen } from './knit';
-import { meshOf } from './mesh';
+import { meshOf, type Point } from './mesh';
+import { runs } from './paint';
 
 const plan = plans.striped;
 const [sock, other] = (plan.stripes?.socks ?? []) as [SockStripes, SockStripes];
@@ -77,3 +78,31 @@ it.each([
 ])('shade of %s', (colour, by, shaded) => {
   expect(shade(colour, by)).toBe(shaded);
 });
+
+function area(corners: readonly Point[]): number {
+  const twice = corners.reduce((sum, [x, y], i) => {
+    const [nextX, nextY] = corners[(i + 1) % corners.length] ?? [0, 0];
+    return sum + x * nextY - nextX * y;
+  }, 0);
+  return Math.abs(twice) / 2;
+}
+
+it.each(['side', 'sole'] as const)(
+  'from the %s the quick picture has as much of each colour',
+  (view) => {
+    const { cells } = meshOf(plan, sock, view);
+    const quick = runs(cells);
+    expect(quick.length).toBeLessThan(cells.length / 4);
+    const all = new Map<number, number>();
+    const add = (band: number, much: number) => all.set(band, (all.get(band) ?? 0) + much);
+    cells.forEach(({ band, corners }) => add(band, area(corners)));
+    quick.forEach(([first, last]) => {
+      const [a, , , d] = first.corners;
+      const [, b, c] = last.corners;
+      add(first.band, -area([a, b, c, d]));
+    });
+    for (const rest of all.values()) {
+      expect(Math.abs(rest)).toBeLessThan(5);
+    }
+  },
+);

@@ -13,6 +13,7 @@ const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['RULE', 'rules'],
   ['SCHOOL', 'methods'],
   ['CONSTANT', 'constants'],
+  ['MISHAP', 'when something is wrong'],
   ['CAUTION', 'cautions'],
 ];
 

@@ -142,6 +142,17 @@ const DRAWINGS: Record<Subject, ReactNode> = {
       ))}
     </g>
   ),
+  RESCUE: (
+    <g>
+      <Path d="M16 18 H104" {...PEN} fill="none" />
+      {[0, 1, 2, 4, 5, 6].map((i) => (
+        <Path key={i} d={`M${22 + i * 12} 24 v18`} {...PEN} fill="none" />
+      ))}
+      {[24, 31, 38].map((y) => (
+        <Path key={y} d={`M54 ${y} h8`} {...PEN} fill="none" />
+      ))}
+    </g>
+  ),
   KNITTING: (
     <g>
       {[0, 1, 2, 3, 4, 5].map((i) => (

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
 import { eventOf, type Happening } from './happening';
-import type { Lap, Schedule, Tried } from '../wire/types';
+import type { Lap, Mishap, Schedule, Tried } from '../wire/types';
 
 /** The work on a pair. */
 export function useLap(id: string) {
@@ -10,6 +10,16 @@ export function useLap(id: string) {
     queryFn: () => call<Lap>('GET', `/api/laps/${id}`),
     gcTime: 0,
     staleTime: Infinity,
+  });
+}
+
+/** Everything that can go wrong at the needles. */
+export function useMishaps() {
+  return useQuery({
+    queryKey: ['mishaps'],
+    queryFn: () => call<Mishap[]>('GET', '/api/laps/mishaps'),
+    staleTime: Infinity,
+    gcTime: Infinity,
   });
 }
 

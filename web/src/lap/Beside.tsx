@@ -9,9 +9,12 @@ import { SignalSwitches } from './SignalSwitches';
 import { TapeCheck } from './TapeCheck';
 import { Weigh } from './Weigh';
 import { WhenDone } from './WhenDone';
+import { Wrong } from './Wrong';
+import { useMishaps } from '../api/lapQueries';
 import { LinkButton } from '../form/LinkButton';
 
 const TOOLS = [
+  ['wrong', 'Rescue', 'Something is wrong', 'r'],
   ['tape', 'Measure', 'Measure the tube', 't'],
   ['weigh', 'Weigh', 'Weigh the yarn', 'w'],
   ['rounds', 'Adjust rounds', 'More or fewer rounds than planned', undefined],
@@ -23,6 +26,7 @@ const TOOLS = [
 type Tool = (typeof TOOLS)[number][0];
 
 const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
+  wrong: Wrong,
   tape: TapeCheck,
   weigh: Weigh,
   rounds: OffPlan,
@@ -34,6 +38,8 @@ const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
 /** What lies beside the needles: the tape, the scale, a pencil, the calendar. */
 export function Beside(props: Omit<ToolProps, 'onClose'>) {
   const [open, setOpen] = useState<Tool | undefined>();
+  // Asked for beforehand: it has to open while the server is away as well.
+  useMishaps();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const tool = TOOLS.find(([, , , letter]) => letter === event.key)?.[0];

@@ -20,6 +20,7 @@ const foot: LapStep = {
   loops: [64],
   number: 55,
   forGood: false,
+  mishaps: [],
   cautions: [{ title: 'Hands', text: 'Pause.' }],
 };
 

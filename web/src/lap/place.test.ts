@@ -14,6 +14,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     loops: [64],
     number,
     forGood: false,
+    mishaps: [],
     cautions: [],
     ...part,
   };

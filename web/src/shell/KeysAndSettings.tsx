@@ -21,6 +21,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['[ ]', 'while knitting: the other sock'],
   ['t, w, n', 'while knitting: measure, weigh, note'],
   ['c', 'while knitting: a new colour begins'],
+  ['r', 'while knitting: something is wrong'],
   ['Esc', 'close what is open'],
 ];
 

@@ -46,6 +46,7 @@ export type Cake = Schemas['CakePart'];
 export type Stripe = Schemas['StripePart'];
 export type YarnUse = Schemas['YarnUseView'];
 export type Lap = Schemas['LapView'];
+export type Mishap = Schemas['MishapView'];
 export type LapStep = Schemas['LapStepView'];
 export type LapSock = Schemas['LapSockView'];
 export type LapEvent = Schemas['LapEvent'];

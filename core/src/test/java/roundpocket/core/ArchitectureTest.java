@@ -29,6 +29,7 @@ public class ArchitectureTest {
             "ready",
             "judge",
             "lap",
+            "rescue",
             "wear",
             "practice",
             "almanac");

@@ -68,6 +68,37 @@ public class BesideTheNeedlesTest extends BrowserTest {
         return page.evaluate("() => document.activeElement.textContent");
     }
 
+    /** In the middle of a graft above all: there the way back must be to the very same move. */
+    @Test
+    public void aRescueLeadsBackToTheSameCount() {
+        int graft = 0;
+        for (JsonNode step : lap().at("/works/0/steps")) {
+            if (step.get("id").asString().equals("heel-graft")) {
+                break;
+            }
+            graft += step.get("number").asInt();
+        }
+        Page page = at(graft + 5);
+        Locator count = page.getByTestId("count");
+        assertThat(count).hasText("5");
+        page.keyboard().press("r");
+        sheet(page)
+                .getByRole(AriaRole.LISTITEM)
+                .first()
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        assertThat(page.getByTestId("cure").getByRole(AriaRole.HEADING).first())
+                .hasText("I was called away in the middle");
+        assertAccessible(page);
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("cure")).isVisible();
+        button(sheet(page), "Something else").click();
+        button(sheet(page), "A stitch slipped off the needle").click();
+        button(sheet(page), "Back to my count").click();
+        assertThat(sheet(page)).hasCount(0);
+        assertThat(count).hasText("5");
+    }
+
     @Test
     public void aTapeCheckMovesTheHeelOnceItIsTaken() {
         Page page = at(31);

@@ -24,6 +24,9 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.rescue.Mishap;
+import roundpocket.core.rescue.Rescue;
+import roundpocket.core.rescue.Sketch;
 import roundpocket.core.yarn.Enough;
 
 /** The work on a pair as it is handed out. */
@@ -215,6 +218,7 @@ public final class LapViews {
      * @param number presses of it
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
+     * @param mishaps what can go wrong in it, the likeliest first
      * @param cautions what to be careful of
      */
     public record LapStepView(
@@ -229,6 +233,7 @@ public final class LapViews {
             int number,
             @Nullable Integer expected,
             boolean forGood,
+            List<Mishap> mishaps,
             List<LapCautionView> cautions) {
         static LapStepView of(LapStep step, List<Caution> cautions, LengthUnit lengths) {
             return new LapStepView(
@@ -243,6 +248,7 @@ public final class LapViews {
                     step.presses().size(),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
+                    Rescue.in(step),
                     cautions.stream()
                             .filter(caution -> step.stage()
                                     .filter(caution.stages()::contains)
@@ -258,6 +264,21 @@ public final class LapViews {
                 kept--;
             }
             return all.subList(0, kept);
+        }
+    }
+
+    /**
+     * Something that can go wrong, and how it is put right.
+     *
+     * @param looks how it looks
+     * @param why why it happens
+     * @param cure what to do, move by move
+     * @param sketch what it is drawn as
+     */
+    public record MishapView(Mishap id, String title, String looks, String why, List<String> cure, Sketch sketch) {
+        static MishapView of(Mishap mishap) {
+            return new MishapView(
+                    mishap, mishap.title(), mishap.description(), mishap.why(), mishap.cure(), mishap.sketch());
         }
     }
 

@@ -20,8 +20,10 @@ import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
+import roundpocket.app.laps.LapViews.MishapView;
 import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.core.lap.Miscount;
+import roundpocket.core.rescue.Mishap;
 
 /** The work on pairs over HTTP. */
 @RestController
@@ -89,5 +91,11 @@ public class LapsController {
         return Stream.of(Miscount.on("Lower needle", expected, first), Miscount.on("Upper needle", expected, second))
                 .filter(words -> !words.isEmpty())
                 .toList();
+    }
+
+    /** Everything that can go wrong at the needles, and how it is put right. */
+    @GetMapping("/mishaps")
+    public List<MishapView> mishaps() {
+        return Stream.of(Mishap.values()).map(MishapView::of).toList();
     }
 }

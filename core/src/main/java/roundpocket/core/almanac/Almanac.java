@@ -30,6 +30,7 @@ import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.PlanRules;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.ready.ReadyRules;
+import roundpocket.core.rescue.Mishap;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
@@ -52,6 +53,7 @@ public final class Almanac {
         RULE("rule"),
         SCHOOL("method"),
         CONSTANT("constant"),
+        MISHAP("when something is wrong"),
         CAUTION("caution");
 
         private final String title;
@@ -81,7 +83,7 @@ public final class Almanac {
 
     /** Every entry, chapter by chapter: methods, rules, constants and cautions in each. */
     public static List<Entry> entries() {
-        return Stream.of(schools(), rules(), constants(), cautions())
+        return Stream.of(schools(), rules(), constants(), mishaps(), cautions())
                 .flatMap(entries -> entries)
                 .sorted(Comparator.comparing(Entry::chapter))
                 .toList();
@@ -146,6 +148,18 @@ public final class Almanac {
 
     private static Chapter chapter(String id) {
         return id.startsWith("tube.placing.") ? Chapter.HEEL_LINE : Chapter.of(id.substring(0, id.indexOf('.')));
+    }
+
+    private static Stream<Entry> mishaps() {
+        return Arrays.stream(Mishap.values())
+                .map(mishap -> new Entry(
+                        Kind.MISHAP,
+                        "mishap." + slug(mishap),
+                        Chapter.of("mishaps"),
+                        mishap.title(),
+                        mishap.description() + " " + mishap.why() + " " + String.join(" ", mishap.cure()),
+                        "",
+                        mishap.source()));
     }
 
     private static Stream<Entry> cautions() {

@@ -25,6 +25,7 @@ public enum Chapter {
     YARN("Yarn", "yarn"),
     STRIPES("Stripes", "stripe", "colours of heel and toe", "the second sock’s colours", "knots in the yarn"),
     KNITTING("While knitting", "lap"),
+    RESCUE("When something is wrong", "mishaps"),
     CHECKS("Checks", "judge"),
     SURENESS("How sure a figure is", "explain"),
     CARE("Take care", "cautions");

@@ -1,0 +1,39 @@
+package roundpocket.core.rescue;
+
+import java.util.List;
+import java.util.stream.Stream;
+import roundpocket.core.lap.Doing;
+import roundpocket.core.lap.LapStep;
+
+/** What is at hand when something is wrong in a step. */
+public final class Rescue {
+    private Rescue() {}
+
+    /** What can have happened in a step, the likeliest first; never empty. */
+    public static List<Mishap> in(LapStep step) {
+        return Stream.of(Mishap.values())
+                .filter(mishap -> mishap.happensIn(step.doing()))
+                .filter(mishap -> fits(mishap, step))
+                .toList();
+    }
+
+    /** What belongs to one end of the sock, or to one way of opening it, is left out elsewhere. */
+    private static boolean fits(Mishap mishap, LapStep step) {
+        boolean toe = step.id().startsWith("toe");
+        boolean waste = step.id().equals("waste-out");
+        return switch (mishap) {
+            case TOE_TURNED -> toe || step.doing() == Doing.FINISH;
+            case HOLE -> !toe;
+            case WASTE_STUCK -> waste;
+            case LEG_CUT -> !waste;
+            case TWISTED_JOIN ->
+                step.doing() == Doing.BEGIN
+                        || step.id().equals("foot")
+                        || step.id().equals("cuff");
+            case TOO_TIGHT, EDGE_STEP ->
+                step.doing() == Doing.FINISH || step.id().equals("bind-off");
+            case EARS -> step.doing() == Doing.GRAFT || step.id().endsWith("-ear");
+            default -> true;
+        };
+    }
+}

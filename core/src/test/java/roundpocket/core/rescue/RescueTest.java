@@ -1,0 +1,82 @@
+package roundpocket.core.rescue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.testng.annotations.Test;
+import roundpocket.core.PlainWords;
+import roundpocket.core.Specs;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.lap.HeelWhen;
+import roundpocket.core.lap.LapPlan;
+import roundpocket.core.lap.LapStep;
+import roundpocket.core.plan.SockPlan;
+
+public class RescueTest {
+    private static final int PAIRS = 200;
+
+    @Test
+    public void everyStepHasSomethingAtHandAndEveryMishapAStep() {
+        Random random = new Random(15);
+        Set<Mishap> met = EnumSet.noneOf(Mishap.class);
+        for (int i = 0; i < PAIRS; i++) {
+            planned(random).ifPresent(plan -> {
+                for (HeelWhen when : HeelWhen.values()) {
+                    if (when.goesWith(plan.tube().way())) {
+                        for (LapStep step : LapPlan.of(plan, when, 1).steps()) {
+                            List<Mishap> here = Rescue.in(step);
+                            assertThat(here).as(step.id()).isNotEmpty().doesNotHaveDuplicates();
+                            met.addAll(here);
+                        }
+                    }
+                }
+            });
+        }
+        assertThat(met).containsExactlyInAnyOrder(Mishap.values());
+    }
+
+    @Test
+    public void nothingIsOfferedThatCannotHaveHappened() {
+        LapPlan snipped = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.AFTER_TUBE, 1);
+        assertThat(in(snipped, "heel-graft"))
+                .contains(Mishap.GRAFT_LEFT, Mishap.EARS)
+                .doesNotContain(Mishap.TOE_TURNED);
+        assertThat(in(snipped, "leg")).contains(Mishap.DROPPED, Mishap.KNOT).doesNotContain(Mishap.TWISTED_JOIN);
+        assertThat(in(snipped, "heel"))
+                .contains(Mishap.WHICH_DECREASE, Mishap.HOLE)
+                .doesNotContain(Mishap.TOE_TURNED);
+        assertThat(in(snipped, "bind-off")).contains(Mishap.TOO_TIGHT, Mishap.EDGE_STEP);
+    }
+
+    private static List<Mishap> in(LapPlan lap, String id) {
+        return Rescue.in(lap.steps().stream()
+                .filter(step -> step.id().equals(id))
+                .findFirst()
+                .orElseThrow());
+    }
+
+    @Test
+    public void eachIsSaidInPlainWords() {
+        for (Mishap mishap : Mishap.values()) {
+            Stream.concat(Stream.of(mishap.title(), mishap.description(), mishap.why()), mishap.cure().stream())
+                    .forEach(words -> {
+                        assertThat(PlainWords.amiss(words)).isEmpty();
+                        assertThat(words.length()).as(words).isLessThan(160);
+                    });
+            assertThat(mishap.cure()).hasSizeBetween(2, 4).allMatch(move -> move.endsWith("."));
+        }
+    }
+
+    private static Optional<SockPlan> planned(Random random) {
+        try {
+            return Optional.of(Specs.anySchool(random).plan());
+        } catch (Refusal noRoom) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,120 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useMishaps } from '../api/lapQueries';
+import type { Mishap } from '../wire/types';
+import { MishapSketch } from './MishapSketch';
+import { placeAt, positionOf } from './place';
+import { ToolButton, ToolProblem, type ToolProps } from './Tool';
+
+/** What may be wrong in the step on the needles, and the way out of it; the count stays as it is. */
+export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
+  const mishaps = useMishaps();
+  const [chosen, setChosen] = useState<Mishap | undefined>();
+  const work = lap.works[sock - 1];
+  const state = queue.socks[sock - 1];
+  const at =
+    work && state && placeAt(work, positionOf(state, queue.waiting, work.presses).position);
+  const here = at?.step.mishaps ?? [];
+  if (chosen) {
+    return <Cure mishap={chosen} onBack={() => setChosen(undefined)} onClose={onClose} />;
+  }
+  const all = mishaps.data ?? [];
+  const likely = here.flatMap((id) => all.filter((each) => each.id === id));
+  const others = all.filter(({ id }) => !here.includes(id));
+  return (
+    <Box>
+      <p>Stop here; nothing is lost, and your count stays as it is.</p>
+      {mishaps.isError && (
+        <ToolProblem>This needs Round Pocket; try again when it is back.</ToolProblem>
+      )}
+      <List title={`In this step: ${at?.step.title ?? ''}`} onChoose={setChosen}>
+        {likely}
+      </List>
+      <List title={likely.length > 0 ? 'Something else' : 'What happened?'} onChoose={setChosen}>
+        {others}
+      </List>
+    </Box>
+  );
+}
+
+interface ListProps {
+  title: string;
+  children: readonly Mishap[];
+  onChoose: (mishap: Mishap) => void;
+}
+
+function List({ title, children, onChoose }: ListProps) {
+  return children.length === 0 ? null : (
+    <Box mt={4}>
+      <Box as="h3" fontSize="md">
+        {title}
+      </Box>
+      <Box as="ul" listStyleType="none">
+        {children.map((mishap) => (
+          <Box as="li" key={mishap.id} borderTopWidth="1px" borderColor="line">
+            <chakra.button
+              type="button"
+              w="100%"
+              minH="56px"
+              py={2}
+              textAlign="left"
+              cursor="pointer"
+              onClick={() => onChoose(mishap)}
+            >
+              <Box as="span" display="block" fontWeight="650">
+                {mishap.title}
+              </Box>
+              <Box as="span" display="block" fontSize="sm" color="quiet">
+                {mishap.looks}
+              </Box>
+            </chakra.button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+interface CureProps {
+  mishap: Mishap;
+  onBack: () => void;
+  onClose: () => void;
+}
+
+function Cure({ mishap, onBack, onClose }: CureProps) {
+  return (
+    <Box data-testid="cure">
+      <Box
+        as="h3"
+        fontSize="xl"
+        mb={2}
+        tabIndex={-1}
+        outline="none"
+        ref={(heading: HTMLElement | null) => heading?.focus()}
+      >
+        {mishap.title}
+      </Box>
+      <MishapSketch sketch={mishap.sketch} />
+      <Box as="p" mt={2}>
+        {mishap.looks}
+      </Box>
+      <Box as="p" color="quiet">
+        {mishap.why}
+      </Box>
+      <Box as="h4" fontSize="md" fontWeight="650" mt={3}>
+        What to do
+      </Box>
+      <Box as="ol" ps={6} listStyleType="decimal" fontSize="lg" lineHeight="1.4">
+        {mishap.cure.map((move) => (
+          <Box as="li" key={move} mt={1}>
+            {move}
+          </Box>
+        ))}
+      </Box>
+      <ToolButton onPress={onClose}>Back to my count</ToolButton>{' '}
+      <ToolButton second onPress={onBack}>
+        Something else
+      </ToolButton>
+    </Box>
+  );
+}

@@ -27,7 +27,7 @@ export function useMishaps() {
 export function useStartLap(id: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (start: Pick<Lap, 'heelWhen' | 'together'>) =>
+    mutationFn: (start: Pick<Lap, 'heelWhen' | 'order'>) =>
       call<Lap>('POST', `/api/laps/${id}`, start),
     onSuccess: (lap) => client.setQueryData(['laps', id], lap),
   });

@@ -30,7 +30,9 @@ export function writeOf(draft: Draft, version?: number): PairWrite {
 
 /** One choice, as the part it belongs to and its name: `heel.plainRounds`. */
 export type ChoicePath = {
-  [P in keyof Choices]-?: `${P}.${keyof NonNullable<Choices[P]> & string}`;
+  [P in keyof Choices]-?: NonNullable<Choices[P]> extends string
+    ? P
+    : `${P}.${keyof NonNullable<Choices[P]> & string}`;
 }[keyof Choices];
 
 /** What one choice may be. */
@@ -39,14 +41,18 @@ export type ChoiceValue<T extends ChoicePath> =
     ? K extends keyof NonNullable<Choices[P]>
       ? NonNullable<Choices[P]>[K]
       : never
-    : never;
+    : T extends keyof Choices
+      ? NonNullable<Choices[T]>
+      : never;
 
 type Loose = Record<string, Record<string, unknown> | undefined>;
 
 /** A choice as it was made; undefined where it is as usual. */
 export function choiceOf<T extends ChoicePath>(draft: Draft, path: T): ChoiceValue<T> | undefined {
-  const [part = '', name = ''] = path.split('.');
-  return (draft.spec.choices as Loose | undefined)?.[part]?.[name] as ChoiceValue<T> | undefined;
+  const [part = '', name] = path.split('.');
+  const own: unknown = (draft.spec.choices as Loose | undefined)?.[part];
+  const value = name === undefined ? own : (own as Loose[string])?.[name];
+  return value as ChoiceValue<T> | undefined;
 }
 
 /** The draft with one choice changed; undefined gives it back to the usual. */
@@ -55,9 +61,9 @@ export function withChoice<T extends ChoicePath>(
   path: T,
   value: ChoiceValue<T> | undefined,
 ): Draft {
-  const [part = '', name = ''] = path.split('.');
+  const [part = '', name] = path.split('.');
   const choices = draft.spec.choices as Loose | undefined;
-  const changed = without({ ...choices?.[part], [name]: value });
+  const changed = name === undefined ? value : without({ ...choices?.[part], [name]: value });
   const all = without({ ...choices, [part]: changed }) as Choices | undefined;
   return { ...draft, spec: { ...draft.spec, choices: all } };
 }

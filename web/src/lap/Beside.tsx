@@ -5,6 +5,7 @@ import { covered, typing } from '../form/typing';
 import type { ToolProps } from './Tool';
 import { Notes } from './Notes';
 import { OffPlan } from './OffPlan';
+import { OrderTool } from './OrderTool';
 import { SignalSwitches } from './SignalSwitches';
 import { TapeCheck } from './TapeCheck';
 import { Weigh } from './Weigh';
@@ -18,6 +19,7 @@ const TOOLS = [
   ['tape', 'Measure', 'Measure the tube', 't'],
   ['weigh', 'Weigh', 'Weigh the yarn', 'w'],
   ['rounds', 'Adjust rounds', 'More or fewer rounds than planned', undefined],
+  ['order', 'Order', 'One sock or both', undefined],
   ['note', 'Note', 'Notes', 'n'],
   ['when', 'Finish date', 'When will it be done?', undefined],
   ['signals', 'Sound & pedal', 'Sound, vibration and pedal', undefined],
@@ -30,6 +32,7 @@ const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
   tape: TapeCheck,
   weigh: Weigh,
   rounds: OffPlan,
+  order: OrderTool,
   note: Notes,
   when: WhenDone,
   signals: SignalSwitches,

@@ -7,12 +7,14 @@ import { useSettings } from '../settings/settings';
 
 interface CountBothProps {
   step: LapStep;
+  /** Which sock it is counted on, where that is not plain. */
+  whose?: string | undefined;
   expected: number;
   onRight: () => void;
 }
 
 /** Both needles are counted: the work goes on when they are right, or says what it probably is. */
-export function CountBoth({ step, expected, onRight }: CountBothProps) {
+export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
   const { lengths } = useSettings();
   const [first, setFirst] = useState<number | undefined>();
   const [second, setSecond] = useState<number | undefined>();
@@ -35,7 +37,7 @@ export function CountBoth({ step, expected, onRight }: CountBothProps) {
       p={4}
     >
       <Box fontSize="2xl" textAlign="center">
-        {step.title}
+        {whose ? `${step.title}, ${whose}` : step.title}
       </Box>
       <Box fontSize="lg" textAlign="center" maxW="34rem">
         {step.instruction}

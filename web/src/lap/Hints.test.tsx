@@ -16,6 +16,7 @@ const measured: Work = {
 const work: Work = { ...measured, measureAt: 26 };
 const cake: CakeState = {
   role: 'MAIN',
+  sock: 1,
   words: '',
   enough: 'GAMBLE',
   figures: [],
@@ -26,7 +27,9 @@ const lap = (part: Partial<Lap>): Lap => ({
   pairId: '',
   name: '',
   heelWhen: 'LAST',
-  together: true,
+  order: 'IN_TURN',
+  orders: [],
+  pressed: [],
   heelChoices: [],
   planChanged: false,
   earlierRules: false,
@@ -76,7 +79,7 @@ it.each([
 ])('turns to the other sock where it is %s: %s', (_, together, other, position, turns) => {
   const shown = words(
     <SideBySide
-      lap={lap({ together })}
+      lap={lap({ order: together ? 'IN_TURN' : 'ONE_AFTER_OTHER' })}
       work={work}
       position={position}
       other={other}

@@ -18,7 +18,9 @@ export function MeasureNow({ work, position }: { work: Work; position: number })
 
 /** The last weighing allows less leg than is planned: said until the leg is made so, or a heavier cake is weighed. */
 export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
-  const stopAt = lap.cakes.find((cake) => cake.stopAt !== undefined)?.stopAt;
+  const stops = lap.cakes.flatMap(({ stopAt }) => (stopAt === undefined ? [] : [stopAt]));
+  // Of two cakes the lighter one ends the leg of both socks.
+  const stopAt = stops.length > 0 ? Math.min(...stops) : undefined;
   const leg = work.stretches.find(({ section }) => section === 'LEG');
   if (stopAt === undefined || !leg) {
     return null;
@@ -43,7 +45,7 @@ interface SideBySideProps {
 export function SideBySide({ lap, work, position, other, which, onTurn }: SideBySideProps) {
   const place = placeAt(work, position);
   const atTheEnd = place ? place.done === 0 : true;
-  if (!lap.together || !atTheEnd || other >= position || position === 0) {
+  if (lap.order !== 'IN_TURN' || !atTheEnd || other >= position || position === 0) {
     return null;
   }
   return (

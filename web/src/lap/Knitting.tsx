@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link as RouteLink, useSearchParams } from 'react-router';
 import type { Lap, Work } from '../wire/types';
 import { useStream } from '../devices/useStream';
+import { AllDone } from './AllDone';
 import { BandLine, useColours } from './BandLine';
 import { Beside } from './Beside';
 import { Sheet } from '../form/Sheet';
@@ -10,33 +11,51 @@ import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { JumpTo } from './JumpTo';
 import { PedalElsewhere, type PedalTold } from './PedalElsewhere';
-import { lower, placeAt, positionOf, stateWords, unitOf, type Place } from './place';
+import { pairState, turnOf } from './pair';
+import { lower, placeAt, unitOf, type Place } from './place';
 import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
 import { useQueue, type Queue } from './queue';
 import { signal, useSignals } from './signals';
+import { SockTabs } from './SockTabs';
 import { Differences } from './Tried';
 import { useKeys } from './useKeys';
 import { useWakeLock } from './useWakeLock';
 
 /** One instruction, one count, one thing to press; and what comes next. */
 export function Knitting({ lap }: { lap: Lap }) {
-  const queue = useQueue(lap.pairId, lap.socks, lap.revision);
+  const queue = useQueue(lap.pairId, lap, lap.revision);
   const [search, setSearch] = useSearchParams();
+  const together = lap.order === 'TWO_AT_A_TIME';
   // Kept here too: the address follows a moment later, and a key may come before it.
-  const [sock, setSock] = useState(search.get('sock') === '2' ? 2 : 1);
-  const turnTo = (next: number) => {
-    setSock(next);
-    setSearch({ sock: String(next) }, { replace: true });
+  const [shown, setShown] = useState<0 | 1 | 2>(shownFirst(search.get('sock'), together));
+  const [order, setOrder] = useState(lap.order);
+  if (order !== lap.order) {
+    setOrder(lap.order);
+    setShown(together ? 0 : shown === 2 ? 2 : 1);
+  }
+  const turnTo = (next: 0 | 1 | 2) => {
+    setShown(next);
+    setSearch(next === 0 ? {} : { sock: String(next) }, { replace: true });
   };
   useWakeLock();
   const works = lap.works as [Work, Work];
-  const work = works[sock - 1] ?? works[0];
-  const states = queue.socks.map((each, i) =>
-    positionOf(each, queue.waiting, works[i]?.presses ?? 0),
+  const pair = pairState(
+    queue.socks,
+    queue.pressed,
+    queue.waiting,
+    works.map(({ presses }) => presses),
   );
-  const { position = 0, canUndo = false } = states[sock - 1] ?? {};
+  const states = pair.socks;
+  const positions = [states[0].position, states[1].position] as const;
+  const chosen = shown === 0 && !together ? 1 : shown;
+  const turn = chosen === 0 ? turnOf(works, positions) : { sock: chosen, both: false };
+  const { sock } = turn;
+  const { position } = states[(sock - 1) as 0 | 1];
+  const canUndo = chosen === 0 ? pair.pressed.length > 0 : states[(sock - 1) as 0 | 1].canUndo;
+  const both = turn.both && { both: true as const };
+  const work = works[(sock - 1) as 0 | 1];
   const untouched =
     queue.waiting.length === 0 &&
     lap.notes.length + lap.weighings.length === 0 &&
@@ -46,17 +65,19 @@ export function Knitting({ lap }: { lap: Lap }) {
   const done = (id?: string) => {
     if (place) {
       signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
-      void queue.press({ sock, kind: 'DONE' }, id);
+      void queue.press({ sock, kind: 'DONE', ...both }, id);
     }
   };
-  const undo = () => canUndo && void queue.press({ sock, kind: 'UNDONE' });
+  const undo = () =>
+    canUndo &&
+    void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && { both: true as const }) });
   const other = sock === 1 ? 2 : 1;
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
   const told = useColours(queue, sock);
   useKeys({
     done: byHand ? () => undefined : () => done(),
     undo,
-    turn: () => turnTo(other),
+    turn: () => turnTo(together ? NEXT[chosen] : other),
     colour: work.colours ? () => told.note() : () => undefined,
   });
   const { pedal } = useSignals();
@@ -79,25 +100,13 @@ export function Knitting({ lap }: { lap: Lap }) {
         <Box as="h1" fontSize="lg" flex="1 1 10rem" minW={0} truncate>
           {lap.name}
         </Box>
-        <Flex role="group" aria-label="Which sock">
-          {states.map((each, i) => (
-            <chakra.button
-              key={i}
-              type="button"
-              aria-pressed={sock === i + 1}
-              onClick={() => turnTo(i + 1)}
-              minH="44px"
-              px={3}
-              fontSize="sm"
-              borderBottomWidth="2px"
-              borderColor={sock === i + 1 ? 'ink' : 'transparent'}
-              color={sock === i + 1 ? 'ink' : 'quiet'}
-              cursor="pointer"
-            >
-              {`${i === 0 ? 'First' : 'Second'} sock: ${stateWords(works[i] ?? works[0], each.position)}`}
-            </chakra.button>
-          ))}
-        </Flex>
+        <SockTabs
+          works={works}
+          positions={positions}
+          chosen={chosen}
+          together={together}
+          onChoose={turnTo}
+        />
       </Flex>
       <ProgressTape work={work} position={position} />
       <BandLine
@@ -114,25 +123,30 @@ export function Knitting({ lap }: { lap: Lap }) {
         lap={lap}
         work={work}
         position={position}
-        other={states[other - 1]?.position ?? 0}
+        other={positions[(other - 1) as 0 | 1]}
         which={other}
         onTurn={() => turnTo(other)}
       />
       {place ? (
         place.step.doing === 'CHECK' && place.step.expected !== undefined ? (
           <CountBoth
-            key={place.step.id}
+            key={`${sock} ${place.step.id}`}
             step={place.step}
+            whose={together ? WHICH[sock] : undefined}
             expected={place.step.expected}
             onRight={() => done()}
           />
         ) : (
-          <PressArea place={place} onDone={() => done()} />
+          <PressArea
+            place={place}
+            whose={together ? (turn.both ? 'both socks' : WHICH[sock]) : undefined}
+            onDone={() => done()}
+          />
         )
       ) : (
         <AllDone
           sock={sock}
-          other={states[other - 1]?.position === works[other - 1]?.presses}
+          other={positions[(other - 1) as 0 | 1] === works[(other - 1) as 0 | 1].presses}
           windOff={lap.windOff}
           onOther={() => turnTo(other)}
         />
@@ -168,7 +182,15 @@ export function Knitting({ lap }: { lap: Lap }) {
         <JumpTo
           work={work}
           position={position}
-          onJump={(to) => void queue.press({ sock, kind: 'JUMPED', to })}
+          onJump={(to) =>
+            void queue.press({
+              sock,
+              kind: 'JUMPED',
+              to,
+              // Where both socks are alike, both are at the other place.
+              ...(chosen === 0 && positions[0] === positions[1] && { both: true as const }),
+            })
+          }
         />
         <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
           <RouteLink to={`/pairs/${lap.pairId}`}>Plan</RouteLink>
@@ -262,38 +284,10 @@ function Pace({ lap, sock, queue }: { lap: Lap; sock: number; queue: Queue }) {
   return pace === undefined ? null : <p>{`${pace.toFixed(0)} rounds an hour`}</p>;
 }
 
-interface AllDoneProps {
-  sock: number;
-  other: boolean;
-  onOther: () => void;
-  /** What to wind off before the second sock. */
-  windOff: string | undefined;
-}
+/** The next of both socks, the first and the second. */
+const NEXT = { 0: 1, 1: 2, 2: 0 } as const;
+const WHICH = { 1: 'first sock', 2: 'second sock' } as const;
 
-function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
-  return (
-    <Flex flex="1" direction="column" align="center" justify="center" gap={4} bg="sheet" p={6}>
-      <Box fontSize="3xl" textAlign="center">
-        {other ? 'Both socks are done.' : `The ${sock === 1 ? 'first' : 'second'} sock is done.`}
-      </Box>
-      {!other && windOff && (
-        <Box fontSize="xl" textAlign="center" data-testid="wind-off">
-          {windOff}
-        </Box>
-      )}
-      {!other && (
-        <chakra.button
-          type="button"
-          minH="72px"
-          px={6}
-          bg="ink"
-          color="sheet"
-          cursor="pointer"
-          onClick={onOther}
-        >
-          {`On to the ${sock === 1 ? 'second' : 'first'}`}
-        </chakra.button>
-      )}
-    </Flex>
-  );
+function shownFirst(asked: string | null, together: boolean): 0 | 1 | 2 {
+  return asked === '2' ? 2 : asked === '1' || !together ? 1 : 0;
 }

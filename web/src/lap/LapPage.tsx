@@ -1,10 +1,10 @@
-import { Box, Button, chakra, Flex, Link } from '@chakra-ui/react';
+import { Box, Button, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink, useParams } from 'react-router';
 import { useLap, useStartLap } from '../api/lapQueries';
 import type { Lap } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
-import { Switch } from '../form/Switch';
+import { Choices, Orders } from './Choices';
 import { Knitting } from './Knitting';
 
 /** The work on a pair, in the lap. */
@@ -24,7 +24,7 @@ export function LapPage() {
 /** Before the first stitch: the plan is kept as it is, and the order is chosen. */
 function Begin({ lap }: { lap: Lap }) {
   const start = useStartLap(lap.pairId);
-  const [together, setTogether] = useState(false);
+  const [order, setOrder] = useState(lap.order);
   const [heelWhen, setHeelWhen] = useState(lap.heelWhen);
   return (
     <Box maxW="38rem">
@@ -39,53 +39,16 @@ function Begin({ lap }: { lap: Lap }) {
       <Box as="h2" fontSize="lg" mt={4} mb={2} id="heel-when">
         When do you knit the heel?
       </Box>
-      <Flex direction="column" gap={2} role="radiogroup" aria-labelledby="heel-when">
-        {lap.heelChoices.map(({ when, title, description }) => {
-          const chosen = when === heelWhen;
-          return (
-            <chakra.label
-              key={when}
-              display="flex"
-              gap={3}
-              alignItems="center"
-              minH="60px"
-              px={3}
-              py={2}
-              cursor="pointer"
-              borderWidth="1px"
-              borderColor={chosen ? 'ink' : 'line'}
-              bg={chosen ? 'sheet' : 'transparent'}
-            >
-              <input
-                type="radio"
-                name="heel-when"
-                value={when}
-                checked={chosen}
-                onChange={() => setHeelWhen(when)}
-              />
-              <span>
-                <strong>{sentence(title)}</strong>
-                <br />
-                <Box as="span" color="quiet">
-                  {sentence(description)}
-                </Box>
-              </span>
-            </chakra.label>
-          );
-        })}
-      </Flex>
-      <Box mt={3}>
-        <Switch
-          labelled
-          label="The two socks"
-          value={together ? 'together' : 'after'}
-          options={[
-            ['after', 'one after the other', 'one sock after the other'],
-            ['together', 'in turn, section by section', 'both socks in turn, section by section'],
-          ]}
-          onChange={(value) => setTogether(value === 'together')}
-        />
+      <Choices
+        name="heel-when"
+        value={heelWhen}
+        options={lap.heelChoices.map(({ when, ...words }) => ({ value: when, ...words }))}
+        onChange={setHeelWhen}
+      />
+      <Box as="h2" fontSize="lg" mt={4} mb={2} id="order">
+        How do you knit the two socks?
       </Box>
+      <Orders lap={lap} name="order" value={order} onChange={setOrder} />
       <Button
         mt={5}
         bg="ink"
@@ -94,7 +57,7 @@ function Begin({ lap }: { lap: Lap }) {
         minH="72px"
         w="100%"
         loading={start.isPending}
-        onClick={() => start.mutate({ heelWhen, together })}
+        onClick={() => start.mutate({ heelWhen, order })}
       >
         Start knitting
       </Button>
@@ -108,8 +71,4 @@ function Begin({ lap }: { lap: Lap }) {
       </Link>
     </Box>
   );
-}
-
-function sentence(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }

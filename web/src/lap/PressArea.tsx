@@ -3,8 +3,15 @@ import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
 import { loopsAfter, unitOf, wordsAt } from './place';
 
+interface PressAreaProps {
+  place: Place;
+  /** Which sock it is done on, where that is not plain. */
+  whose?: string | undefined;
+  onDone: () => void;
+}
+
 /** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
-export function PressArea({ place, onDone }: { place: Place; onDone: () => void }) {
+export function PressArea({ place, whose, onDone }: PressAreaProps) {
   const { step, done } = place;
   const unit = unitOf(step);
   const words = wordsAt(step, done);
@@ -37,7 +44,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
         touchAction="manipulation"
       >
         <Box as="span" fontSize={{ base: 'md', md: 'lg' }} color="quiet">
-          {step.title}
+          {whose ? `${step.title}, ${whose}` : step.title}
         </Box>
         <Box
           as="span"
@@ -80,7 +87,7 @@ export function PressArea({ place, onDone }: { place: Place; onDone: () => void 
           {step.forGood
             ? 'This can’t be undone. Tap once it is done.'
             : unit
-              ? `Tap when the ${unit} is done`
+              ? `Tap when the ${unit} is done${whose === 'both socks' ? ' on both' : ''}`
               : 'Tap when done'}
         </Box>
       </chakra.button>

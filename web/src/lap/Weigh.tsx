@@ -12,10 +12,14 @@ import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TakeBack } from './Notes';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
-export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
+export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   const { lengths } = useSettings();
+  const together = lap.order === 'TWO_AT_A_TIME';
+  const [sock, setSock] = useState(shown);
   const [grams, setGrams] = useState<number | undefined>();
-  const [shared, setShared] = useState(lap.weighings.at(-1)?.shared ?? false);
+  const [shared, setShared] = useState(
+    (lap.order !== 'TWO_AT_A_TIME' && lap.weighings.at(-1)?.shared) ?? false,
+  );
   const [fresh, setFresh] = useState(false);
   const [role, setRole] = useState<'MAIN' | 'CONTRAST'>('MAIN');
   const [refused, setRefused] = useState<{ grams: number; words: string } | undefined>();
@@ -67,6 +71,18 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
           onChange={setRole}
         />
       )}
+      {together && (
+        <Switch
+          labelled
+          label="Whose yarn"
+          value={sock === 2 ? 'second' : 'first'}
+          options={[
+            ['first', 'the first sock’s', 'the first sock’s yarn was weighed'],
+            ['second', 'the second sock’s', 'the second sock’s yarn was weighed'],
+          ]}
+          onChange={(value) => setSock(value === 'second' ? 2 : 1)}
+        />
+      )}
       <Switch
         labelled
         label="Used for"
@@ -97,7 +113,7 @@ export function Weigh({ lap, sock, queue, onClose }: ToolProps) {
       )}
       {lap.cakes.map((cake) => (
         <CakeWords
-          key={cake.role}
+          key={`${cake.role} ${cake.sock}`}
           lap={lap}
           sock={sock}
           queue={queue}
@@ -147,9 +163,9 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
   const { stopAt } = cake;
   return (
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} data-testid="cake">
-      {lap.contrast && (
+      {(lap.contrast || lap.cakes.length > 1) && (
         <Box fontSize="sm" color="quiet">
-          {cake.role === 'MAIN' ? 'The main yarn' : 'The contrast yarn'}
+          {cakeName(cake)}
         </Box>
       )}
       <p>
@@ -211,4 +227,9 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
       )}
     </Box>
   );
+}
+
+function cakeName({ role, sock }: CakeState): string {
+  const yarn = role === 'MAIN' ? 'main yarn' : 'contrast yarn';
+  return sock === 0 ? `The ${yarn}` : `The ${sock === 1 ? 'first' : 'second'} sock’s ${yarn}`;
 }

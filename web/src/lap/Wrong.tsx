@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { useMishaps } from '../api/lapQueries';
 import type { Mishap } from '../wire/types';
 import { MishapSketch } from './MishapSketch';
-import { placeAt, positionOf } from './place';
+import { pairState } from './pair';
+import { placeAt } from './place';
 import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 
 /** What may be wrong in the step on the needles, and the way out of it; the count stays as it is. */
@@ -11,9 +12,13 @@ export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
   const mishaps = useMishaps();
   const [chosen, setChosen] = useState<Mishap | undefined>();
   const work = lap.works[sock - 1];
-  const state = queue.socks[sock - 1];
-  const at =
-    work && state && placeAt(work, positionOf(state, queue.waiting, work.presses).position);
+  const { socks } = pairState(
+    queue.socks,
+    queue.pressed,
+    queue.waiting,
+    lap.works.map(({ presses }) => presses),
+  );
+  const at = work && placeAt(work, socks[sock - 1]?.position ?? 0);
   const here = at?.step.mishaps ?? [];
   if (chosen) {
     return <Cure mishap={chosen} onBack={() => setChosen(undefined)} onClose={onClose} />;

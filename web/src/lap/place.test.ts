@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { LapEvent, LapSock, LapStep, Work } from '../wire/types';
-import { loopsAfter, placeAt, positionOf, stateWords, unitOf, wordsAt } from './place';
+import type { LapStep, Work } from '../wire/types';
+import { loopsAfter, placeAt, stateWords, unitOf, wordsAt } from './place';
 
 function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
   return {
@@ -15,6 +15,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     number,
     forGood: false,
     mishaps: [],
+    sharing: 'BOTH',
     cautions: [],
     ...part,
   };
@@ -63,29 +64,6 @@ describe('a place in the work', () => {
   it('tells what a press is called', () => {
     expect(lap.steps.map(unitOf)).toEqual([undefined, 'round', 'round']);
     expect(unitOf(step('heel-graft', 64, { doing: 'GRAFT', paced: false }))).toBe('move');
-  });
-});
-
-describe('what waits to be heard', () => {
-  const sock: LapSock = { sock: 1, position: 4, trail: [2, 3], devices: 1 };
-  const waiting = (...presses: (readonly ['DONE' | 'UNDONE' | 'JUMPED', number?, number?])[]) =>
-    presses.map(([kind, to = 0, sock = 1]): LapEvent => {
-      const said = { id: '', sock, device: '', at: '' };
-      return kind === 'JUMPED' ? { ...said, kind, to } : { ...said, kind };
-    });
-
-  it.each([
-    [[], 4, true],
-    [[['DONE']], 5, true],
-    [[['DONE'], ['DONE'], ['UNDONE']], 5, true],
-    [[['UNDONE'], ['UNDONE']], 2, false],
-    [[['UNDONE'], ['UNDONE'], ['UNDONE']], 2, false],
-    [[['JUMPED', 8], ['DONE'], ['DONE']], 9, true],
-    [[['JUMPED', 8], ['UNDONE']], 4, true],
-    [[['JUMPED', 40]], 4, true],
-    [[['DONE', undefined, 2]], 4, true],
-  ] as const)('%j leads to %i', (presses, position, canUndo) => {
-    expect(positionOf(sock, waiting(...presses), 9)).toEqual({ position, canUndo });
   });
 });
 

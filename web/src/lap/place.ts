@@ -1,4 +1,4 @@
-import type { LapEvent, LapSock, LapStep, Work } from '../wire/types';
+import type { LapStep, Work } from '../wire/types';
 
 /** Where somebody is in a sock. */
 export interface Place {
@@ -37,28 +37,6 @@ export function loopsAfter({ loops, before }: LapStep, done: number): number {
 /** What a press of a step is called. */
 export function unitOf({ paced, doing }: LapStep): string | undefined {
   return paced ? 'round' : doing === 'GRAFT' ? 'move' : undefined;
-}
-
-/** Where a sock is once what waits has been heard too. */
-export function positionOf(
-  sock: LapSock,
-  waiting: readonly LapEvent[],
-  presses: number,
-): { position: number; canUndo: boolean } {
-  const trail = [...sock.trail];
-  let { position } = sock;
-  for (const event of waiting.filter((each) => each.sock === sock.sock)) {
-    if (event.kind === 'UNDONE') {
-      position = trail.pop() ?? position;
-    } else if (event.kind === 'DONE' || event.kind === 'JUMPED') {
-      const to = event.kind === 'JUMPED' ? (event.to ?? position) : position + 1;
-      if (to >= 0 && to <= presses) {
-        trail.push(position);
-        position = to;
-      }
-    }
-  }
-  return { position, canUndo: trail.length > 0 };
 }
 
 /** A title within a sentence: its names keep their capitals. */

@@ -22,6 +22,7 @@ function heardAll(events: readonly LapEvent[]): HeardAll {
       { sock: 1, position: sent.flat().length, trail: [], devices: 1 },
       { sock: 2, position: 0, trail: [], devices: 0 },
     ],
+    pressed: [],
     revision,
   };
 }
@@ -58,7 +59,7 @@ function queue() {
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
   );
   const socks = [{ sock: 1, position: 0, trail: [], devices: 0 }];
-  return { ...renderHook(() => useQueue('pair', socks, 0), { wrapper }), refetch };
+  return { ...renderHook(() => useQueue('pair', { socks, pressed: [] }, 0), { wrapper }), refetch };
 }
 
 it('sends presses in their order, each with an id and a device of its own', async () => {

@@ -13,6 +13,8 @@ export interface Queue {
   waiting: readonly LapEvent[];
   /** The socks as the server counted them last. */
   socks: readonly LapSock[];
+  /** For which socks the last presses were, as the server counted them, 0 for both. */
+  pressed: readonly number[];
   /** Notes what happened; what became of it is told once it was heard. */
   press: (happening: Happening, id?: string) => Promise<Heard>;
   /** Presses that count for nothing, and why. */
@@ -23,12 +25,16 @@ export interface Queue {
 }
 
 /** Keeps presses in the browser and sends them in their order, again and again until they are heard. */
-export function useQueue(pairId: string, first: readonly LapSock[], revision: number): Queue {
+export function useQueue(
+  pairId: string,
+  first: Pick<Queue, 'socks' | 'pressed'>,
+  revision: number,
+): Queue {
   const key = `round-pocket.lap.${pairId}`;
   const client = useQueryClient();
   const [store] = useState(() => new Waiting(key));
   const [waiting, setWaiting] = useState(() => store.list());
-  const [socks, setSocks] = useState(first);
+  const [counted, setCounted] = useState(first);
   const [refused, setRefused] = useState<string | undefined>();
   const [unkept, setUnkept] = useState(false);
   const [silent, setSilent] = useState(false);
@@ -51,7 +57,7 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
         known.current = heard.revision;
         await client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
       }
-      setSocks(heard.socks);
+      setCounted(heard);
       setSilent(false);
       return heard;
     },
@@ -124,5 +130,6 @@ export function useQueue(pairId: string, first: readonly LapSock[], revision: nu
     void send();
     return heard;
   };
-  return { waiting, socks, press, refused, unkept, silent };
+  const { socks, pressed } = counted;
+  return { waiting, socks, pressed, press, refused, unkept, silent };
 }

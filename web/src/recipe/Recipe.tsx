@@ -10,6 +10,7 @@ import { FabricWord } from './FabricWord';
 import type { RecipeProps, WordsProps } from './props';
 import { FootWords } from './FootWords';
 import { GraftWords } from './GraftWords';
+import { OptionWord } from './OptionWord';
 import { ShapingWords } from './ShapingWords';
 import { StripeWords } from './StripeWords';
 import { StitchesWord } from './StitchesWord';
@@ -55,6 +56,8 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           is <ShapingWords {...words} name="heel" />. <LegWords {...words} /> The toe is{' '}
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
           <StripeWords {...words} />
+          {' The two socks are knitted '}
+          <OptionWord {...words} id="order" choice="order" after="." />
         </p>
       </Box>
       <Box fontSize={{ base: 'sm', md: 'xs' }} color="quiet" className="no-print">

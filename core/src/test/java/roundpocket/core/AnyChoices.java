@@ -25,6 +25,7 @@ import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Section;
@@ -87,7 +88,8 @@ final class AnyChoices {
                         perhaps(random, () -> one(random, Rib.values())),
                         perhaps(random, random::nextBoolean),
                         perhaps(random, () -> one(random, Needle.values()))),
-                ColourChoice.usual());
+                ColourChoice.usual(),
+                perhaps(random, () -> one(random, KnitOrder.values())));
     }
 
     private static PlacingChoice placing(Random random) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
@@ -18,7 +19,9 @@ import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Yarn;
 
 /** Specifications for tests: a good one, changed ones, and random valid ones. */
@@ -120,6 +123,26 @@ public final class Specs {
 
     private static double between(Random random, double from, double to) {
         return from + (to - from) * random.nextDouble();
+    }
+
+    /** A specification whose tube is there already. */
+    public static SockSpec readyTube(SockSpec spec, int stitches, int rounds) {
+        ReadyTube tube = new ReadyTube(
+                stitches,
+                OptionalInt.of(rounds),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                Optional.empty());
+        return spec.withChoices(Choices.usual()
+                .withTube(new TubeChoice(
+                        Optional.of(Way.READY_TUBE),
+                        Optional.empty(),
+                        Optional.of(tube),
+                        OptionalDouble.empty(),
+                        OptionalInt.empty(),
+                        Optional.empty())));
     }
 
     /** A valid specification of any school, way, opening, corners, rib, contrast and reading there is. */

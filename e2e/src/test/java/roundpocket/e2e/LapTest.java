@@ -2,6 +2,7 @@ package roundpocket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -68,6 +69,46 @@ public class LapTest extends BrowserTest {
         page.getByText("Show finished pairs").click();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Finished pairs")))
                 .containsText("Little ringers");
+    }
+
+    @Test
+    public void twoAtATimeArePressedTogetherAndTakenBackTogether() {
+        Page page = visit("/pairs/" + pairId + "/lap");
+        page.getByLabel("Two at a time").check();
+        button(page, "Start knitting");
+        assertThat(page.locator("[data-press]")).containsText("Cast on, both socks");
+        assertThat(page.getByText("Not started after all")).isVisible();
+        page.keyboard().press("Space");
+        page.keyboard().press("Space");
+        page.keyboard().press("]");
+        page.keyboard().press("Space");
+        Needles.heard(page);
+        assertEquals(List.of(position(1), position(2)), List.of(3, 2));
+        page.keyboard().press("]");
+        page.keyboard().press("]");
+        assertThat(page.locator("[data-press]")).containsText("second sock");
+        page.keyboard().press("Backspace");
+        assertThat(page.locator("[data-press]")).containsText("both socks");
+        page.keyboard().press("Backspace");
+        Needles.heard(page);
+        assertEquals(List.of(position(1), position(2)), List.of(1, 1));
+        assertAccessible(page);
+        page.keyboard().press("Backspace");
+        Needles.pressPair(server(), page, pairId);
+        assertEquals(position(2), lap().at("/works/1/presses").asInt());
+    }
+
+    @Test
+    public void theOrderOfTheSocksChangesOnTheWay() {
+        Page page = begun();
+        page.keyboard().press("Space");
+        page.keyboard().press("Space");
+        button(page, "One sock or both");
+        page.getByRole(AriaRole.DIALOG).getByLabel("Two at a time").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(page.locator("[data-press]")).containsText("Cast on, second sock");
+        Needles.heard(page);
+        assertEquals(List.of(position(1), position(2)), List.of(2, 0));
     }
 
     @Test

@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 
@@ -14,27 +16,63 @@ final class Needles {
 
     static void pressAll(Server server, Page page, String pairId, int sock) {
         for (JsonNode step : server.json("/api/laps/" + pairId).at("/works/" + (sock - 1) + "/steps")) {
-            String title = step.get("title").asString();
-            if (step.has("expected") && step.get("doing").asString().equals("CHECK")) {
-                count(page, step.get("expected").asInt());
-            } else if (step.get("doing").asString().equals("CHECK")) {
-                assertThat(page.locator("[data-press]")).containsText(title);
-                page.locator("[data-press]").click();
-            } else if (step.get("forGood").asBoolean()) {
-                assertThat(page.locator("[data-press]")).containsText("This can’t be undone");
-                page.keyboard().press("Space"); // no key cuts
-                assertThat(page.locator("[data-press]")).containsText(title);
-                page.locator("[data-press]").click();
-            } else {
-                assertThat(page.locator("[data-press]")).containsText(title);
-                for (int i = 0; i < step.get("number").asInt(); i++) {
-                    page.keyboard().press("Space");
-                }
-            }
+            press(page, step);
         }
         heard(page);
         assertThat(page.getByText(sock == 1 ? "The first sock is done." : "Both socks are done."))
                 .isVisible();
+    }
+
+    private static void press(Page page, JsonNode step) {
+        String title = step.get("title").asString();
+        if (step.has("expected") && step.get("doing").asString().equals("CHECK")) {
+            count(page, step.get("expected").asInt());
+        } else if (step.get("doing").asString().equals("CHECK")) {
+            assertThat(page.locator("[data-press]")).containsText(title);
+            page.locator("[data-press]").click();
+        } else if (step.get("forGood").asBoolean()) {
+            assertThat(page.locator("[data-press]")).containsText("This can’t be undone");
+            page.keyboard().press("Space"); // no key cuts
+            assertThat(page.locator("[data-press]")).containsText(title);
+            page.locator("[data-press]").click();
+        } else {
+            assertThat(page.locator("[data-press]")).containsText(title);
+            for (int i = 0; i < step.get("number").asInt(); i++) {
+                page.keyboard().press("Space");
+            }
+        }
+    }
+
+    /** Both socks at a time: rounds on both, what is done alone first on the one and then on the other. */
+    static void pressPair(Server server, Page page, String pairId) {
+        List<JsonNode> run = new ArrayList<>();
+        String of = "";
+        for (JsonNode step : server.json("/api/laps/" + pairId).at("/works/0/steps")) {
+            String sharing = step.get("sharing").asString();
+            if (!sharing.equals(of) || sharing.equals("EACH")) {
+                alone(page, run);
+                run.clear();
+                of = sharing;
+            }
+            if (sharing.equals("BOTH")) {
+                assertThat(page.locator("[data-press]")).containsText("both socks");
+                press(page, step);
+            } else {
+                run.add(step);
+            }
+        }
+        alone(page, run);
+        heard(page);
+        assertThat(page.getByText("Both socks are done.")).isVisible();
+    }
+
+    private static void alone(Page page, List<JsonNode> run) {
+        for (String whose : List.of("first sock", "second sock")) {
+            for (JsonNode step : run) {
+                assertThat(page.locator("[data-press], form, main").first()).containsText(whose);
+                press(page, step);
+            }
+        }
     }
 
     /** Until nothing waits to be heard. */

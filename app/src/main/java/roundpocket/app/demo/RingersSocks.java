@@ -107,6 +107,7 @@ class RingersSocks {
                         null,
                         null,
                         null,
+                        null,
                         null));
         keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), null);
         worn(shelf);
@@ -119,7 +120,7 @@ class RingersSocks {
         List<LapEvent> presses = new ArrayList<>();
         for (int i = 0; i < HALF_A_FOOT; i++) {
             Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
-            presses.add(new LapEvent.Done(new UUID(pairId.getMostSignificantBits(), i), 1, DEVICE, at));
+            presses.add(new LapEvent.Done(new UUID(pairId.getMostSignificantBits(), i), 1, DEVICE, at, null));
         }
         laps.hear(pairId, presses, LengthUnit.CM);
     }
@@ -132,7 +133,15 @@ class RingersSocks {
                 shelf.fine(),
                 shelf.bellrope(),
                 new ChoicesPart(
-                        null, null, null, null, null, new OpeningPart(OpeningWay.SNIP, null, null, null), null, null));
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        new OpeningPart(OpeningWay.SNIP, null, null, null),
+                        null,
+                        null,
+                        null));
         laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
         hear(
                 pair,
@@ -206,7 +215,7 @@ class RingersSocks {
     }
 
     private static LapEvent jumped(int sock, int to, String at) {
-        return new LapEvent.Jumped(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), to);
+        return new LapEvent.Jumped(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), to, null);
     }
 
     private static LapEvent weighed(int sock, double grams, String at) {
@@ -238,6 +247,7 @@ class RingersSocks {
                 null,
                 null,
                 cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null),
+                null,
                 null);
     }
 

@@ -69,7 +69,12 @@ final class Knitting {
 
     /** Whether nothing has happened since it was begun. */
     boolean untouched() {
-        return heard.isEmpty();
+        return heard.stream().allMatch(LapEvent.Ordered.class::isInstance);
+    }
+
+    /** For which socks the last presses were, 0 for both, the latest last. */
+    List<Integer> pressed() {
+        return work.pressed(SHOWN_TRAIL);
     }
 
     List<LapSockView> socks() {
@@ -80,7 +85,7 @@ final class Knitting {
         SockWork sock = work.sock(number);
         OptionalDouble pace = sock.roundsPerHour();
         List<LapEvent> mine =
-                heard.stream().filter(event -> event.sock() == number).toList();
+                heard.stream().filter(event -> isOf(event, number)).toList();
         return new LapSockView(
                 number,
                 sock.position(),
@@ -88,6 +93,11 @@ final class Knitting {
                 (int) mine.stream().map(LapEvent::device).distinct().count(),
                 pace.isPresent() ? pace.getAsDouble() : null,
                 mine.stream().map(LapEvent::at).max(Comparator.naturalOrder()).orElse(null));
+    }
+
+    private static boolean isOf(LapEvent event, int sock) {
+        boolean both = event instanceof LapEvent.Done done && Boolean.TRUE.equals(done.both());
+        return both || event.sock() == sock;
     }
 
     /** When it was begun: at the start, or with the first press, which may have been made before it was heard. */

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.lap.Happening;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 
@@ -39,29 +40,47 @@ public sealed interface LapEvent {
     /** Notes what is wrong with what is its kind's own. */
     default void check(Problems problems) {}
 
-    /** One more round, move or step is done. */
-    record Done(UUID id, int sock, String device, Instant at) implements LapEvent {
+    /**
+     * One more round, move or step is done.
+     *
+     * @param both whether it is done on both socks
+     */
+    record Done(
+            UUID id,
+            int sock,
+            String device,
+            Instant at,
+            @Nullable Boolean both) implements LapEvent {
         @Override
         public Optional<Happening> happening() {
-            return Optional.of(new Happening.Done(sock, at.toEpochMilli()));
+            return Optional.of(new Happening.Done(sock, at.toEpochMilli(), Boolean.TRUE.equals(both)));
         }
 
         @Override
         public Done at(Instant other) {
-            return new Done(id, sock, device, other);
+            return new Done(id, sock, device, other, both);
         }
     }
 
-    /** The last press that still stands is taken back. */
-    record Undone(UUID id, int sock, String device, Instant at) implements LapEvent {
+    /**
+     * The last press that still stands is taken back.
+     *
+     * @param both whether it is the last of the pair, whichever sock it was for
+     */
+    record Undone(
+            UUID id,
+            int sock,
+            String device,
+            Instant at,
+            @Nullable Boolean both) implements LapEvent {
         @Override
         public Optional<Happening> happening() {
-            return Optional.of(new Happening.Undone(sock));
+            return Optional.of(new Happening.Undone(sock, Boolean.TRUE.equals(both)));
         }
 
         @Override
         public Undone at(Instant other) {
-            return new Undone(id, sock, device, other);
+            return new Undone(id, sock, device, other, both);
         }
     }
 
@@ -69,16 +88,45 @@ public sealed interface LapEvent {
      * The knitter is somewhere else in the work.
      *
      * @param to presses done there
+     * @param both whether both socks are there
      */
-    record Jumped(UUID id, int sock, String device, Instant at, int to) implements LapEvent {
+    record Jumped(
+            UUID id,
+            int sock,
+            String device,
+            Instant at,
+            int to,
+            @Nullable Boolean both) implements LapEvent {
         @Override
         public Optional<Happening> happening() {
-            return Optional.of(new Happening.Jumped(sock, to));
+            return Optional.of(new Happening.Jumped(sock, to, Boolean.TRUE.equals(both)));
         }
 
         @Override
         public Jumped at(Instant other) {
-            return new Jumped(id, sock, device, other, to);
+            return new Jumped(id, sock, device, other, to, both);
+        }
+    }
+
+    /**
+     * The two socks are knitted in another order from here on.
+     *
+     * @param order the order
+     */
+    record Ordered(UUID id, int sock, String device, Instant at, KnitOrder order) implements LapEvent {
+        @Override
+        public Optional<Happening> happening() {
+            return Optional.of(new Happening.Ordered(sock, order));
+        }
+
+        @Override
+        public Ordered at(Instant other) {
+            return new Ordered(id, sock, device, other, order);
+        }
+
+        @Override
+        public void check(Problems problems) {
+            LapEvents.needs(problems, "order", order, "Say in which order.");
         }
     }
 

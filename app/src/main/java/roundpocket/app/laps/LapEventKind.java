@@ -7,6 +7,7 @@ public enum LapEventKind {
     DONE(LapEvent.Done.class),
     UNDONE(LapEvent.Undone.class),
     JUMPED(LapEvent.Jumped.class),
+    ORDERED(LapEvent.Ordered.class),
     MEASURED(LapEvent.Measured.class),
     WORKED(LapEvent.Worked.class),
     WEIGHED(LapEvent.Weighed.class),

@@ -123,11 +123,8 @@ class LapEvents {
 
     /** The event that is stored in a row. */
     LapEvent event(LapEventRow row) {
-        if (row.kind() == LapEventKind.DONE) {
-            return new LapEvent.Done(row.id(), row.sock(), row.device(), row.pressedAt()); // most are
-        }
-        if (row.kind() == LapEventKind.UNDONE) {
-            return new LapEvent.Undone(row.id(), row.sock(), row.device(), row.pressedAt());
+        if (row.kind() == LapEventKind.DONE && row.payload() == null) {
+            return new LapEvent.Done(row.id(), row.sock(), row.device(), row.pressedAt(), null); // most are
         }
         return event(row.kind(), row.id(), row.sock(), row.device(), row.pressedAt(), row.payload());
     }

@@ -45,11 +45,10 @@ public class LapRow implements Persistable<UUID> {
 
     protected LapRow() {}
 
-    LapRow(UUID pairId, Instant startedAt, HeelWhen heelWhen, boolean together, String spec) {
+    LapRow(UUID pairId, Instant startedAt, HeelWhen heelWhen, String spec) {
         this.pairId = pairId;
         this.startedAt = startedAt;
         this.heelWhen = heelWhen;
-        this.together = together;
         this.spec = spec;
     }
 
@@ -77,6 +76,7 @@ public class LapRow implements Persistable<UUID> {
         return heelWhen;
     }
 
+    /** Whether both socks are knitted in turn, as it was said before the plan did. */
     boolean together() {
         return together;
     }

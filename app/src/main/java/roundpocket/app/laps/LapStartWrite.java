@@ -2,12 +2,13 @@ package roundpocket.app.laps;
 
 import org.jspecify.annotations.Nullable;
 import roundpocket.core.lap.HeelWhen;
+import roundpocket.core.plan.KnitOrder;
 
 /**
  * How the work is begun.
  *
  * @param heelWhen when the heel is knitted; left out for after the tube
- * @param together whether both socks are knitted side by side; left out for one after the other
+ * @param order in which order the two socks are knitted; left out for what the plan says
  */
 public record LapStartWrite(
-        @Nullable HeelWhen heelWhen, @Nullable Boolean together) {}
+        @Nullable HeelWhen heelWhen, @Nullable KnitOrder order) {}

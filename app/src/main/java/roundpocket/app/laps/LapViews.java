@@ -18,15 +18,18 @@ import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.Sharing;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.rescue.Mishap;
 import roundpocket.core.rescue.Rescue;
 import roundpocket.core.rescue.Sketch;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 
 /** The work on a pair as it is handed out. */
@@ -38,7 +41,8 @@ public final class LapViews {
      *
      * @param startedAt when it was begun; left out before that, and then the steps are what they would be
      * @param heelWhen when the heel is knitted
-     * @param together whether both socks are knitted side by side, section by section
+     * @param order in which order the two socks are knitted
+     * @param orders the orders there are, each with why it cannot be taken now
      * @param heelChoices when it can be knitted
      * @param planChanged whether the pair's plan was changed since it was begun, and not taken over
      * @param earlierRules whether it was begun by an earlier Round Pocket, whose steps may have been others
@@ -46,6 +50,7 @@ public final class LapViews {
      * @param works what each of the two socks is knitted by
      * @param half loops on each of two needles, in the tube
      * @param socks how far the two socks are
+     * @param pressed for which socks the last presses were, 0 for both, the latest last
      * @param weighings what was weighed, the earliest first
      * @param cakes what the latest weighing of each yarn says, the latest first
      * @param windOff what to wind off before the second sock, in words; left out where nothing is
@@ -58,13 +63,15 @@ public final class LapViews {
             @Nullable Instant startedAt,
             HeelWhen heelWhen,
             List<HeelChoiceView> heelChoices,
-            boolean together,
+            KnitOrder order,
+            List<OrderView> orders,
             boolean planChanged,
             boolean earlierRules,
             boolean contrast,
             List<LapWorkView> works,
             int half,
             List<LapSockView> socks,
+            List<Integer> pressed,
             List<WeighedView> weighings,
             List<CakeView> cakes,
             @Nullable String windOff,
@@ -168,6 +175,7 @@ public final class LapViews {
      * What the latest weighing of a yarn says of the rest.
      *
      * @param role which yarn
+     * @param sock which sock is knitted from it; 0 where both are
      * @param words what to do
      * @param enough whether the cake will do
      * @param figures the figures behind it, each with its label
@@ -177,6 +185,7 @@ public final class LapViews {
      */
     public record CakeView(
             YarnRole role,
+            int sock,
             String words,
             Enough enough,
             List<LabelledView> figures,
@@ -201,7 +210,31 @@ public final class LapViews {
                     .map(CakeCheck.Leg::total)
                     .orElse(null);
             return new CakeView(
-                    check.role(), check.words(), check.enough(), figures, stopAt, workings.steps(), workings.rules());
+                    check.role(),
+                    check.sock(),
+                    check.words(),
+                    check.enough(),
+                    figures,
+                    stopAt,
+                    workings.steps(),
+                    workings.rules());
+        }
+    }
+
+    /**
+     * An order in which the two socks can be knitted.
+     *
+     * @param notNow why it cannot be taken; empty where it can
+     */
+    public record OrderView(KnitOrder order, String title, String description, String notNow) {
+        static List<OrderView> of(SockPlan plan) {
+            return Arrays.stream(KnitOrder.values())
+                    .map(order -> new OrderView(
+                            order,
+                            order.title(),
+                            order.description(),
+                            order.notNow(plan.tube().way() == Way.READY_TUBE)))
+                    .toList();
         }
     }
 
@@ -218,6 +251,7 @@ public final class LapViews {
      * @param number presses of it
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
+     * @param sharing how it is done where both socks are on the needles together
      * @param mishaps what can go wrong in it, the likeliest first
      * @param cautions what to be careful of
      */
@@ -233,6 +267,7 @@ public final class LapViews {
             int number,
             @Nullable Integer expected,
             boolean forGood,
+            Sharing sharing,
             List<Mishap> mishaps,
             List<LapCautionView> cautions) {
         static LapStepView of(LapStep step, List<Caution> cautions, LengthUnit lengths) {
@@ -248,6 +283,7 @@ public final class LapViews {
                     step.presses().size(),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
+                    step.sharing(),
                     Rescue.in(step),
                     cautions.stream()
                             .filter(caution -> step.stage()
@@ -314,9 +350,10 @@ public final class LapViews {
     /**
      * What became of what was sent, and where that leaves both socks.
      *
+     * @param pressed for which socks the last presses were, 0 for both, the latest last
      * @param revision as in the work on the pair: where it has grown, more than the count is new
      */
-    public record HeardAllView(List<HeardView> heard, List<LapSockView> socks, int revision) {}
+    public record HeardAllView(List<HeardView> heard, List<LapSockView> socks, List<Integer> pressed, int revision) {}
 
     /**
      * The little that a basket shows of the work.

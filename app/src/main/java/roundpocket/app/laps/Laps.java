@@ -26,6 +26,7 @@ import roundpocket.app.laps.LapViews.KnittedView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.laps.LapViews.LapWorkView;
+import roundpocket.app.laps.LapViews.OrderView;
 import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
@@ -41,6 +42,8 @@ import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.lap.WindOff;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.plan.KnitOrder;
+import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -94,21 +97,30 @@ public class Laps {
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
             HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
             Course.of(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
-            return laps.saveAndFlush(new LapRow(
-                    pairId,
-                    clock.instant(),
-                    heelWhen,
-                    Boolean.TRUE.equals(write.together()),
-                    mapper.writeValueAsString(pair.spec().kept())));
+            Instant now = clock.instant();
+            LapRow begun = laps.saveAndFlush(new LapRow(
+                    pairId, now, heelWhen, mapper.writeValueAsString(pair.spec().kept())));
+            if (write.order() != null) {
+                order(begun, write.order(), now);
+            }
+            return begun;
         });
         return view(pair, row, lengths);
+    }
+
+    /** An order other than the plan's is the first thing that happens. */
+    private void order(LapRow begun, KnitOrder order, Instant now) {
+        LapEvent event = new LapEvent.Ordered(UUID.randomUUID(), 1, "start", now, order);
+        if (knitting(begun).hear(event)) {
+            rows.saveAndFlush(events.row(begun.getId(), event, now));
+        }
     }
 
     /** Takes the start back: the pair is a plan again. Refuses once anything has happened since. */
     public void takeBack(UUID pairId) {
         disk.onCommit();
         LapRow row = locked(pairId);
-        if (!rows.findByPairIdOrderBySeq(pairId).isEmpty()) {
+        if (!knitting(row).untouched()) {
             throw new Refusal(List.of(new Problem(
                     "lap.start.knitted",
                     "",
@@ -145,7 +157,7 @@ public class Laps {
         }
         rows.flush();
         settling.settle(pairId, knitting.work());
-        return new HeardAllView(heard, knitting.socks(), knitting.revision());
+        return new HeardAllView(heard, knitting.socks(), knitting.pressed(), knitting.revision());
     }
 
     private static String why(LapEvent event, PairWork work, LengthUnit lengths) {
@@ -228,10 +240,16 @@ public class Laps {
         HeelWhen when = row.heelWhen();
         // A heel at once in a ready tube was offered once, and meant the same as after the tube.
         boolean possible = when.goesWith(spec.toCore().choices().tube().wayTaken());
-        Course course = Course.of(spec.toCore(), possible ? when : HeelWhen.AFTER_TUBE);
+        Course course = Course.of(ordered(spec.toCore(), row), possible ? when : HeelWhen.AFTER_TUBE);
         return new Knitting(
                 new PairWork(course),
                 rows.findByPairIdOrderBySeq(row.getId()).stream().map(events::event));
+    }
+
+    /** Before the plan said in which order the socks are knitted, it stood with the start. */
+    private static SockSpec ordered(SockSpec spec, LapRow row) {
+        boolean said = spec.choices().order().isPresent() || !row.together();
+        return said ? spec : spec.withChoices(spec.choices().withOrder(KnitOrder.IN_TURN));
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
@@ -291,7 +309,8 @@ public class Laps {
                 row == null ? null : knitting.begunAt(row.startedAt()),
                 work.begun().heelWhen(),
                 HeelChoiceView.of(work.begun().plan()),
-                row != null && row.together(),
+                work.order(),
+                OrderView.of(work.begun().plan()),
                 row != null
                         && !mapper.writeValueAsString(pair.spec().kept())
                                 .equals(knitting.replanned()
@@ -302,6 +321,7 @@ public class Laps {
                 List.of(LapWorkView.of(work, 1, lengths), LapWorkView.of(work, 2, lengths)),
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),
+                knitting.pressed(),
                 knitting.weighings(),
                 CakeCheck.of(work).stream().map(CakeView::of).toList(),
                 WindOff.of(work).map(wind -> wind.words(lengths)).orElse(null),

@@ -8,6 +8,7 @@ import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.tube.PlacingChoice;
@@ -24,6 +25,7 @@ import roundpocket.core.tube.TubeChoice;
  * @param opening how the opening is made
  * @param finish cuff and graft
  * @param colour what is done about the bands of a striping yarn
+ * @param order in which order the two socks are knitted
  */
 public record ChoicesPart(
         @Nullable SizePart size,
@@ -33,21 +35,22 @@ public record ChoicesPart(
         @Nullable PlacingPart placing,
         @Nullable OpeningPart opening,
         @Nullable FinishPart finish,
-        @Nullable ColourPart colour) {
+        @Nullable ColourPart colour,
+        @Nullable KnitOrder order) {
 
     /** Everything as usual. */
-    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null);
+    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null, null);
 
     ChoicesPart with(OpeningPart other) {
-        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour);
+        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour, order);
     }
 
     ChoicesPart with(TubePart other) {
-        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour);
+        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour, order);
     }
 
     ChoicesPart with(ShapingPart otherHeel) {
-        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour);
+        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order);
     }
 
     public Choices toCore() {
@@ -73,7 +76,8 @@ public record ChoicesPart(
                 corePlacing.orElseThrow(),
                 coreOpening.orElseThrow(),
                 coreFinish.orElseThrow(),
-                coreColour.orElseThrow());
+                coreColour.orElseThrow(),
+                Optional.ofNullable(order));
     }
 
     private static <T> Optional<T> of(Problems problems, String field, Supplier<T> part) {

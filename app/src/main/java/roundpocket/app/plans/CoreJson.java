@@ -81,33 +81,33 @@ public class CoreJson extends SimpleModule {
     @JsonIgnoreProperties("models")
     private interface WithoutModels {}
 
-    /** What is drawn, to a thousandth: there are hundreds of them. */
+    /** What is drawn, to a hundredth: there are hundreds of them. */
     private interface Drawn {
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double mmFromToe();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double unsureRounds();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double usedG();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double leftG();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double cumulativeG();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double depthMm();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double widthMm();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double fromMm();
 
-        @JsonSerialize(using = Thousandths.class)
+        @JsonSerialize(using = Hundredths.class)
         double toMm();
     }
 
@@ -126,14 +126,14 @@ public class CoreJson extends SimpleModule {
         String us();
     }
 
-    private static final class Thousandths extends StdSerializer<Double> {
-        Thousandths() {
+    private static final class Hundredths extends StdSerializer<Double> {
+        Hundredths() {
             super(Double.class);
         }
 
         @Override
         public void serialize(Double value, JsonGenerator json, SerializationContext context) {
-            json.writeNumber(Math.rint(value * 1000) / 1000);
+            json.writeNumber(Math.rint(value * 100) / 100);
         }
     }
 

@@ -183,9 +183,9 @@ public class HappeningsTest extends AppTest {
         String id = body(post("/api/pairs", "{\"name\": \"Side by side\", \"spec\": " + SPEC + "}"))
                 .get("id")
                 .asString();
-        post("/api/laps/" + id, "{\"together\": true, \"heelWhen\": \"LAST\"}");
+        post("/api/laps/" + id, "{\"order\": \"IN_TURN\", \"heelWhen\": \"LAST\"}");
         JsonNode lap = body(get("/api/laps/" + id));
-        assertThat(List.of(lap.get("together").asBoolean(), lap.get("heelWhen").asString()))
-                .isEqualTo(List.of(true, "LAST"));
+        assertThat(List.of(lap.get("order").asString(), lap.get("heelWhen").asString()))
+                .isEqualTo(List.of("IN_TURN", "LAST"));
     }
 }

@@ -64,7 +64,7 @@ public class WholePairTest extends AppTest {
 
     @Test
     public void aStartIsTakenBackUntilSomethingHappened() {
-        post(at(), "{\"heelWhen\": \"LAST\", \"together\": true}");
+        post(at(), "{\"heelWhen\": \"LAST\", \"order\": \"IN_TURN\"}");
         assertThat(view().has("startedAt")).isTrue();
         assertThat(delete(at()).getResponse().getStatus()).isEqualTo(204);
         assertThat(view().has("startedAt")).isFalse();

@@ -26,6 +26,7 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.PlanRules;
 import roundpocket.core.plan.SecondSock;
@@ -195,7 +196,8 @@ public final class Almanac {
                         of("knots in the yarn", KnotWay.values()),
                         of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
-                        of("ribbing", Rib.values()))
+                        of("ribbing", Rib.values()),
+                        of("the order of the two socks", KnitOrder.values()))
                 .flatMap(entries -> entries);
     }
 

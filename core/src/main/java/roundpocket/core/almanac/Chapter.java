@@ -24,7 +24,7 @@ public enum Chapter {
     FIT("How it fits", "fit"),
     YARN("Yarn", "yarn"),
     STRIPES("Stripes", "stripe", "colours of heel and toe", "the second sock’s colours", "knots in the yarn"),
-    KNITTING("While knitting", "lap"),
+    KNITTING("While knitting", "lap", "the order of the two socks"),
     RESCUE("When something is wrong", "mishaps"),
     CHECKS("Checks", "judge"),
     SURENESS("How sure a figure is", "explain"),

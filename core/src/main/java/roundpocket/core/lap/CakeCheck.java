@@ -9,6 +9,7 @@ import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SectionYarn;
 import roundpocket.core.plan.YarnRole;
@@ -21,6 +22,7 @@ import roundpocket.core.yarn.YarnModel;
  * What yarn that was just weighed says of the rest of the sock, or of both socks where it is for both.
  *
  * @param role which yarn
+ * @param sock which sock is knitted from it; 0 where both are
  * @param cake grams of it
  * @param needed grams that are still to be knitted from it
  * @param left grams left over at the end; below nothing, what is missing
@@ -29,7 +31,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param words what to do, in a sentence or two
  */
 public record CakeCheck(
-        YarnRole role, Step cake, Step needed, Step left, Enough enough, Optional<Leg> leg, String words) {
+        YarnRole role, int sock, Step cake, Step needed, Step left, Enough enough, Optional<Leg> leg, String words) {
     /**
      * How far the leg may go.
      *
@@ -45,17 +47,25 @@ public record CakeCheck(
         }
     }
 
-    /** What the latest weighing of each yarn of a pair says, the latest first; none for a yarn that was not weighed. */
+    /**
+     * What the latest weighing of each yarn of a pair says, the latest first; none for a yarn that was not weighed. Where
+     * both socks are on the needles together each has a cake of its own.
+     */
     public static List<CakeCheck> of(PairWork pair) {
         List<CakeCheck> checks = new ArrayList<>();
         List<Weighing> all = pair.weighings();
         for (int i = all.size() - 1; i >= 0; i--) {
             Weighing each = all.get(i);
-            if (checks.stream().noneMatch(check -> check.role() == each.role())) {
+            if (checks.stream().noneMatch(check -> check.sameYarn(each, pair.order()))) {
                 checks.add(of(pair, each));
             }
         }
         return checks;
+    }
+
+    private boolean sameYarn(Weighing weighing, KnitOrder order) {
+        int other = weighing.shared() ? 0 : weighing.sock();
+        return role == weighing.role() && (order != KnitOrder.TWO_AT_A_TIME || sock == other);
     }
 
     private static CakeCheck of(PairWork pair, Weighing weighing) {
@@ -64,6 +74,7 @@ public record CakeCheck(
         List<Step> before = new ArrayList<>();
         List<Step> after = new ArrayList<>();
         YarnRole role = weighing.role();
+        int whose = weighing.shared() ? 0 : weighing.sock();
         rest(sock.course(), role, sock.position(), "", before, after);
         if (weighing.shared()) {
             SockWork other = pair.other(weighing.sock());
@@ -81,10 +92,11 @@ public record CakeCheck(
         Optional<Leg> leg = legRest.filter(step -> !after.isEmpty())
                 .map(step -> leg(sock.course(), sock.position(), cake, before, after));
         if (needed.value() == 0) {
-            return new CakeCheck(role, cake, needed, cake, Enough.SURE, leg, "All done with this yarn.");
+            return new CakeCheck(role, whose, cake, needed, cake, Enough.SURE, leg, "All done with this yarn.");
         }
         Left left = Left.of("left when it is done", cake, needed);
-        return new CakeCheck(role, cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
+        return new CakeCheck(
+                role, whose, cake, needed, left.left(), left.enough(), leg, words(sock.course(), left, leg));
     }
 
     /** The cake as it was weighed, less what was knitted from it since. */

@@ -29,6 +29,11 @@ public enum Doing {
     /** What is done once no loop is live. */
     FINISH;
 
+    /** Whether it is done on both socks in one go where both are on the needles together. */
+    boolean onBoth() {
+        return this == BEGIN || this == ROUNDS || this == LINE || this == SHAPE;
+    }
+
     /** Whether a press is a round, so that it tells of the knitter's pace. */
     public boolean paced() {
         return this == ROUNDS || this == SHAPE;

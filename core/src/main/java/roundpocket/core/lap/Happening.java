@@ -1,6 +1,7 @@
 package roundpocket.core.lap;
 
 import java.util.OptionalInt;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
@@ -19,14 +20,29 @@ public sealed interface Happening {
         Course course(SockWork sock);
     }
 
-    /** One more round, move or step is done; {@code atMs} by any clock. */
-    record Done(int sock, long atMs) implements Happening {}
+    /** One more round, move or step is done, on one sock or on both; {@code atMs} by any clock. */
+    record Done(int sock, long atMs, boolean both) implements Happening {
+        public Done(int sock, long atMs) {
+            this(sock, atMs, false);
+        }
+    }
 
-    /** The last press that still stands is taken back. */
-    record Undone(int sock) implements Happening {}
+    /** The last press that still stands is taken back: that of the sock, or of the pair whichever sock it was for. */
+    record Undone(int sock, boolean both) implements Happening {
+        public Undone(int sock) {
+            this(sock, false);
+        }
+    }
 
-    /** The knitter is somewhere else in the work. */
-    record Jumped(int sock, int to) implements Happening {}
+    /** The knitter is somewhere else in the work, on one sock or on both. */
+    record Jumped(int sock, int to, boolean both) implements Happening {
+        public Jumped(int sock, int to) {
+            this(sock, to, false);
+        }
+    }
+
+    /** The two socks are knitted in another order from here on. */
+    record Ordered(int sock, KnitOrder order) implements Happening {}
 
     /** The tube was measured, and the rest planned anew by what it says. */
     record Measured(int sock, double rounds, double spanMm) implements Replanning {

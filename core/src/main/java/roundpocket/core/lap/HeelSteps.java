@@ -57,6 +57,7 @@ final class HeelSteps {
 
     /** From the pick-up along the line to the close. */
     void all() {
+        out.through(Sharing.HEEL_THROUGH);
         int below = opening.below().count();
         int above = opening.above().count();
         String legs = "the right leg (the left if you are left-handed)";
@@ -87,6 +88,7 @@ final class HeelSteps {
         open();
         out.shape("heel", "Heel", plan.heel(), plan.heel().list());
         out.close("heel", plan.heel(), plan.heelGraft(), Steps.tail(plan, Section.HEEL));
+        out.inCommon();
     }
 
     private void open() {
@@ -199,7 +201,8 @@ final class HeelSteps {
                 List.of(new Press("The old heel is off", out.loops())),
                 OptionalInt.of(side),
                 true,
-                Optional.of(Stage.OPEN)));
+                Optional.of(Stage.OPEN),
+                Sharing.EACH));
         out.shape("heel", "New heel", plan.heel(), plan.heel().list());
         out.close("heel", plan.heel(), plan.heelGraft(), Steps.tail(plan, Section.HEEL));
     }

@@ -22,6 +22,7 @@ import roundpocket.core.plan.Section;
  * @param expected loops that each of two needles must hold, where they are counted
  * @param forGood whether it cannot be undone
  * @param stage the stage whose cautions belong to it, where it has any
+ * @param sharing how it is done where both socks are on the needles together
  */
 public record LapStep(
         String id,
@@ -33,7 +34,8 @@ public record LapStep(
         List<Press> presses,
         OptionalInt expected,
         boolean forGood,
-        Optional<Stage> stage) {
+        Optional<Stage> stage,
+        Sharing sharing) {
 
     /**
      * One press.
@@ -55,7 +57,11 @@ public record LapStep(
     }
 
     LapStep with(Map<String, Amount> named) {
-        return new LapStep(id, doing, title, instruction, named, before, presses, expected, forGood, stage);
+        return new LapStep(id, doing, title, instruction, named, before, presses, expected, forGood, stage, sharing);
+    }
+
+    LapStep shared(Sharing other) {
+        return new LapStep(id, doing, title, instruction, amounts, before, presses, expected, forGood, stage, other);
     }
 
     /** What to do, lengths in the reader's unit. */

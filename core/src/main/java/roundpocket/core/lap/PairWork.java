@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 
 /**
@@ -27,9 +31,12 @@ public final class PairWork {
     private final List<SeenColour> seen = new ArrayList<>();
     private final Set<String> withdrawn = new HashSet<>();
     private Optional<Refusal> refusal = Optional.empty();
+    private final PressLog presses = new PressLog();
+    private KnitOrder order;
 
     public PairWork(Course begun) {
         this.begun = begun;
+        this.order = begun.spec().choices().orderTaken();
         for (int sock = 1; sock <= SOCKS; sock++) {
             socks.add(new SockWork(begun.forSock(sock)));
         }
@@ -65,14 +72,15 @@ public final class PairWork {
      */
     public boolean hear(Happening happening) {
         refusal = Optional.empty();
-        SockWork sock = sock(happening.sock());
         try {
             if (happening instanceof Happening.Done done) {
-                return sock.done(done.atMs());
-            } else if (happening instanceof Happening.Undone) {
-                return sock.undone();
+                return press(done.sock(), done.both(), each -> each.done(done.atMs()));
+            } else if (happening instanceof Happening.Undone undone) {
+                return undo(undone);
             } else if (happening instanceof Happening.Jumped jumped) {
-                return sock.jumped(jumped.to());
+                return press(jumped.sock(), jumped.both(), each -> each.jumped(jumped.to()));
+            } else if (happening instanceof Happening.Ordered ordered) {
+                return order(ordered.order());
             } else if (happening instanceof Happening.Replanning replanning) {
                 return follow(replanning.sock(), tried(replanning));
             } else if (happening instanceof Happening.Weighed weighed) {
@@ -86,6 +94,54 @@ public final class PairWork {
             refusal = Optional.of(because);
             return false;
         }
+    }
+
+    /** In which order the socks are knitted. */
+    public KnitOrder order() {
+        return order;
+    }
+
+    /** For which socks the last presses were, 0 for both, the latest last, at most {@code most}. */
+    public List<Integer> pressed(int most) {
+        return presses.trail(most);
+    }
+
+    private boolean press(int number, boolean both, Predicate<SockWork> press) {
+        boolean one = press.test(sock(number));
+        boolean two = both && press.test(other(number));
+        if (one || two) {
+            presses.pressed(one && two ? PressLog.BOTH : one ? number : SOCKS + 1 - number);
+        }
+        return one || two;
+    }
+
+    private boolean undo(Happening.Undone undone) {
+        if (!undone.both()) {
+            boolean taken = sock(undone.sock()).undone();
+            if (taken) {
+                presses.withdrawn(undone.sock());
+            }
+            return taken;
+        }
+        if (presses.isEmpty()) {
+            return false;
+        }
+        int last = presses.pop();
+        socks.stream()
+                .filter(each -> last == PressLog.BOTH || each.course().sock() == last)
+                .forEach(SockWork::undone);
+        return true;
+    }
+
+    private boolean order(KnitOrder wanted) {
+        String notNow = wanted.notNow(begun.plan().tube().way() == Way.READY_TUBE);
+        if (!notNow.isEmpty()) {
+            throw new Refusal(List.of(new Problem(
+                    "lap.order.ready", "order", notNow, "Knit them in turn, section by section.", Map.of())));
+        }
+        boolean other = wanted != order;
+        order = wanted;
+        return other;
     }
 
     /** Why the last happening was not taken in, where there is more to say than that it changes nothing. */
@@ -125,10 +181,35 @@ public final class PairWork {
                     "Weigh the main yarn.",
                     Map.of())));
         }
-        before.ifPresent(last -> now.refuseUnlessAfter(last, plan));
+        before.ifPresent(last -> {
+            if (order == KnitOrder.TWO_AT_A_TIME && !now.goesAfter(last, plan)) {
+                refuseTheOthers(now, plan);
+            }
+            now.refuseUnlessAfter(last, plan);
+        });
         weighings.add(now);
         calibrate();
         return true;
+    }
+
+    /** Of two cakes beside each other, one is easily weighed for the other. */
+    private void refuseTheOthers(Weighing now, SockPlan plan) {
+        Weighing mistaken = now.ofTheOther(this);
+        Optional<Weighing> last = inUse(mistaken).map(cake -> cake.get(cake.size() - 1));
+        if (!now.sure()
+                && last.filter(before -> mistaken.goesAfter(before, plan)).isPresent()) {
+            String own = now.sock() == 1 ? "first" : "second";
+            String other = now.sock() == 1 ? "second" : "first";
+            throw new Refusal(List.of(new Problem(
+                    "lap.weigh.mixed-up",
+                    "grams",
+                    "{found} does not follow on what the " + own + " sock’s yarn weighed last, and fits the " + other
+                            + " sock’s yarn, which weighed {other}.",
+                    "If you weighed the " + other + " sock’s yarn, say so. If not, say that the weight is right.",
+                    Map.of(
+                            "found", Amount.grams(now.grams()),
+                            "other", Amount.grams(last.get().grams())))));
+        }
     }
 
     private boolean see(Happening.ColourSeen colour) {

@@ -105,7 +105,8 @@ final class ReadyTubeSteps {
                 List.of(new Press("The piece is off", 0)),
                 OptionalInt.of(stitches),
                 true,
-                Optional.of(Stage.OPEN)));
+                Optional.of(Stage.OPEN),
+                Sharing.EACH));
     }
 
     /** The second sock's piece was cut off with the first. */

@@ -14,6 +14,7 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.yarn.YarnModel;
 
 /**
@@ -80,7 +81,10 @@ public record Schedule(Step stitchesPerHour, boolean measured, List<Part> parts,
     /** The pace of the sock that was knitted last, or of the other where that one tells nothing yet. */
     private static OptionalDouble pace(PairWork pair) {
         OptionalDouble second = pair.sock(2).stitchesPerHour();
-        return second.isPresent() ? second : pair.sock(1).stitchesPerHour();
+        OptionalDouble own = second.isPresent() ? second : pair.sock(1).stitchesPerHour();
+        // A round of either sock was knitted between two presses.
+        boolean both = pair.order() == KnitOrder.TWO_AT_A_TIME && own.isPresent();
+        return both ? OptionalDouble.of(2 * own.getAsDouble()) : own;
     }
 
     private static void parts(int sock, SockWork work, Step pace, List<Part> parts) {

@@ -28,6 +28,7 @@ final class StepWriter {
     private int loops;
     private final List<LapStep> steps = new ArrayList<>();
     private final InHand yarn;
+    private Optional<Sharing> through = Optional.empty();
 
     StepWriter(SockPlan plan) {
         this.stitches = plan.stitchCount().stitches().count();
@@ -106,7 +107,8 @@ final class StepWriter {
                 List.of(new Press(now + " sts are on", now)),
                 now == stitches ? OptionalInt.of(half) : OptionalInt.empty(),
                 false,
-                Optional.empty()));
+                Optional.empty(),
+                Sharing.EACH));
     }
 
     /** A count before the work goes on; {@code each} sts on each of two needles. */
@@ -121,7 +123,8 @@ final class StepWriter {
                 List.of(new Press(each + " and " + each, loops)),
                 OptionalInt.of(each),
                 false,
-                Optional.of(stage)));
+                Optional.of(stage),
+                Sharing.EACH));
     }
 
     /** A cut, which cannot be undone. */
@@ -136,7 +139,8 @@ final class StepWriter {
                 List.of(new Press(done, loops)),
                 OptionalInt.of(each),
                 true,
-                Optional.of(Stage.OPEN)));
+                Optional.of(Stage.OPEN),
+                Sharing.EACH));
     }
 
     /** The rounds of a heel or a toe. */
@@ -251,15 +255,25 @@ final class StepWriter {
                 presses,
                 OptionalInt.empty(),
                 false,
-                Optional.of(stage));
+                Optional.of(stage),
+                Sharing.EACH);
     }
 
     private static boolean joined(List<Press> presses) {
         return presses.stream().anyMatch(press -> press.words().contains("{join}"));
     }
 
+    /** What comes next is one sock's to its end, before the other's. */
+    void through(Sharing part) {
+        through = Optional.of(part);
+    }
+
+    void inCommon() {
+        through = Optional.empty();
+    }
+
     void add(LapStep step) {
-        steps.add(step);
+        steps.add(step.shared(through.orElse(step.doing().onBoth() ? Sharing.BOTH : Sharing.EACH)));
         loops = step.after();
     }
 }

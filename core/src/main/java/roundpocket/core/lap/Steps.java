@@ -253,6 +253,7 @@ final class Steps {
     }
 
     private void toeFromWaste() {
+        out.through(Sharing.TOE_THROUGH);
         out.pickUp(
                 "toe-pick-up",
                 "Pick up the toe",
@@ -260,6 +261,7 @@ final class Steps {
                         + " on each, in line with the corners of the" + " heel. Then take the waste yarn out.",
                 stitches);
         toe();
+        out.inCommon();
     }
 
     private void toe() {

@@ -81,6 +81,18 @@ public record Weighing(
                 : Optional.empty();
     }
 
+    /** The same weight as if the other sock’s yarn had been on the scale. */
+    Weighing ofTheOther(PairWork pair) {
+        SockWork other = pair.other(sock);
+        int knitted = other.course().stitches(role, other.position());
+        return new Weighing(id, other.course().sock(), role, grams, shared, fresh, sure, knitted);
+    }
+
+    /** Whether it may follow on an earlier weighing of the same cake. */
+    boolean goesAfter(Weighing last, SockPlan plan) {
+        return grams <= last.grams + HEAVIER_G && beside(last, plan).believable();
+    }
+
     void refuseUnlessAfter(Weighing last, SockPlan plan) {
         if (grams > last.grams + HEAVIER_G) {
             throw refusal(

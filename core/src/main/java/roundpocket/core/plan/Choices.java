@@ -29,6 +29,7 @@ import roundpocket.core.tube.Way;
  * @param opening how the opening is made
  * @param finish cuff and graft
  * @param colour what is done about the bands of a striping yarn
+ * @param order in which order the two socks are knitted; usually one after the other
  */
 public record Choices(
         SizeChoice size,
@@ -38,7 +39,8 @@ public record Choices(
         PlacingChoice placing,
         OpeningChoice opening,
         FinishChoice finish,
-        ColourChoice colour) {
+        ColourChoice colour,
+        Optional<KnitOrder> order) {
     public static final int USUAL_PLAIN_ROUNDS = 4;
 
     public Choices {
@@ -107,39 +109,51 @@ public record Choices(
                 PlacingChoice.usual(),
                 OpeningChoice.usual(),
                 FinishChoice.usual(),
-                ColourChoice.usual());
+                ColourChoice.usual(),
+                Optional.empty());
     }
 
     public Choices withSize(SizeChoice other) {
-        return new Choices(other, tube, heel, toe, placing, opening, finish, colour);
+        return new Choices(other, tube, heel, toe, placing, opening, finish, colour, order);
     }
 
     public Choices withTube(TubeChoice other) {
-        return new Choices(size, other, heel, toe, placing, opening, finish, colour);
+        return new Choices(size, other, heel, toe, placing, opening, finish, colour, order);
     }
 
     public Choices withHeel(ShapingChoice other) {
-        return new Choices(size, tube, other, toe, placing, opening, finish, colour);
+        return new Choices(size, tube, other, toe, placing, opening, finish, colour, order);
     }
 
     public Choices withToe(ShapingChoice other) {
-        return new Choices(size, tube, heel, other, placing, opening, finish, colour);
+        return new Choices(size, tube, heel, other, placing, opening, finish, colour, order);
     }
 
     public Choices withPlacing(PlacingChoice other) {
-        return new Choices(size, tube, heel, toe, other, opening, finish, colour);
+        return new Choices(size, tube, heel, toe, other, opening, finish, colour, order);
     }
 
     public Choices withOpening(OpeningChoice other) {
-        return new Choices(size, tube, heel, toe, placing, other, finish, colour);
+        return new Choices(size, tube, heel, toe, placing, other, finish, colour, order);
     }
 
     public Choices withFinish(FinishChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, other, colour);
+        return new Choices(size, tube, heel, toe, placing, opening, other, colour, order);
     }
 
     public Choices withColour(ColourChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, other);
+        return new Choices(size, tube, heel, toe, placing, opening, finish, other, order);
+    }
+
+    public Choices withOrder(KnitOrder other) {
+        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other));
+    }
+
+    /** The order; pieces of a ready tube are cut one after the other and cannot go on the needles together. */
+    public KnitOrder orderTaken() {
+        KnitOrder wanted = order.orElse(KnitOrder.ONE_AFTER_OTHER);
+        boolean ready = tube.wayTaken() == Way.READY_TUBE;
+        return ready && wanted == KnitOrder.TWO_AT_A_TIME ? KnitOrder.IN_TURN : wanted;
     }
 
     /** Stitches that the knitter or a ready tube sets. */

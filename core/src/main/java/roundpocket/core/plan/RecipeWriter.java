@@ -58,7 +58,19 @@ final class RecipeWriter {
         shaping("toe", choices.toe(), plan.toe(), Choices.usualPlain(choices.toeTaken()));
         graft();
         plan.stripes().filter(any -> !ready).ifPresent(this::colours);
+        order(ready);
         return new Recipe(options, numbers, switches);
+    }
+
+    private void order(boolean ready) {
+        options(
+                "order",
+                "The order of the two socks",
+                choices.order(),
+                choices.orderTaken(),
+                KnitOrder.ONE_AFTER_OTHER,
+                KnitOrder.values(),
+                one -> one.notNow(ready));
     }
 
     private void size() {
@@ -80,14 +92,7 @@ final class RecipeWriter {
 
     private void tube() {
         TubeChoice tube = choices.tube();
-        options(
-                "tube.way",
-                "How you come by the tube",
-                tube.way(),
-                tube.wayTaken(),
-                Way.TOE_UP,
-                Way.values(),
-                any -> "");
+        options("tube.way", "How you come by the tube", tube.way(), tube.wayTaken(), Way.TOE_UP, Way.values());
         if (plan.tube().way() == Way.TOE_UP) {
             options(
                     "tube.toeStart",
@@ -95,8 +100,7 @@ final class RecipeWriter {
                     tube.toeStart(),
                     tube.toeStartTaken(),
                     TubeChoice.usual().toeStartTaken(),
-                    ToeStart.values(),
-                    any -> "");
+                    ToeStart.values());
         }
         PlacingChoice placing = choices.placing();
         options(
@@ -213,8 +217,7 @@ final class RecipeWriter {
                 choice.leaning(),
                 choice.leaningTaken(),
                 usual.leaningTaken(),
-                Leaning.values(),
-                any -> "");
+                Leaning.values());
         switches.add(new YesNo(
                 part + ".edgeStitch",
                 "Edge stitch at the " + part,
@@ -236,8 +239,7 @@ final class RecipeWriter {
                     choice.parity(),
                     choice.parityTaken(),
                     usual.parityTaken(),
-                    Parity.values(),
-                    any -> "");
+                    Parity.values());
         }
     }
 
@@ -264,8 +266,7 @@ final class RecipeWriter {
                     tube.legFrom(),
                     tube.legFromTaken(),
                     TubeChoice.usual().legFromTaken(),
-                    LegFrom.values(),
-                    any -> "");
+                    LegFrom.values());
         }
         FinishChoice finish = choices.finish();
         number(
@@ -286,8 +287,7 @@ final class RecipeWriter {
                 finish.rib(),
                 finish.ribTaken(),
                 FinishChoice.usual().ribTaken(),
-                Rib.values(),
-                any -> "");
+                Rib.values());
     }
 
     private void colours(StripePlan stripes) {
@@ -299,8 +299,7 @@ final class RecipeWriter {
                 colour.second(),
                 colour.secondTaken(),
                 usual.secondTaken(),
-                SecondSock.values(),
-                any -> "");
+                SecondSock.values());
         if (!stripes.knots().isEmpty()) {
             options(
                     "colour.knots",
@@ -308,8 +307,7 @@ final class RecipeWriter {
                     colour.knots(),
                     colour.knotsTaken(),
                     usual.knotsTaken(),
-                    KnotWay.values(),
-                    any -> "");
+                    KnotWay.values());
         }
         if (!stripes.heelOther()) {
             options(
@@ -318,8 +316,7 @@ final class RecipeWriter {
                     colour.heel(),
                     colour.heelTaken(),
                     usual.heelTaken(),
-                    ColourStart.values(),
-                    any -> "");
+                    ColourStart.values());
         }
         if (stripes.lateToe()) {
             options(
@@ -328,8 +325,7 @@ final class RecipeWriter {
                     colour.toe(),
                     colour.toeTaken(),
                     usual.toeTaken(),
-                    ColourStart.values(),
-                    any -> "");
+                    ColourStart.values());
         }
     }
 
@@ -355,8 +351,12 @@ final class RecipeWriter {
                 finish.yarnAt(),
                 finish.yarnAtTaken(),
                 usual.yarnAtTaken(),
-                new Needle[] {Needle.BACK, Needle.FRONT},
-                any -> "");
+                new Needle[] {Needle.BACK, Needle.FRONT});
+    }
+
+    private <N extends Named> void options(
+            String path, String title, Optional<N> chosen, N taken, N usual, N[] all) {
+        options(path, title, chosen, taken, usual, all, any -> "");
     }
 
     /** {@code notNow} says why one of them cannot be taken; nothing where it can. */

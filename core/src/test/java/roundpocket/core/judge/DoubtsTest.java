@@ -23,7 +23,6 @@ import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
-import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.Yarns;
@@ -35,9 +34,6 @@ import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
-import roundpocket.core.tube.ReadyTube;
-import roundpocket.core.tube.TubeChoice;
-import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
@@ -96,25 +92,6 @@ public class DoubtsTest {
         return GOOD.withWeighIns(List.of(WeighIn.ofRounds(40, 4)));
     }
 
-    private static SockSpec readyTube(int stitches, int rounds) {
-        ReadyTube tube = new ReadyTube(
-                stitches,
-                OptionalInt.of(rounds),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                Optional.empty(),
-                OptionalInt.empty(),
-                Optional.empty());
-        return GOOD.withChoices(Choices.usual()
-                .withTube(new TubeChoice(
-                        Optional.of(Way.READY_TUBE),
-                        Optional.empty(),
-                        Optional.of(tube),
-                        OptionalDouble.empty(),
-                        OptionalInt.empty(),
-                        Optional.empty())));
-    }
-
     @DataProvider
     public Object[][] doubts() {
         Optional<ShoeSize> shoe = Optional.of(new ShoeSize(ShoeSystem.EU, 39));
@@ -161,9 +138,9 @@ public class DoubtsTest {
                 "would close at 15 sts on each needle, which twos do not reach; it closes at 14 sts. 16 sts would do as well.",
                 stitches(60)
             },
-            {"tube.too-short", Weight.STOPS, "too short for two such socks", readyTube(64, 180)},
+            {"tube.too-short", Weight.STOPS, "too short for two such socks", Specs.readyTube(GOOD, 64, 180)},
             {"tube.opening-passed", Weight.STOPS, "should have come 13 rounds ago", passed},
-            {"cuff.rib", Weight.MATTERS, "62 sts do not come out even in 2×2 rib", readyTube(62, 400)},
+            {"cuff.rib", Weight.MATTERS, "62 sts do not come out even in 2×2 rib", Specs.readyTube(GOOD, 62, 400)},
         };
     }
 
@@ -289,7 +266,7 @@ public class DoubtsTest {
 
     @Test
     public void aOneByOneRibClosesOnEveryEvenTube() {
-        SockSpec odd = readyTube(62, 400);
+        SockSpec odd = Specs.readyTube(GOOD, 62, 400);
         SockSpec fine = odd.withChoices(odd.choices()
                 .withFinish(new FinishChoice(
                         OptionalInt.empty(), Optional.of(Rib.ONE_BY_ONE), Optional.empty(), Optional.empty())));

@@ -1,0 +1,38 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+
+interface AllDoneProps {
+  sock: number;
+  other: boolean;
+  onOther: () => void;
+  /** What to wind off before the second sock. */
+  windOff: string | undefined;
+}
+
+/** A sock is done, or both are. */
+export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
+  return (
+    <Flex flex="1" direction="column" align="center" justify="center" gap={4} bg="sheet" p={6}>
+      <Box fontSize="3xl" textAlign="center">
+        {other ? 'Both socks are done.' : `The ${sock === 1 ? 'first' : 'second'} sock is done.`}
+      </Box>
+      {!other && windOff && (
+        <Box fontSize="xl" textAlign="center" data-testid="wind-off">
+          {windOff}
+        </Box>
+      )}
+      {!other && (
+        <chakra.button
+          type="button"
+          minH="72px"
+          px={6}
+          bg="ink"
+          color="sheet"
+          cursor="pointer"
+          onClick={onOther}
+        >
+          {`On to the ${sock === 1 ? 'second' : 'first'}`}
+        </chakra.button>
+      )}
+    </Flex>
+  );
+}

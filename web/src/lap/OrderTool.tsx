@@ -1,0 +1,24 @@
+import { Box } from '@chakra-ui/react';
+import { Orders } from './Choices';
+import type { ToolProps } from './Tool';
+
+/** Another order of the two socks, from here on; no count changes with it. */
+export function OrderTool({ lap, sock, queue, onClose }: ToolProps) {
+  return (
+    <Box>
+      <Box as="p" mb={3} id="order-tool">
+        How you go on with the two socks. Both counts stay as they are.
+      </Box>
+      <Orders
+        lap={lap}
+        name="order-tool"
+        value={lap.order}
+        onChange={(order) =>
+          void queue
+            .press({ sock, kind: 'ORDERED', order })
+            .then(({ counted }) => counted && onClose())
+        }
+      />
+    </Box>
+  );
+}

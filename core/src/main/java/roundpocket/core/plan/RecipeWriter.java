@@ -354,8 +354,7 @@ final class RecipeWriter {
                 new Needle[] {Needle.BACK, Needle.FRONT});
     }
 
-    private <N extends Named> void options(
-            String path, String title, Optional<N> chosen, N taken, N usual, N[] all) {
+    private <N extends Named> void options(String path, String title, Optional<N> chosen, N taken, N usual, N[] all) {
         options(path, title, chosen, taken, usual, all, any -> "");
     }
 

@@ -28,6 +28,7 @@ import roundpocket.core.swatch.GaugeAdvice;
 import roundpocket.core.swatch.GaugeRules;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
@@ -305,7 +306,13 @@ final class FabricDoubts {
                                                 .withLegRounds(whole))));
             }
         }
-        if (plan.tube().way() == Way.READY_TUBE) {
+        // Pieces that are cut already have nothing to give.
+        boolean whole = spec.choices()
+                .tube()
+                .readyTube()
+                .filter(tube -> tube.cutTaken() != Cut.PIECES)
+                .isPresent();
+        if (whole && plan.tube().way() == Way.READY_TUBE) {
             return draft.helps(
                     "Unravel the yarn from the tube itself.",
                     made -> made.withChoices(made.choices()

@@ -142,8 +142,9 @@ final class HeelDoubts {
 
     /** Plain rounds that were added, since the extra stitches of the corners go in them. */
     private void corners() {
-        int wanted = checks.spec().choices().heel().plainRounds().orElse(MOST_PLAIN);
+        // Where nobody chose how many, nobody misses any.
         int has = plan.heel().plainRounds().count();
+        int wanted = checks.spec().choices().heel().plainRounds().orElse(has);
         if (has > wanted) {
             checks.add(draft(
                             WORTH_KNOWING,

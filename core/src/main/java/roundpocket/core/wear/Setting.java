@@ -68,6 +68,14 @@ public enum Setting {
                     placing.school(), placing.markedRound(), placing.markedMm(), change.number(), placing.from()));
         }
     },
+    LEG_MM("tube.legMm") {
+        @Override
+        Choices with(Choices choices, Proposal.Change change) {
+            TubeChoice tube = choices.tube();
+            return choices.withTube(new TubeChoice(
+                    tube.way(), tube.toeStart(), tube.readyTube(), change.number(), tube.legRounds(), tube.legFrom()));
+        }
+    },
     LEG_ROUNDS("tube.legRounds") {
         @Override
         Choices with(Choices choices, Proposal.Change change) {

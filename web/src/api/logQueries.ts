@@ -1,6 +1,15 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from './client';
-import type { Log, LogNote, LogNoteWrite, NoteChoices, Proposal, Repair } from '../wire/types';
+import type {
+  Again,
+  Lesson,
+  Log,
+  LogNote,
+  LogNoteWrite,
+  NoteChoices,
+  Proposal,
+  Repair,
+} from '../wire/types';
 
 /** The finished pairs, the latest first: so many of them. */
 export function useLog(most: number) {
@@ -53,6 +62,21 @@ export function useProposals(pairId: string) {
     queryFn: () => call<Proposal[]>('GET', `/api/pairs/${pairId}/proposals`),
     gcTime: 0,
   });
+}
+
+/** What other pairs in its yarn or for its foot taught for this one, as it stands. */
+export function useLessons(pairId: string, version: number) {
+  return useQuery({
+    queryKey: ['lessons', pairId, version],
+    queryFn: () => call<Lesson[]>('GET', `/api/pairs/${pairId}/lessons`),
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+  });
+}
+
+/** What a knitted pair is knitted again from. */
+export function askAgain(pairId: string): Promise<Again> {
+  return call<Again>('GET', `/api/pairs/${pairId}/again`);
 }
 
 /** Answers a proposal. */

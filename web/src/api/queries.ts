@@ -86,6 +86,11 @@ export function useYarnUses(id: string) {
   });
 }
 
+/** A pair as it is kept now. */
+export function askPair(id: string): Promise<Pair> {
+  return call<Pair>('GET', `/api/pairs/${id}`);
+}
+
 /** Keeps a new pair; what was measured for it goes on the shelves with it. */
 export function useCreatePair() {
   const client = useQueryClient();

@@ -7,6 +7,7 @@ import { dayText } from '../units/days';
 import { useSettings, type Lengths } from '../settings/settings';
 import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
+import { KnitAgain } from './KnitAgain';
 import { NewHeel } from './NewHeel';
 import { Timeline } from './Timeline';
 import { LinkButton } from '../form/LinkButton';
@@ -85,6 +86,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
           )}
           <Timeline entry={entry} />
           <AddNote pairId={entry.pairId} name={name} />
+          {pair && <KnitAgain pair={pair} />}
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
             Replace a heel
           </LinkButton>

@@ -7,6 +7,7 @@ import { Notice, Waiting } from '../form/States';
 import { typing } from '../form/typing';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
+import { Lessons } from './Lessons';
 import { Proposals } from './Proposals';
 import type { Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
@@ -62,6 +63,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         </Box>
       )}
       <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
+      <Lessons pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
       {preview.plan ? (
         <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
       ) : preview.refused ? (

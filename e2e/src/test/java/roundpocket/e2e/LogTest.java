@@ -85,4 +85,54 @@ public class LogTest extends BrowserTest {
         assertThat(page.locator("[data-word='heel-plain']")).containsText("8 plain rounds");
         assertThat(proposals).hasCount(0);
     }
+
+    /** The leg was made ten rounds shorter on the way: the next plan hears of it, and the same pair again has it. */
+    @Test
+    public void whatTheNeedlesTaughtIsTakenOverAndKnittedAgain() {
+        String foot = post("/api/feet", "{\"name\": \"Odd\", \"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}}")
+                .get("id")
+                .asString();
+        String knitted = pair("Shorter on the way", foot);
+        String next = pair("Ones after these", foot);
+        post("/api/laps/" + knitted, "{}");
+        happened(knitted, "JUMPED", "\"to\": 70");
+        happened(knitted, "WORKED", "\"section\": \"LEG\", \"rounds\": 20");
+        Page page = visit("/pairs/" + next);
+        Locator taught =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What the needles taught"));
+        assertThat(taught).containsText("Plan a leg of");
+        assertThat(taught).containsText("You made the leg shorter on the way. It would make the");
+        assertAccessible(page);
+        button(page, "Use this").click();
+        assertThat(taught).hasCount(0);
+        assertThat(page.getByTestId("kept")).hasText("Saved");
+        page.reload();
+        assertThat(page.getByTestId("kept")).isVisible();
+        assertThat(taught).hasCount(0);
+        finish(knitted);
+        page.navigate(server().url("/log"));
+        page.getByTestId("log-entry")
+                .filter(new Locator.FilterOptions().setHasText("Shorter on the way"))
+                .getByText("Knit these again")
+                .click();
+        assertThat(page.getByLabel("Name of the pair", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Shorter on the way, again");
+        String again = page.url().replaceFirst(".*/pairs/", "");
+        int leg = server().json("/api/laps/" + again)
+                .at("/works/0/stretches")
+                .valueStream()
+                .filter(each -> each.get("section").asString().equals("LEG"))
+                .findFirst()
+                .orElseThrow()
+                .get("all")
+                .asInt();
+        org.testng.Assert.assertEquals(leg, 20, 1.0);
+    }
+
+    private void happened(String pair, String kind, String what) {
+        post(
+                "/api/laps/" + pair + "/events",
+                "[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": 1, \"kind\": \"" + kind
+                        + "\", \"device\": \"test\", \"at\": \"2026-11-01T19:00:00Z\", " + what + "}]");
+    }
 }

@@ -144,7 +144,7 @@ public final class LapViews {
 
     /** One figure that is otherwise now. Steps are not handed out with it: it is told in the plan. */
     public record DifferenceView(String label, Unit unit, double before, double after) {
-        static List<DifferenceView> between(SockPlan one, SockPlan other) {
+        public static List<DifferenceView> between(SockPlan one, SockPlan other) {
             return Difference.between(one, other).stream()
                     .map(each -> new DifferenceView(
                             each.label(),

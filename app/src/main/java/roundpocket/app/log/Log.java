@@ -179,12 +179,7 @@ public class Log {
                         : fit.title() + ", “" + note.words().replaceFirst("[.]+$", "") + "”",
                 fit.reason(),
                 proposal.words(),
-                proposal.changes().stream()
-                        .map(change -> new ChangeView(
-                                change.setting().path(),
-                                change.number().isPresent() ? change.number().getAsDouble() : null,
-                                change.name().orElse(null)))
-                        .toList());
+                proposal.changes().stream().map(ChangeView::of).toList());
     }
 
     /** What goes with a pair that is deleted, in words; nothing where it is only a plan. */

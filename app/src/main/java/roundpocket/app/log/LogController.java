@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.Shown;
+import roundpocket.app.log.Lessons.AgainView;
+import roundpocket.app.log.Lessons.LessonView;
 import roundpocket.app.log.LogViews.LogNoteView;
 import roundpocket.app.log.LogViews.LogView;
 import roundpocket.app.log.LogViews.NoteChoiceView;
@@ -29,9 +31,11 @@ import roundpocket.core.wear.WearNote;
 @RestController
 class LogController {
     private final Log log;
+    private final Lessons lessons;
 
-    LogController(Log log) {
+    LogController(Log log, Lessons lessons) {
         this.log = log;
+        this.lessons = lessons;
     }
 
     /** The finished pairs, the latest first: so many of them as are to be shown. */
@@ -78,6 +82,22 @@ class LogController {
     @GetMapping("/api/pairs/{pairId}/proposals")
     List<ProposalView> proposals(@PathVariable UUID pairId) {
         return log.proposals(pairId);
+    }
+
+    /** What other pairs in its yarn or for its foot taught while they were knitted. */
+    @GetMapping("/api/pairs/{pairId}/lessons")
+    List<LessonView> lessons(
+            @PathVariable UUID pairId,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return lessons.of(pairId, ReaderLengths.of(lengths));
+    }
+
+    /** What a pair that was begun is knitted again from, as it was knitted. */
+    @GetMapping("/api/pairs/{pairId}/again")
+    AgainView again(
+            @PathVariable UUID pairId,
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return lessons.again(pairId, ReaderLengths.of(lengths));
     }
 
     /** What goes with a pair that is deleted, in words. */

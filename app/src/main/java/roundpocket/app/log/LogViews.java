@@ -11,6 +11,7 @@ import roundpocket.app.pairs.PairView.LinkView;
 import roundpocket.app.plans.FigureView;
 import roundpocket.core.plan.Section;
 import roundpocket.core.wear.FitNote;
+import roundpocket.core.wear.Proposal;
 import roundpocket.core.wear.WearNote;
 
 /** The log as it is handed out. */
@@ -123,7 +124,14 @@ public final class LogViews {
     public record ChangeView(
             String choice,
             @Nullable Double number,
-            @Nullable String name) {}
+            @Nullable String name) {
+        static ChangeView of(Proposal.Change change) {
+            return new ChangeView(
+                    change.setting().path(),
+                    change.number().isPresent() ? change.number().getAsDouble() : null,
+                    change.name().orElse(null));
+        }
+    }
 
     /** A heel knitted new: what is done, and the yarn to have for both. */
     public record RepairView(List<RepairStepView> steps, FigureView yarn) {}

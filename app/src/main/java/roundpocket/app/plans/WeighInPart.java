@@ -18,6 +18,16 @@ public record WeighInPart(
         double usedG,
         @Nullable Double uncertaintyG,
         @Nullable Boolean contrast) {
+    /** As the core has it. */
+    public static WeighInPart of(WeighIn weighed) {
+        return new WeighInPart(
+                weighed.rounds().isPresent() ? weighed.rounds().getAsInt() : null,
+                weighed.stitches().isPresent() ? weighed.stitches().getAsDouble() : null,
+                weighed.usedG(),
+                weighed.uncertaintyG().isPresent() ? weighed.uncertaintyG().getAsDouble() : null,
+                weighed.contrast() ? true : null);
+    }
+
     WeighIn toCore() {
         return new WeighIn(
                 Present.number(stitches),

@@ -155,4 +155,30 @@ public class LogTest extends AppTest {
         assertThat(post("/api/log/" + UUID.randomUUID() + "/notes", "{\"kind\": \"OTHER\", \"words\": \"x\"}"))
                 .hasStatus(404);
     }
+
+    /** The leg was ended at 30 rounds, and the yarn weighed: the foot’s next pair hears of the one, not of the other. */
+    @Test
+    public void whatTheNeedlesTaughtIsProposedWhereItBelongs() {
+        String next = pair("Next");
+        JsonNode lessons = body(get("/api/pairs/" + next + "/lessons"));
+        assertThat(lessons.valueStream().map(each -> each.get("kind").asString()))
+                .containsExactly("LEG");
+        assertThat(lessons.at("/0/from").asString()).isEqualTo("Worn");
+        assertThat(lessons.at("/0/changes/0/choice").asString()).isEqualTo("tube.legMm");
+        assertThat(lessons.at("/0/effect").valueStream().map(each -> each.get("label")
+                        .asString()))
+                .contains("Leg");
+        assertThat(body(get("/api/pairs/" + worn + "/lessons"))).isEmpty();
+    }
+
+    @Test
+    public void aPairIsKnittedAgainAsItWasKnitted() {
+        JsonNode again = body(get("/api/pairs/" + worn + "/again"));
+        assertThat(again.get("lessons").valueStream().map(each -> each.get("kind")
+                        .asString()))
+                .containsExactly("YARN", "LEG");
+        assertThat(again.at("/lessons/0/weighIns")).hasSize(2);
+        assertThat(again.at("/spec/foot/lengthMm").asDouble()).isEqualTo(246);
+        assertThat(get("/api/pairs/" + pair("Never begun") + "/again")).hasStatus(404);
+    }
 }

@@ -1,0 +1,163 @@
+package roundpocket.app.log;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import roundpocket.app.laps.LapViews.DifferenceView;
+import roundpocket.app.laps.LapViews.LapGistView;
+import roundpocket.app.laps.Laps;
+import roundpocket.app.log.LogViews.ChangeView;
+import roundpocket.app.pairs.PairView;
+import roundpocket.app.pairs.PairsShelf;
+import roundpocket.app.plans.ReadingPart;
+import roundpocket.app.plans.SpecPart;
+import roundpocket.app.plans.WeighInPart;
+import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.wear.Taught;
+import roundpocket.core.wear.Taught.Lesson;
+
+/** What pairs on the needles, or off them, taught for another: in the same yarn, or for the same foot. */
+@Service
+public class Lessons {
+    /** Nothing is gained by asking more pairs than these. */
+    private static final int MOST_ASKED = 40;
+
+    private final Laps laps;
+    private final PairsShelf pairs;
+
+    Lessons(Laps laps, PairsShelf pairs) {
+        this.laps = laps;
+        this.pairs = pairs;
+    }
+
+    /**
+     * A proposal for a plan.
+     *
+     * @param id stable for the kind of lesson and the pair it is from
+     * @param kind what it is about
+     * @param from the pair that taught it
+     * @param on when that was last knitted
+     * @param words what to plan with, and what is planned with now
+     * @param reason how it was found out
+     * @param effect what it would change, the most telling first
+     * @param rounds the round readings that take the place of the swatch's; none where it keeps its own
+     * @param weighIns what was weighed, to be added to what is known of the yarn
+     * @param changes the choices that it changes
+     */
+    public record LessonView(
+            String id,
+            Taught.Kind kind,
+            String from,
+            @Nullable LocalDate on,
+            String words,
+            String reason,
+            List<DifferenceView> effect,
+            List<ReadingPart> rounds,
+            List<WeighInPart> weighIns,
+            List<ChangeView> changes) {}
+
+    /**
+     * A pair to be knitted again.
+     *
+     * @param spec what it was begun with
+     * @param lessons what was otherwise when it was knitted: all of them taken, it comes out as it did
+     */
+    public record AgainView(SpecPart spec, List<LessonView> lessons) {}
+
+    /** What the latest pairs in its yarn, or for its foot, propose for a pair that is not begun. */
+    public List<LessonView> of(UUID pairId, LengthUnit lengths) {
+        PairView pair = pairs.read(pairId);
+        if (laps.begun(pairId)) {
+            return List.of();
+        }
+        SockSpec next = pair.spec().toCore();
+        Map<Taught.Kind, LessonView> latest = new EnumMap<>(Taught.Kind.class);
+        Map<UUID, LapGistView> gists = laps.gists();
+        pairs.list().stream()
+                .filter(other -> gists.containsKey(other.id()))
+                .filter(other -> sameYarn(pair, other) || sameFoot(pair, other))
+                .sorted(Comparator.comparing(
+                        (PairView other) -> at(gists, other), Comparator.nullsLast(Comparator.reverseOrder())))
+                .limit(MOST_ASKED)
+                .forEach(other -> taughtIfRead(other, pair, next, lengths, at(gists, other))
+                        .forEach(lesson -> latest.putIfAbsent(lesson.kind(), lesson)));
+        return List.copyOf(latest.values());
+    }
+
+    /** What a pair that was knitted is knitted again from. */
+    public AgainView again(UUID pairId, LengthUnit lengths) {
+        PairView pair = pairs.read(pairId);
+        SockSpec spec = pair.spec().toCore();
+        return new AgainView(pair.spec().kept(), taught(pair, pair, spec, lengths, null));
+    }
+
+    private static @Nullable Instant at(Map<UUID, LapGistView> gists, PairView pair) {
+        return Objects.requireNonNull(gists.get(pair.id())).lastAt();
+    }
+
+    private static boolean sameYarn(PairView one, PairView other) {
+        return one.yarn() != null
+                && other.yarn() != null
+                && one.yarn().id().equals(other.yarn().id());
+    }
+
+    private static boolean sameFoot(PairView one, PairView other) {
+        return one.foot() != null
+                && other.foot() != null
+                && one.foot().id().equals(other.foot().id());
+    }
+
+    private List<LessonView> taught(
+            PairView from, PairView pair, SockSpec next, LengthUnit lengths, @Nullable Instant lastAt) {
+        boolean yarn = from == pair || sameYarn(pair, from);
+        boolean foot = from == pair || sameFoot(pair, from);
+        LocalDate on = lastAt == null ? null : LocalDate.ofInstant(lastAt, ZoneId.systemDefault());
+        return laps.work(from.id(), work -> Taught.of(work, next, yarn, foot).stream()
+                .flatMap(lesson -> view(lesson, from, next, lengths, on).stream())
+                .toList());
+    }
+
+    /** One that later limits refuse teaches nothing, and hides no other. */
+    private List<LessonView> taughtIfRead(
+            PairView from, PairView pair, SockSpec next, LengthUnit lengths, @Nullable Instant lastAt) {
+        try {
+            return taught(from, pair, next, lengths, lastAt);
+        } catch (Refusal unreadable) {
+            return List.of();
+        }
+    }
+
+    private static Optional<LessonView> view(
+            Lesson lesson, PairView from, SockSpec next, LengthUnit lengths, @Nullable LocalDate on) {
+        List<DifferenceView> effect;
+        try {
+            effect = DifferenceView.between(next.plan(), lesson.taken(next).plan());
+        } catch (Refusal noRoom) {
+            return Optional.empty(); // what cannot be planned is not proposed
+        }
+        return Optional.of(new LessonView(
+                lesson.kind() + " " + from.id(),
+                lesson.kind(),
+                from.name(),
+                on,
+                lesson.words(lengths),
+                lesson.reason(),
+                effect,
+                lesson.rounds().stream()
+                        .map(each -> new ReadingPart(each.count(), each.spanMm()))
+                        .toList(),
+                lesson.weighIns().stream().map(WeighInPart::of).toList(),
+                lesson.proposal().stream().map(ChangeView::of).toList()));
+    }
+}

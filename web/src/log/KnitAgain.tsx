@@ -1,0 +1,47 @@
+import { Box } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { askAgain } from '../api/logQueries';
+import { askPair, useCreatePair } from '../api/queries';
+import { writeOf, type Draft } from '../draft/draft';
+import { LinkButton } from '../form/LinkButton';
+import { withLesson } from '../plan/taught';
+import type { BasketPair } from '../wire/types';
+
+const LONGEST_NAME = 80;
+
+/** A new pair from one that was knitted, as it was knitted. */
+export function KnitAgain({ pair }: { pair: BasketPair }) {
+  const create = useCreatePair();
+  const navigate = useNavigate();
+  const again = useMutation({
+    mutationFn: async () => {
+      const [{ spec, lessons }, { foot, swatch, yarn }] = await Promise.all([
+        askAgain(pair.id),
+        askPair(pair.id),
+      ]);
+      const name = `${pair.name.slice(0, LONGEST_NAME - 7)}, again`;
+      const draft = lessons.reduce<Draft>((made, lesson) => withLesson(made, lesson), {
+        name,
+        spec,
+        foot,
+        swatch,
+        yarn,
+      });
+      return create.mutateAsync(writeOf(draft));
+    },
+    onSuccess: ({ id }) => navigate(`/pairs/${id}`),
+  });
+  return (
+    <>
+      <LinkButton onClick={() => again.mutate()} aria-disabled={again.isPending}>
+        Knit these again
+      </LinkButton>
+      {again.error && (
+        <Box role="alert" color="amiss">
+          {again.error.message}
+        </Box>
+      )}
+    </>
+  );
+}

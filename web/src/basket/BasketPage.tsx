@@ -8,6 +8,7 @@ import { keepDraft, loadDraft } from '../draft/draft';
 import { DropZone } from './DropZone';
 import { FirstMeasures } from '../plan/FirstMeasures';
 import { FinishedRow, PairRow } from './PairRow';
+import { TimeToKnit } from './TimeToKnit';
 import { LinkButton } from '../form/LinkButton';
 
 /** Home: every pair on the go; an empty basket begins the first one. */
@@ -58,6 +59,7 @@ export function BasketPage() {
             Every pair is finished. Start the next one.
           </Box>
         )}
+        <TimeToKnit pairs={pairs} />
         <Box
           as="ul"
           aria-label="Pairs to knit"

@@ -15,8 +15,9 @@ interface PairRowProps {
 
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
 export function PairRow({ pair, longestMm }: PairRowProps) {
-  const { lengths } = useSettings();
+  const { lengths, minutes } = useSettings();
   const { gist, lap } = pair;
+  const outing = lap?.outings.find((each) => each.minutes === minutes);
   const remove = useDeletePair();
   if (useLeaving(pair.id)) {
     return null;
@@ -64,6 +65,12 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           </Box>{' '}
           {lap ? lap.next : gist ? nextWords(gist) : 'open the plan: something in it needs fixing.'}
         </Box>
+        {outing && (
+          <Box fontSize="sm" data-testid="outing">
+            {outing.words}
+            {outing.bring.length > 0 && ` Bring ${list(outing.bring)}.`}
+          </Box>
+        )}
       </Box>
       <Flex gap={2} align="center" wrap="wrap">
         <Button asChild bg="ink" color="sheet" minH="44px">
@@ -150,4 +157,8 @@ function nextWords({
 function footWords({ foot, footMm }: BasketPair, lengths: Lengths): string | undefined {
   const long = footMm === undefined ? [] : [lengthText(footMm, lengths)];
   return foot && [foot, ...long].join(', ');
+}
+
+function list(names: readonly string[]): string {
+  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }

@@ -1,6 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { Sheet } from '../form/Sheet';
+import { useSettings } from '../settings/settings';
 import { covered, typing } from '../form/typing';
 import type { ToolProps } from './Tool';
 import { Notes } from './Notes';
@@ -61,10 +62,17 @@ export function Beside(props: Omit<ToolProps, 'onClose'>) {
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
   }, []);
+  const { thumb } = useSettings();
   const Body = open && BODIES[open];
   return (
     <>
-      <Flex role="group" aria-label="Beside the needles" wrap="wrap" columnGap={{ base: 0, md: 2 }}>
+      <Flex
+        role="group"
+        aria-label="Beside the needles"
+        wrap="wrap"
+        columnGap={{ base: 0, md: 2 }}
+        justify={thumb === 'right' ? 'flex-end' : 'flex-start'}
+      >
         {TOOLS.map(([tool, word, title]) => (
           <LinkButton
             key={tool}

@@ -17,6 +17,7 @@ import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
 import { useQueue, type Queue } from './queue';
+import { useSettings } from '../settings/settings';
 import { signal, useSignals } from './signals';
 import { SockTabs } from './SockTabs';
 import { Differences } from './Tried';
@@ -40,6 +41,7 @@ export function Knitting({ lap }: { lap: Lap }) {
     setSearch(next === 0 ? {} : { sock: String(next) }, { replace: true });
   };
   useWakeLock();
+  const { thumb } = useSettings();
   const works = lap.works as [Work, Work];
   const pair = pairState(
     queue.socks,
@@ -139,6 +141,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         ) : (
           <PressArea
             place={place}
+            pace={queue.socks[sock - 1]?.roundsPerHour}
             whose={together ? (turn.both ? 'both socks' : WHICH[sock]) : undefined}
             onDone={() => done()}
           />
@@ -153,7 +156,13 @@ export function Knitting({ lap }: { lap: Lap }) {
       )}
       {pedal && pedalOn !== lap.pairId && <PedalElsewhere pairId={lap.pairId} />}
       <Hearing queue={queue} told={told.refused} />
-      <Flex align="center" gap={3} wrap="wrap" minH="72px">
+      <Flex
+        align="center"
+        gap={3}
+        wrap="wrap"
+        minH="72px"
+        direction={thumb === 'right' ? 'row-reverse' : 'row'}
+      >
         <chakra.button
           type="button"
           onClick={undo}

@@ -7,7 +7,7 @@ export function OrderTool({ lap, sock, queue, onClose }: ToolProps) {
   return (
     <Box>
       <Box as="p" mb={3} id="order-tool">
-        How you go on with the two socks. Both counts stay as they are.
+        How you knit the two socks from here. Both counts stay as they are.
       </Box>
       <Orders
         lap={lap}

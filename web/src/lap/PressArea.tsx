@@ -1,17 +1,19 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
-import { loopsAfter, unitOf, wordsAt } from './place';
+import { glance, onNeedles, unitOf, wordsAt } from './place';
 
 interface PressAreaProps {
   place: Place;
   /** Which sock it is done on, where that is not plain. */
   whose?: string | undefined;
+  /** Rounds in an hour, where that is known. */
+  pace?: number | undefined;
   onDone: () => void;
 }
 
 /** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
-export function PressArea({ place, whose, onDone }: PressAreaProps) {
+export function PressArea({ place, whose, pace, onDone }: PressAreaProps) {
   const { step, done } = place;
   const unit = unitOf(step);
   const words = wordsAt(step, done);
@@ -71,7 +73,12 @@ export function PressArea({ place, whose, onDone }: PressAreaProps) {
         )}
         {unit && (
           <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
-            {`of ${step.number} ${unit}s done · ${stitches(loopsAfter(step, done))}`}
+            {`of ${step.number} ${unit}s done · ${onNeedles(step, done)}`}
+          </Box>
+        )}
+        {unit && !graft && (
+          <Box as="span" color="quiet" data-testid="glance">
+            {glance(place, pace)}
           </Box>
         )}
         {graft && <Rhythm all={step.words} now={words} />}
@@ -144,8 +151,6 @@ function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
     </Grid>
   );
 }
-
-const stitches = (number: number) => `${number} ${number === 1 ? 'st' : 'sts'}`;
 
 function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,6 +1,7 @@
 import { Box, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { Switch } from '../form/Switch';
+import { changeSettings, useSettings } from '../settings/settings';
 import { changeSignals, useSignals, type Signals } from './signals';
 
 const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [
@@ -12,6 +13,7 @@ const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [
 /** How a press makes itself known, and whether the pedal presses too. */
 export function SignalSwitches() {
   const signals = useSignals();
+  const { thumb } = useSettings();
   return (
     <Box>
       {SWITCHES.map(([signal, name, what]) => (
@@ -31,6 +33,22 @@ export function SignalSwitches() {
           />
         </Box>
       ))}
+      <Box mb={2}>
+        <Box fontWeight="600">Thumb</Box>
+        <Box fontSize="sm" color="quiet">
+          the buttons lie on the side of the thumb that presses
+        </Box>
+        <Switch
+          label="Thumb"
+          value={thumb}
+          options={[
+            ['either', 'either', 'either thumb presses'],
+            ['left', 'left', 'the left thumb presses'],
+            ['right', 'right', 'the right thumb presses'],
+          ]}
+          onChange={(value) => changeSettings({ thumb: value })}
+        />
+      </Box>
       <Link asChild color="chosen" textDecoration="underline" minH="44px">
         <RouteLink to="/pedal" target="_blank">
           Open the simulated pedal

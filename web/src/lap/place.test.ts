@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LapStep, Work } from '../wire/types';
-import { loopsAfter, placeAt, stateWords, unitOf, wordsAt } from './place';
+import { glance, loopsAfter, onNeedles, placeAt, stateWords, unitOf, wordsAt } from './place';
 
 function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep {
   return {
@@ -76,5 +76,28 @@ describe('a few words on a sock', () => {
     [9, 'done'],
   ])('after %i presses it is %s', (position, words) => {
     expect(stateWords(lap, position)).toBe(words);
+  });
+});
+
+describe('at a glance', () => {
+  const heel = step('heel', 4, {
+    doing: 'SHAPE',
+    words: ['Knit.', 'On each needle.', 'Knit.', 'On each needle.'],
+    loops: [64, 60, 60, 56],
+  });
+  it.each([
+    [0, undefined, 'then a round that changes the stitches'],
+    [1, undefined, 'then a plain round'],
+    [1, 20, 'then a plain round · about 9 min of this left'],
+    [3, 20, 'about 3 min of this left'],
+  ])('after %i rounds at %s an hour: %s', (done, pace, words) => {
+    expect(glance({ step: heel, done, start: 0, index: 0 }, pace)).toBe(words);
+  });
+
+  it('tells the stitches on each needle, but not of a graft', () => {
+    expect(onNeedles(heel, 2)).toBe('30 + 30 sts');
+    expect(onNeedles(step('graft', 3, { doing: 'GRAFT', paced: false, loops: [4] }), 1)).toBe(
+      '4 sts',
+    );
   });
 });

@@ -59,3 +59,27 @@ export function stateWords(work: Work, position: number): string {
   }
   return position === 0 ? 'not started' : progressWords(place);
 }
+
+/** Stitches on the needles once so many presses are done; on two needles alike, on each. */
+export function onNeedles(step: LapStep, done: number): string {
+  const loops = loopsAfter(step, done);
+  // While a graft is sewn the two needles are not alike.
+  return step.paced && loops > 0 && loops % 2 === 0
+    ? `${loops / 2} + ${loops / 2} sts`
+    : `${loops} ${loops === 1 ? 'st' : 'sts'}`;
+}
+
+/** At a glance: whether the round after this one changes the stitches, and how long the section still takes. */
+export function glance({ step, done }: Place, pace: number | undefined): string {
+  const left = step.number - done;
+  // Short rows are all of as many stitches: there is nothing to tell apart.
+  const after = done + 1 < step.number && step.doing === 'SHAPE' && step.loops.length > 1;
+  const shaped = loopsAfter(step, done + 2) !== loopsAfter(step, done + 1);
+  const minutes = pace && Math.round((left / pace) * 60);
+  return [
+    after && (shaped ? 'then a round that changes the stitches' : 'then a plain round'),
+    minutes !== undefined && minutes > 0 && `about ${minutes} min of this left`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

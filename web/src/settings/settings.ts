@@ -7,6 +7,7 @@ export type Light = 'day' | 'lamp' | 'system';
 
 /** The hand that leads; it decides which leg of a stitch is picked up. */
 export type Hand = 'right' | 'left';
+export type Thumb = 'either' | Hand;
 /** How needles are named. */
 export type Needles = 'MM' | 'US';
 
@@ -17,6 +18,10 @@ export interface Settings {
   needles: Needles;
   /** Whether stripes are hatched besides their colours. */
   hatch: boolean;
+  /** How long she mostly has to knit; one of the times the basket tells of. */
+  minutes: number;
+  /** The thumb that presses while knitting; the buttons lie on its side. */
+  thumb: Thumb;
 }
 
 const KEY = 'round-pocket.settings';
@@ -26,6 +31,8 @@ const USUAL: Settings = {
   hand: 'right',
   needles: 'MM',
   hatch: false,
+  minutes: 40,
+  thumb: 'either',
 };
 const listeners = new Set<() => void>();
 let settings = read();
@@ -39,6 +46,8 @@ function read(): Settings {
       hand: stored.hand === 'left' ? 'left' : USUAL.hand,
       needles: stored.needles === 'US' ? 'US' : USUAL.needles,
       hatch: stored.hatch === true,
+      minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
+      thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,
     };
   } catch {
     return USUAL;

@@ -36,8 +36,16 @@ public class OpenStatesTest extends BrowserTest {
             "/licences",
             "/pedal",
             "/nowhere");
-    private static final List<String> TOOLS =
-            List.of("Measure", "Weigh", "Adjust rounds", "Note", "Finish date", "Sound & pedal", "Change my place");
+    private static final List<String> TOOLS = List.of(
+            "Rescue",
+            "Measure",
+            "Weigh",
+            "Adjust rounds",
+            "Order",
+            "Note",
+            "Finish date",
+            "Sound & pedal",
+            "Change my place");
 
     private final List<String> seen = new ArrayList<>();
     private final List<String> amiss = new ArrayList<>();

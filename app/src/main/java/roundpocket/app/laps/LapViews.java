@@ -17,6 +17,7 @@ import roundpocket.core.lap.Difference;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.Sharing;
 import roundpocket.core.lap.SockWork;
@@ -363,6 +364,7 @@ public final class LapViews {
      * @param sock which sock is next
      * @param knitted how much of each section of that sock is knitted, from 0 to 1
      * @param next the next thing to do, in words
+     * @param outings what gets done in a given time, and what to take along
      * @param finished whether both socks are done
      * @param lastAt when one of them was pressed last
      */
@@ -373,6 +375,7 @@ public final class LapViews {
             int sock,
             List<KnittedView> knitted,
             String next,
+            List<Outing> outings,
             boolean finished,
             @Nullable Instant lastAt) {}
 

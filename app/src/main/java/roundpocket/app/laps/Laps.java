@@ -38,6 +38,7 @@ import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapWords;
+import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.lap.WindOff;
@@ -285,6 +286,7 @@ public class Laps {
                         .map(part -> new KnittedView(part.getKey(), part.getValue()))
                         .toList(),
                 LapWords.next(work, on),
+                Outing.of(work, on),
                 work.finished(),
                 knitting.socks().stream()
                         .map(each -> each.lastAt())

@@ -1,0 +1,22 @@
+import { Switch } from '../form/Switch';
+import { changeSettings, useSettings } from '../settings/settings';
+import type { BasketPair } from '../wire/types';
+
+/** How long there is to knit: each pair says what gets done in it. */
+export function TimeToKnit({ pairs }: { pairs: readonly BasketPair[] }) {
+  const { minutes } = useSettings();
+  const times = pairs.find(({ lap }) => lap && lap.outings.length > 0)?.lap?.outings ?? [];
+  return times.length === 0 ? null : (
+    <Switch
+      labelled
+      label="Time to knit"
+      value={String(minutes)}
+      options={times.map(({ minutes: each }) => [
+        String(each),
+        each < 120 ? `${each} min` : `${each / 60} h`,
+        `${each} minutes to knit`,
+      ])}
+      onChange={(value) => changeSettings({ minutes: Number(value) })}
+    />
+  );
+}

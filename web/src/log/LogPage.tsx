@@ -5,6 +5,7 @@ import { useBasket } from '../api/queries';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
+import { PredictionsKept } from './PredictionsKept';
 
 /** Finished pairs: what was planned and what was knitted, how they fit, and what was learned. */
 export function LogPage() {
@@ -31,6 +32,7 @@ export function LogPage() {
           </Box>
         ) : (
           <>
+            <PredictionsKept entries={log.data.entries} />
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (
                 <LogItem

@@ -83,6 +83,8 @@ public class Log {
                 lap.works().get(0).differences(),
                 work.used().map(PairWork.Used::weighedG).orElse(null),
                 work.used().map(PairWork.Used::plannedG).orElse(null),
+                work.used().map(PairWork.Used::plusMinusG).orElse(null),
+                work.used().map(PairWork.Used::kept).orElse(null),
                 work.begun().plan().yarn().pairGrams().value(),
                 lap.notes(),
                 notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId).stream()

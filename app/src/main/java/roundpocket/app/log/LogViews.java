@@ -30,6 +30,8 @@ public final class LogViews {
      * @param usedG grams that went between the first and the last weighing of every ball; left out where nothing was weighed
      *     twice
      * @param usedPlannedG grams that were planned for the very same stitches; left out likewise
+     * @param usedPlusMinusG grams within which the two should lie of each other, 19 times in 20; left out likewise
+     * @param predictionKept whether they do; left out likewise
      * @param plannedG grams that were planned for the pair
      * @param lapNotes what was noted while it was knitted
      * @param notes what was noted since
@@ -45,6 +47,8 @@ public final class LogViews {
             List<DifferenceView> differences,
             @Nullable Double usedG,
             @Nullable Double usedPlannedG,
+            @Nullable Double usedPlusMinusG,
+            @Nullable Boolean predictionKept,
             double plannedG,
             List<LapNoteView> lapNotes,
             List<LogNoteView> notes) {}

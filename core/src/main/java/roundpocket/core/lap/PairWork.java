@@ -17,6 +17,7 @@ import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * A pair on the needles, from everything that happened to it so far. What happens to one sock happens to the plan of the
@@ -282,29 +283,19 @@ public final class PairWork {
                 .filter(cake -> cake.size() > 1)
                 .map(cake -> used(cake.get(0), cake.get(cake.size() - 1)))
                 .toList();
-        return each.stream()
-                .reduce((one, two) -> new Used(
-                        one.weighedG() + two.weighedG(),
-                        one.plannedG() + two.plannedG(),
-                        one.stitches() + two.stitches()));
+        return each.stream().reduce(Used::and);
     }
 
     private Used used(Weighing first, Weighing last) {
         int worked = last.stitches() - first.stitches();
+        YarnModel model = begun.plan().yarn().models().get(last.role());
+        Step planned =
+                model.gramsOf("planned", model.metresOf("planned", Given.tried("stitches", worked, Unit.STITCHES)));
         return new Used(
                 first.grams() - last.grams(),
-                begun.plan()
-                        .yarn()
-                        .models()
-                        .get(last.role())
-                        .gramsOf(
-                                "planned",
-                                begun.plan()
-                                        .yarn()
-                                        .models()
-                                        .get(last.role())
-                                        .metresOf("planned", Given.tried("stitches", worked, Unit.STITCHES)))
-                        .value(),
+                planned.value(),
+                planned.standardUncertainty(),
+                WeighIn.unsureInWholeGrams(),
                 worked);
     }
 
@@ -313,9 +304,33 @@ public final class PairWork {
      *
      * @param weighedG grams by the scale
      * @param plannedG grams that were planned for the same stitches
+     * @param unsureG standard uncertainty of what was planned: the yarn in a stitch is unsure for all of it alike
+     * @param scaleG standard uncertainty of what was weighed
      * @param stitches the stitches
      */
-    public record Used(double weighedG, double plannedG, int stitches) {}
+    public record Used(double weighedG, double plannedG, double unsureG, double scaleG, int stitches) {
+        /** 19 times in 20 a normal distribution lies within so many standard uncertainties. */
+        private static final double COVERAGE = 1.96;
+
+        private Used and(Used other) {
+            return new Used(
+                    weighedG + other.weighedG,
+                    plannedG + other.plannedG,
+                    unsureG + other.unsureG,
+                    Math.hypot(scaleG, other.scaleG),
+                    stitches + other.stitches);
+        }
+
+        /** Grams within which the weighed should lie of the planned, 19 times in 20. */
+        public double plusMinusG() {
+            return COVERAGE * Math.hypot(unsureG, scaleG);
+        }
+
+        /** Whether the plan kept its word. */
+        public boolean kept() {
+            return Math.abs(weighedG - plannedG) <= plusMinusG();
+        }
+    }
 
     /**
      * Of every cake, what went between the first and the last weighing: two differences with a weighing in common would

@@ -83,6 +83,11 @@ public record WeighIn(
         return new WeighIn(OptionalDouble.empty(), OptionalInt.of(rounds), usedG, OptionalDouble.empty(), false);
     }
 
+    /** Standard uncertainty of a difference, in grams, on a scale that shows whole grams. */
+    public static double unsureInWholeGrams() {
+        return Calibration.WHOLE_GRAMS.value();
+    }
+
     /** Standard uncertainty of the difference. */
     Step unsure(int number) {
         return uncertaintyG.isPresent()

@@ -10,6 +10,7 @@ import { leaveBehind } from './leftBehind';
 import { useSettings, type Settings } from '../settings/settings';
 import { call, Refused, SentFile, Unreachable } from './client';
 import type {
+  Stash,
   AlmanacEntry,
   Basket,
   BasketPair,
@@ -83,6 +84,15 @@ export function useYarnUses(id: string) {
   return useQuery({
     queryKey: ['yarns', id, 'uses'],
     queryFn: () => call<YarnUse[]>('GET', `/api/yarns/${id}/uses`),
+  });
+}
+
+/** What can be knitted from the yarn that is there; asked for, since every pair of it is planned. */
+export function useStash(asked: boolean) {
+  return useQuery({
+    queryKey: ['stash'],
+    queryFn: () => call<Stash>('GET', '/api/stash'),
+    enabled: asked,
   });
 }
 

@@ -43,7 +43,9 @@ export function PredictionsKept({ entries }: { entries: readonly LogEntry[] }) {
         Predictions kept
       </Box>
       <p>
-        {`${kept} of ${weighed.length} ${weighed.length === 1 ? 'pair' : 'pairs'} took as much yarn as planned, within the ± that was said.`}
+        {weighed.length === 1
+          ? `The pair that was weighed took ${kept ? 'as much yarn as planned, within the ± that was said' : 'more or less yarn than the ± allowed for'}.`
+          : `${kept} of ${weighed.length} pairs took as much yarn as planned, within the ± that was said.`}
       </p>
       <Box overflowX="auto" mt={2}>
         <svg viewBox={`0 0 ${WIDTH} ${height}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>

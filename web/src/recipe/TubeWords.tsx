@@ -30,7 +30,9 @@ export function TubeWords(words: WordsProps) {
               ? { stitches: plan.stitchCount.stitches.value, rounds: READY_ROUNDS }
               : undefined,
           'tube.toeStart': undefined,
-          ...(way === 'READY_TUBE' ? { 'size.stitches': undefined, 'opening.way': undefined } : {}),
+          ...(way === 'READY_TUBE'
+            ? { 'size.stitches': undefined, 'opening.way': undefined, order: undefined }
+            : {}),
         })}
       />
       {tube.way.id === 'TOE_UP' && (

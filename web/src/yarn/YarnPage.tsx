@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useSwatches, useYarns } from '../api/queries';
 import { CsvFile } from '../form/CsvFile';
 import { Notice, Waiting } from '../form/States';
+import { Stash } from './Stash';
 import { SwatchItem } from './SwatchItem';
 import { YarnItem } from './YarnItem';
 
@@ -11,6 +12,7 @@ export function YarnPage() {
   const yarns = useYarns();
   const swatches = useSwatches();
   const [adding, setAdding] = useState<'yarn' | 'swatch' | undefined>();
+  const [asked, setAsked] = useState(false);
   const error = yarns.error ?? swatches.error;
   if (error && !yarns.data) {
     return <Notice title="The yarn cannot be shown" error={error} />;
@@ -45,6 +47,7 @@ export function YarnPage() {
       {yarns.data.length === 0 && adding !== 'yarn' && (
         <Box mt={3}>No yarn saved yet. Until then plans assume 420 m per 100 g.</Box>
       )}
+      {yarns.data.length > 0 && <Stash asked={asked} onAsk={() => setAsked(true)} />}
       <Flex align="baseline" gap={4} mt={10} mb={2}>
         <Box as="h2" fontSize="2xl" flex="1">
           Swatches

@@ -89,7 +89,7 @@ final class AnyChoices {
                         perhaps(random, random::nextBoolean),
                         perhaps(random, () -> one(random, Needle.values()))),
                 ColourChoice.usual(),
-                perhaps(random, () -> one(random, KnitOrder.values())));
+                perhaps(random, () -> one(random, ready ? PIECES : KnitOrder.values())));
     }
 
     private static PlacingChoice placing(Random random) {
@@ -243,6 +243,9 @@ final class AnyChoices {
                 OptionalInt.of(1 + random.nextInt(bands)),
                 perhaps(random, () -> one(random, KnotWay.values())));
     }
+
+    /** The orders that pieces of a ready tube can be knitted in. */
+    private static final KnitOrder[] PIECES = {KnitOrder.ONE_AFTER_OTHER, KnitOrder.IN_TURN};
 
     static List<WeighIn> weighIns(Random random) {
         return List.of(

@@ -135,4 +135,31 @@ public class BasketTest extends BrowserTest {
                 .click();
         assertThat(row(page, "Marit’s chamber socks")).isVisible();
     }
+
+    @Test
+    public void theBasketTellsWhatGetsDoneInTheNextHour() {
+        Page page = visit("/");
+        Locator outing = page.getByTestId("outing").first();
+        assertThat(outing).containsText("In 40 minutes: ");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("20 minutes to knit"))
+                .click();
+        assertThat(outing).containsText("In 20 minutes: ");
+        page.reload();
+        assertThat(outing).containsText("In 20 minutes: ");
+    }
+
+    @Test
+    public void theStashLeadsToAPlan() {
+        Page page = visit("/yarn");
+        page.getByText("What can be knitted from it?").click();
+        Locator table =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What can be knitted from it"));
+        assertThat(table).containsText("not enough");
+        assertAccessible(page);
+        table.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("for Pia: plenty")))
+                .first()
+                .click();
+        assertThat(page.getByTestId("recipe").or(page.locator("main")).first()).containsText("Pia");
+        assertThat(page.getByText("Name this pair to save it")).isVisible();
+    }
 }

@@ -16,6 +16,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A home whose events had a column for everything, as that Round Pocket wrote it, and what it said of every pair on the
@@ -48,6 +49,8 @@ public class EarlierEventsTest {
     @Test
     public void everyPairOnTheNeedlesIsWhereItWas() {
         JsonNode gists = app.json("/api/laps");
+        // What gets done in the next hour is told since.
+        gists.forEach(gist -> ((ObjectNode) gist).remove("outings"));
         assertThat(saidThen().propertyNames()).hasSize(5);
         saidThen().propertyStream().forEach(then -> {
             JsonNode now = app.json("/api/laps/" + then.getKey());

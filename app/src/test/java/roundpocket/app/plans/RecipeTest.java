@@ -19,6 +19,10 @@ import roundpocket.core.finish.Needle;
 import roundpocket.core.finish.Rib;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.ColourStart;
+import roundpocket.core.plan.KnitOrder;
+import roundpocket.core.plan.KnotWay;
+import roundpocket.core.plan.SecondSock;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
@@ -48,10 +52,16 @@ public class RecipeTest extends AppTest {
             Map.entry("toe.parity", Parity.class),
             Map.entry("toe.close", Close.class),
             Map.entry("finish.rib", Rib.class),
-            Map.entry("finish.yarnAt", Needle.class));
+            Map.entry("finish.yarnAt", Needle.class),
+            Map.entry("colour.second", SecondSock.class),
+            Map.entry("colour.heel", ColourStart.class),
+            Map.entry("colour.toe", ColourStart.class),
+            Map.entry("colour.knots", KnotWay.class),
+            Map.entry("order", KnitOrder.class));
 
     /** These need more than their name: a tube, phases, a mark or a distance. */
-    private static final Set<String> NEED_MORE = Set.of("READY_TUBE", "OWN", "ON_THE_FOOT", "OWN_DISTANCE");
+    private static final Set<String> NEED_MORE =
+            Set.of("READY_TUBE", "OWN", "ON_THE_FOOT", "OWN_DISTANCE", "AT_COLOUR");
 
     @DataProvider
     public Object[][] begun() {
@@ -64,14 +74,22 @@ public class RecipeTest extends AppTest {
             {"{\"opening\": {\"way\": \"SNIP\"}}"},
             {"{\"heel\": {\"school\": \"THREE_SPEED\"}, \"toe\": {\"school\": \"SHORT_ROWS\"}}"},
             {"{\"size\": {\"stitches\": 68}}"},
+            {"{\"colour\": {}}"},
         };
     }
 
     private ObjectNode spec(String choices) {
-        return (ObjectNode) json().readTree("""
+        ObjectNode spec = (ObjectNode) json().readTree("""
             {"foot": {"lengthMm": 246, "ballGirthMm": 231},
              "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]},
              "choices": %s}""".formatted(choices));
+        if (choices.contains("colour")) {
+            spec.set("striping", json().readTree("""
+                {"bands": [{"name": "red", "colour": "#a13d4b", "lengthM": 5},
+                           {"name": "blue", "colour": "#2b4a6f", "lengthM": 6}],
+                 "knots": [{"atM": 60, "goesOnM": 3}]}"""));
+        }
+        return spec;
     }
 
     @Test(dataProvider = "begun")
@@ -94,9 +112,12 @@ public class RecipeTest extends AppTest {
                     if (path.equals("tube.toeStart")) {
                         ((ObjectNode) changed.get("choices")).remove("toe");
                     }
-                    ((ObjectNode) changed.get("choices"))
-                            .withObjectProperty(path.split("\\.")[0])
-                            .put(path.split("\\.")[1], id);
+                    ObjectNode own = (ObjectNode) changed.get("choices");
+                    if (path.contains(".")) {
+                        own.withObjectProperty(path.split("\\.")[0]).put(path.split("\\.")[1], id);
+                    } else {
+                        own.put(path, id);
+                    }
                     int status = post("/api/plans/preview", changed.toString())
                             .getResponse()
                             .getStatus();

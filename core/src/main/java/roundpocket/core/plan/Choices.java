@@ -88,6 +88,10 @@ public record Choices(
                             : "A toe of short rows does not begin at a closed tip.",
                     "Choose the start and the toe that belong together."));
         }
+        order.map(wanted -> wanted.notNow(ready))
+                .filter(why -> !why.isEmpty())
+                .ifPresent(why -> problems.add(
+                        problem("choices.order.ready", "order", why, "Knit them in turn, section by section.")));
         problems.throwIfAny();
     }
 
@@ -149,11 +153,8 @@ public record Choices(
         return new Choices(size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other));
     }
 
-    /** The order; pieces of a ready tube are cut one after the other and cannot go on the needles together. */
     public KnitOrder orderTaken() {
-        KnitOrder wanted = order.orElse(KnitOrder.ONE_AFTER_OTHER);
-        boolean ready = tube.wayTaken() == Way.READY_TUBE;
-        return ready && wanted == KnitOrder.TWO_AT_A_TIME ? KnitOrder.IN_TURN : wanted;
+        return order.orElse(KnitOrder.ONE_AFTER_OTHER);
     }
 
     /** Stitches that the knitter or a ready tube sets. */

@@ -1,6 +1,7 @@
 package roundpocket.core.lap;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -9,6 +10,7 @@ import java.util.Random;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.Happening.Done;
 import roundpocket.core.lap.Happening.Jumped;
 import roundpocket.core.lap.Happening.Measured;
@@ -161,8 +163,8 @@ public class TwoAtATimeTest {
     @Test
     public void piecesOfAReadyTubeAreNotKnittedTogether() {
         SockSpec ready = Specs.readyTube(Specs.wholeExample(), 64, 400);
-        PairWork pieces = new PairWork(Course.of(two(ready), HeelWhen.AFTER_TUBE));
-        assertThat(pieces.order()).isEqualTo(KnitOrder.IN_TURN);
+        assertThatThrownBy(() -> two(ready)).isInstanceOf(Refusal.class);
+        PairWork pieces = new PairWork(Course.of(ready, HeelWhen.AFTER_TUBE));
         assertThat(pieces.hear(new Ordered(1, KnitOrder.TWO_AT_A_TIME))).isFalse();
         assertThat(pieces.refusal()).isPresent();
     }

@@ -1,0 +1,137 @@
+import { Box, chakra, Flex, Table } from '@chakra-ui/react';
+import { useNavigate } from 'react-router';
+import { useFeet, useStash, useYarns } from '../api/queries';
+import { keepDraft } from '../draft/draft';
+import { LinkButton } from '../form/LinkButton';
+import { useSettings } from '../settings/settings';
+import { roughMass } from '../units/units';
+import type { StashPair, StashYarn } from '../wire/types';
+
+const MARK: Record<NonNullable<StashPair['enough']>, string> = {
+  SURE: '●●●',
+  LIKELY: '●●○',
+  GAMBLE: '●○○',
+  NOT_ENOUGH: '○○○',
+};
+
+/** What can be knitted from the yarn that is there, for whom; one press leads to the plan. */
+export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
+  const stash = useStash(asked);
+  const plan = usePlan();
+  const { lengths } = useSettings();
+  const cell = { px: 2, py: 1, bg: 'transparent', borderColor: 'line' };
+  if (!asked) {
+    return <LinkButton onClick={onAsk}>What can be knitted from it?</LinkButton>;
+  }
+  if (!stash.data) {
+    return <p role="status">Holding every yarn against every foot…</p>;
+  }
+  const { feet, yarns } = stash.data;
+  if (feet.length === 0 || yarns.length === 0) {
+    return <p>This needs feet on the shelf, and yarn that says how much of it you have.</p>;
+  }
+  return (
+    <Box as="section" aria-label="What can be knitted from it" mt={3}>
+      <Box as="h2" fontSize="lg">
+        What can be knitted from it
+      </Box>
+      <Box fontSize="sm" color="quiet" mb={2}>
+        The usual pair for each foot. Press one to plan it.
+      </Box>
+      <Table.ScrollArea maxW="100%">
+        <Table.Root size="sm" bg="transparent">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              <Table.ColumnHeader {...cell} color="quiet">
+                Yarn
+              </Table.ColumnHeader>
+              {feet.map(({ id, name }) => (
+                <Table.ColumnHeader key={id} {...cell} color="quiet">
+                  {name}
+                </Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {yarns.map((yarn) => (
+              <Table.Row key={yarn.id} bg="transparent">
+                <Table.Cell {...cell} minW="11rem">
+                  <Flex gap={2} align="center">
+                    <Box
+                      aria-hidden
+                      boxSize="16px"
+                      flexShrink={0}
+                      borderWidth="1px"
+                      borderColor="quiet"
+                      style={{ background: yarn.colour }}
+                    />
+                    <span>{`${yarn.name}, ${roughMass(yarn.onHandG, lengths)}`}</span>
+                  </Flex>
+                  <Box fontSize="xs" color="quiet">
+                    {`gauge ${yarn.gauge}`}
+                  </Box>
+                </Table.Cell>
+                {yarn.pairs.map((pair) => (
+                  <Table.Cell key={pair.footId} {...cell}>
+                    {pair.enough ? (
+                      <chakra.button
+                        type="button"
+                        minH="44px"
+                        textAlign="left"
+                        cursor="pointer"
+                        onClick={() => plan(yarn, pair)}
+                        aria-label={`Plan ${yarn.name} for ${feet.find(({ id }) => id === pair.footId)?.name ?? ''}: ${pair.words}`}
+                      >
+                        <Box as="span" aria-hidden fontSize="xs" letterSpacing="1px">
+                          {MARK[pair.enough]}
+                        </Box>{' '}
+                        <Box as="span" textDecoration="underline dotted">
+                          {pair.words}
+                        </Box>
+                        <Box as="span" display="block" fontSize="xs" color="quiet">
+                          {pair.leftG !== undefined &&
+                            leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths))}
+                        </Box>
+                      </chakra.button>
+                    ) : (
+                      pair.words
+                    )}
+                  </Table.Cell>
+                ))}
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+    </Box>
+  );
+}
+
+function leftWords(leftG: number, much: string): string {
+  return leftG < 0 ? `${much} short` : `${much} left`;
+}
+
+/** Leads to a new plan of a yarn for a foot. */
+function usePlan() {
+  const navigate = useNavigate();
+  const feet = useFeet();
+  const yarns = useYarns();
+  return ({ id, swatch }: StashYarn, { footId }: StashPair) => {
+    const foot = feet.data?.find((each) => each.id === footId);
+    const yarn = yarns.data?.find((each) => each.id === id);
+    if (foot && yarn) {
+      keepDraft({
+        name: '',
+        spec: {
+          foot: foot.foot,
+          swatch,
+          yarn: yarn.yarn,
+          ...(yarn.striping && { striping: yarn.striping }),
+        },
+        foot: { id: foot.id, name: foot.name },
+        yarn: { id: yarn.id, name: yarn.name, colour: yarn.colour },
+      });
+      void navigate('/new');
+    }
+  };
+}

@@ -141,7 +141,11 @@ public class BasketTest extends BrowserTest {
         Page page = visit("/");
         Locator outing = page.getByTestId("outing").first();
         assertThat(outing).containsText("In 40 minutes: ");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("20 minutes to knit"))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName("20 minutes to knit")
+                                .setExact(true))
                 .click();
         assertThat(outing).containsText("In 20 minutes: ");
         page.reload();

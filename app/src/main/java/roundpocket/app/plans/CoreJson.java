@@ -89,13 +89,13 @@ public class CoreJson extends SimpleModule {
         @JsonSerialize(using = Hundredths.class)
         double unsureRounds();
 
-        @JsonSerialize(using = Hundredths.class)
+        @JsonSerialize(using = Thousandths.class)
         double usedG();
 
-        @JsonSerialize(using = Hundredths.class)
+        @JsonSerialize(using = Thousandths.class)
         double leftG();
 
-        @JsonSerialize(using = Hundredths.class)
+        @JsonSerialize(using = Thousandths.class)
         double cumulativeG();
 
         @JsonSerialize(using = Hundredths.class)
@@ -126,14 +126,30 @@ public class CoreJson extends SimpleModule {
         String us();
     }
 
-    private static final class Hundredths extends StdSerializer<Double> {
+    private static final class Hundredths extends Rounded {
         Hundredths() {
+            super(100);
+        }
+    }
+
+    /** Grams are read aloud to a tenth: rounded once more, they must not change. */
+    private static final class Thousandths extends Rounded {
+        Thousandths() {
+            super(1000);
+        }
+    }
+
+    private abstract static class Rounded extends StdSerializer<Double> {
+        private final int parts;
+
+        Rounded(int parts) {
             super(Double.class);
+            this.parts = parts;
         }
 
         @Override
         public void serialize(Double value, JsonGenerator json, SerializationContext context) {
-            json.writeNumber(Math.rint(value * 100) / 100);
+            json.writeNumber(Math.rint(value * parts) / parts);
         }
     }
 

@@ -271,9 +271,7 @@ public class Laps {
         PairWork work = knitting.work();
         int first = work.sock(1).position();
         int second = work.sock(2).position();
-        // The one that is not done; of two that are not, the one that is further on.
-        boolean secondIsOn = work.sock(1).finished() || !work.sock(2).finished() && second > first;
-        int on = secondIsOn ? 2 : 1;
+        int on = work.next();
         SockWork sock = work.sock(on);
         return new LapGistView(
                 pairId,

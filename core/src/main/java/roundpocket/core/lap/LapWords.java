@@ -3,7 +3,6 @@ package roundpocket.core.lap;
 import java.util.List;
 import java.util.Locale;
 import roundpocket.core.lap.LapPlan.Place;
-import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.tube.Way;
 
 /** What is said of the work on a pair. */
@@ -54,10 +53,7 @@ public final class LapWords {
         }
         Place place = sock.course().lap().at(sock.position());
         LapStep step = sock.course().lap().steps().get(place.step());
-        boolean both = work.order() == KnitOrder.TWO_AT_A_TIME
-                && work.other(number).position() == sock.position()
-                && step.sharing() == Sharing.BOTH;
-        String which = both ? "Both socks" : number == 1 ? "First sock" : "Second sock";
+        String which = work.nextIsBoth() ? "Both socks" : number == 1 ? "First sock" : "Second sock";
         if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
             boolean cut = sock.course().plan().tube().way() == Way.READY_TUBE;
             return "First sock done. " + (cut ? "Take the second piece" : "Cast on the second")

@@ -107,6 +107,38 @@ public final class PairWork {
         return presses.trail(most);
     }
 
+    /**
+     * Which sock is next. Of two at a time a heel or a toe that is begun is done to its end, and else the sock that is behind
+     * is next; otherwise the one that is further on, until it is done.
+     */
+    public int next() {
+        int first = sock(1).position();
+        int second = sock(2).position();
+        if (sock(1).finished() || sock(2).finished()) {
+            return sock(1).finished() ? 2 : 1;
+        }
+        if (order != KnitOrder.TWO_AT_A_TIME) {
+            return second > first ? 2 : 1;
+        }
+        Sharing one = step(1).sharing();
+        boolean through = one == Sharing.HEEL_THROUGH || one == Sharing.TOE_THROUGH;
+        boolean inOne = through && one == step(2).sharing();
+        return first == second || first > second == inOne ? 1 : 2;
+    }
+
+    /** Whether the next press is for both socks. */
+    public boolean nextIsBoth() {
+        return order == KnitOrder.TWO_AT_A_TIME
+                && !finished()
+                && sock(1).position() == sock(2).position()
+                && step(1).sharing() == Sharing.BOTH;
+    }
+
+    private LapStep step(int number) {
+        LapPlan lap = sock(number).course().lap();
+        return lap.steps().get(lap.at(sock(number).position()).step());
+    }
+
     private boolean press(int number, boolean both, Predicate<SockWork> press) {
         boolean one = press.test(sock(number));
         boolean two = both && press.test(other(number));

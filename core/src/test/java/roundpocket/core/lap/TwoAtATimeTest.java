@@ -95,6 +95,32 @@ public class TwoAtATimeTest {
                 .contains("heel", "heel-graft");
     }
 
+    /** Every way a sock is knitted, both at a time: whose turn it is leads both to their ends, each press once. */
+    @Test
+    public void whoseTurnItIsLeadsBothSocksToTheirEnds() {
+        Random random = new Random(12);
+        for (int i = 0; i < 60; i++) {
+            PairWork both;
+            try {
+                SockSpec spec = Specs.anySchool(random);
+                HeelWhen when = HeelWhen.values()[i % HeelWhen.values().length];
+                both = new PairWork(Course.of(two(spec), when));
+            } catch (Refusal noRoomOrAReadyTube) {
+                continue;
+            }
+            int presses = both.sock(1).course().lap().presses();
+            int heelOpen = 0;
+            for (int pressed = 0; !both.finished(); pressed++) {
+                assertThat(pressed).isLessThan(2 * presses + 1);
+                int sock = both.next();
+                assertThat(both.hear(new Done(sock, 0, both.nextIsBoth()))).isTrue();
+                int apart = Math.abs(both.sock(1).position() - both.sock(2).position());
+                heelOpen = Math.max(heelOpen, apart);
+            }
+            assertThat(heelOpen).as("a heel is knitted through").isGreaterThan(5);
+        }
+    }
+
     @Test
     public void theOrderChangesOnTheWayAndTheCountDoesNot() {
         pair.hear(new Jumped(1, 70, true));

@@ -118,6 +118,9 @@ function CardLink({ id }: { id: string }) {
       <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
         <Link to={`/pairs/${id}/card`}>Pocket card</Link>
       </Button>
+      <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
+        <Link to={`/pairs/${id}/sole`}>True-size sole</Link>
+      </Button>
     </>
   );
 }

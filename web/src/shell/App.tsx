@@ -65,6 +65,10 @@ const router = createBrowserRouter([
             lazy: place(async () => (await import('../card/CardPage')).CardPage),
           },
           {
+            path: 'pairs/:id/sole',
+            lazy: place(async () => (await import('../card/SolePage')).SolePage),
+          },
+          {
             path: 'feet',
             lazy: place(async () => (await import('../feet/FeetPage')).FeetPage),
           },

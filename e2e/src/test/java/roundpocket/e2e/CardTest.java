@@ -88,4 +88,25 @@ public class CardTest extends BrowserTest {
             assertThat(text).contains(onTheCard.strip().split("\\s+"));
         }
     }
+
+    /** A CSS millimetre is 96 / 25.4 pixels by definition: what is drawn is as wide as the tube lying flat, to 0.2 mm. */
+    @Test
+    public void toeAndSoleAreDrawnTrueToSize() {
+        String pair = "{\"name\": \"Long feet\", \"spec\": "
+                + "{\"foot\": {\"lengthMm\": 301, \"ballGirthMm\": 272}, \"swatch\": {\"stitches\": [{\"count\": 31,"
+                + " \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}}}";
+        String id = new JsonMapper()
+                .readTree(server().post("/api/pairs", pair).body())
+                .get("id")
+                .asString();
+        JsonNode plan = server().json("/api/pairs/" + id);
+        Page page = visit("/pairs/" + id + "/sole");
+        assertThat(page.getByTestId("flat")).hasCount(2);
+        double wide = ((Number) page.evaluate("() => { const p = document.querySelector('[data-testid=flat]');"
+                        + " return p.getBBox().width * p.getScreenCTM().a * 25.4 / 96; }"))
+                .doubleValue();
+        double tube = plan.at("/gist/outline/widthMm").asDouble();
+        org.testng.Assert.assertEquals(wide, tube, 0.2);
+        assertAccessible(page);
+    }
 }

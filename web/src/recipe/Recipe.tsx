@@ -31,13 +31,8 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
   const own = choiceOf(draft, 'size.stitches') !== undefined || plan.tube.way.id === 'READY_TUBE';
   return (
     <Box>
-      <Box
-        fontSize={{ base: 'lg', md: 'md' }}
-        lineHeight={{ base: '1.7', md: '1.6' }}
-        maxW="80rem"
-        data-testid="recipe"
-      >
-        <p>
+      <Box fontSize={{ base: 'lg', md: 'md' }} lineHeight={{ base: '1.7', md: '1.6' }} maxW="80rem">
+        <Box as="p" display={{ base: 'block', md: 'inline' }} data-testid="recipe">
           For <FootWords {...words} />, in <YarnWord {...words} /> (
           <ContrastWord {...words} />) at <SwatchWord what="stitches" {...words} /> and{' '}
           <SwatchWord what="rounds" {...words} /> per {gaugeSpanText(lengths)},{' '}
@@ -58,11 +53,17 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           <StripeWords {...words} />
           {' The two socks are knitted '}
           <OptionWord {...words} id="order" choice="order" after="." />
-        </p>
-      </Box>
-      <Box fontSize={{ base: 'sm', md: 'xs' }} color="quiet" className="no-print">
-        Bold words are your choices; dotted ones are the usual. Tap any to change it, see the
-        alternatives or read why.
+        </Box>{' '}
+        <Box
+          as="p"
+          display={{ base: 'block', md: 'inline' }}
+          fontSize={{ base: 'sm', md: 'xs' }}
+          color="quiet"
+          className="no-print"
+        >
+          Bold words are your choices; dotted ones are the usual. Tap any to change it, see the
+          alternatives or read why.
+        </Box>
       </Box>
       {rested && problems.length > 0 && (
         <Box

@@ -240,8 +240,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
                          "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""").body();
         pairId = new JsonMapper().readTree(body).get("id").asString();
         Page page = visit("/pairs/" + pairId + "/lap");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("both socks in turn"))
-                .click();
+        page.getByLabel("In turn, section by section").check();
         page.getByText("Last of all").click();
         page.getByText("Start knitting").click();
         assertThat(page.locator("[data-press]")).containsText("Cast on");

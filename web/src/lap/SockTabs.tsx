@@ -22,7 +22,7 @@ export function SockTabs({ works, positions, chosen, together, onChoose }: SockT
     return alike ? which : `${which}: ${stateWords(works[at], positions[at])}`;
   };
   return (
-    <Flex role="group" aria-label="Which sock" wrap="wrap">
+    <Flex role="group" aria-label="Which sock">
       {tabs.map((sock) => (
         <chakra.button
           key={sock}

@@ -113,8 +113,11 @@ export function useCreatePair() {
   });
 }
 
-/** Writes a pair; one write at a time, in the order they were made. */
-export function useUpdatePair(id: string) {
+/**
+ * Writes a pair; one write at a time, in the order they were made. Each that was stored is told, also where another waits
+ * behind it: a mutation’s own callbacks are left out then.
+ */
+export function useUpdatePair(id: string, onStored: (pair: Pair) => void) {
   const client = useQueryClient();
   return useMutation({
     scope: { id: `pair-${id}` },
@@ -124,6 +127,7 @@ export function useUpdatePair(id: string) {
     // Made only when its turn comes, so that it carries the version that the write before it gave.
     mutationFn: (write: () => PairWrite) => call<Pair>('PUT', `/api/pairs/${id}`, write()),
     onSuccess: (pair) => {
+      onStored(pair);
       client.setQueryData([...PAIRS, id], pair);
       return client.invalidateQueries({ queryKey: PAIRS, exact: true });
     },

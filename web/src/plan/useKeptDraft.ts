@@ -36,8 +36,10 @@ export function useKeptDraft(pair: Pair): KeptDraft {
   const [draft, setDraft] = useState(() => draftOf(pair));
   // Whether something was typed that has not been sent off yet.
   const [pausing, setPausing] = useState(false);
-  const update = useUpdatePair(pair.id);
   const version = useRef(pair.version);
+  const update = useUpdatePair(pair.id, (stored) => {
+    version.current = stored.version;
+  });
   const unsaved = useRef<Draft | undefined>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
@@ -47,9 +49,7 @@ export function useKeptDraft(pair: Pair): KeptDraft {
     if (next) {
       unsaved.current = undefined;
       setPausing(false);
-      update.mutate(() => writeOf(next, version.current), {
-        onSuccess: (stored) => (version.current = stored.version),
-      });
+      update.mutate(() => writeOf(next, version.current));
     }
   };
   const steps = useSteps(pair.id, draft);

@@ -1,0 +1,41 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { expect, it, vi } from 'vitest';
+import { plans } from '../../test/plans';
+import type { Pair, Spec } from '../wire/types';
+import { useKeptDraft } from './useKeptDraft';
+
+it('a change made while the one before it is on its way carries the version that one gave', async () => {
+  const versions: (number | undefined)[] = [];
+  const answers: (() => void)[] = [];
+  vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
+    if (init?.method !== 'PUT') {
+      return Promise.resolve(Response.json([]));
+    }
+    const sent = JSON.parse(String(init.body)) as { version: number; name: string };
+    versions.push(sent.version);
+    return new Promise<Response>((answer) => {
+      answers.push(() =>
+        answer(Response.json({ ...pair, name: sent.name, version: sent.version + 1 })),
+      );
+    });
+  });
+  const spec = plans.usual.madeFrom as Spec;
+  const pair = { id: 'a', version: 7, name: 'Pair', updatedAt: '', spec } as Pair;
+  const client = new QueryClient();
+  const { result } = renderHook(() => useKeptDraft(pair), {
+    wrapper: ({ children }: { children: ReactNode }) => (
+      <QueryClientProvider client={client}>{children}</QueryClientProvider>
+    ),
+  });
+  act(() => result.current.change({ ...result.current.draft, name: 'One' }));
+  await waitFor(() => expect(versions).toEqual([7]), { timeout: 3000 });
+  act(() => result.current.change({ ...result.current.draft, name: 'Two' }));
+  await new Promise((wait) => setTimeout(wait, 1500));
+  act(() => answers[0]?.());
+  await waitFor(() => expect(versions).toEqual([7, 8]), { timeout: 3000 });
+  act(() => answers[1]?.());
+  await waitFor(() => expect(result.current.kept.state).toBe('stored'), { timeout: 3000 });
+});

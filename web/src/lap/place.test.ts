@@ -86,7 +86,7 @@ describe('at a glance', () => {
     loops: [64, 60, 60, 56],
   });
   it.each([
-    [0, undefined, 'then a round that changes the stitches'],
+    [0, undefined, 'then a decrease round'],
     [1, undefined, 'then a plain round'],
     [1, 20, 'then a plain round · about 9 min of this left'],
     [3, 20, 'about 3 min of this left'],

@@ -74,10 +74,11 @@ export function glance({ step, done }: Place, pace: number | undefined): string 
   const left = step.number - done;
   // Short rows are all of as many stitches: there is nothing to tell apart.
   const after = done + 1 < step.number && step.doing === 'SHAPE' && step.loops.length > 1;
-  const shaped = loopsAfter(step, done + 2) !== loopsAfter(step, done + 1);
+  const more = loopsAfter(step, done + 2) - loopsAfter(step, done + 1);
+  const kind = more < 0 ? 'a decrease' : more > 0 ? 'an increase' : 'a plain';
   const minutes = pace && Math.round((left / pace) * 60);
   return [
-    after && (shaped ? 'then a round that changes the stitches' : 'then a plain round'),
+    after && `then ${kind} round`,
     minutes !== undefined && minutes > 0 && `about ${minutes} min of this left`,
   ]
     .filter(Boolean)

@@ -187,7 +187,7 @@ public enum Mishap implements Named {
             List.of(
                     "Fold the sock flat by the corners of the heel. The toe’s corners belong in the same two folds.",
                     "Take the toe back to its first round; take a graft out first.",
-                    "Slip a quarter of the stitches from each needle to the next.",
+                    "Slip half of each needle’s stitches to the other needle: that is a quarter turn.",
                     "Knit the toe again."),
             Doing.SHAPE,
             Doing.GRAFT,
@@ -200,7 +200,7 @@ public enum Mishap implements Named {
             List.of(
                     "Knit back to the side of the foot or leg, so that no end lies under the sole or in the toe.",
                     "Cut the knot out and join the new end with two tails of about 15 cm.",
-                    "In a striping yarn press “A new colour begins” and say that there is a knot.",
+                    "In a striping yarn press “There is a knot”, beside the colour on the needles.",
                     "Weave the tails in with the other ends."),
             Doing.ROUNDS,
             Doing.SHAPE,

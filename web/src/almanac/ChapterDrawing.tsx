@@ -62,6 +62,20 @@ const DRAWINGS: Record<Subject, ReactNode> = {
       <Rect x={6} y={50} width={108} height={6} fill="tape" />
     </g>
   ),
+  PATTERN: (
+    <g>
+      {tube}
+      {[18, 26, 34].map((y, row) =>
+        [74, 84, 94, 104].map((x, at) => (
+          <Path
+            key={`${x} ${y}`}
+            d={(row + at) % 2 ? `M${x} ${y} h7` : `M${x} ${y - 3} l3.5 5 l3.5 -5`}
+            {...PEN}
+          />
+        )),
+      )}
+    </g>
+  ),
   HEEL_LINE: (
     <g>
       {tube}

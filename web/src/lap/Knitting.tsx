@@ -142,6 +142,7 @@ export function Knitting({ lap }: { lap: Lap }) {
           <PressArea
             place={place}
             pace={queue.socks[sock - 1]?.roundsPerHour}
+            pattern={work.pattern}
             whose={together ? (turn.both ? 'both socks' : WHICH[sock]) : undefined}
             onDone={() => done()}
           />

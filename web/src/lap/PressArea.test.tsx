@@ -21,6 +21,7 @@ const foot: LapStep = {
   number: 55,
   forGood: false,
   mishaps: [],
+  pattern: [],
   sharing: 'BOTH',
   cautions: [{ title: 'Hands', text: 'Pause.' }],
 };

@@ -1,7 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
-import { glance, onNeedles, unitOf, wordsAt } from './place';
+import { glance, onNeedles, patternRound, unitOf, wordsAt } from './place';
+import { Repeat } from '../fabric/Repeat';
+import { useSettings } from '../settings/settings';
+import type { LapPattern } from '../wire/types';
+
+/** Rounds of a pattern that are drawn at once. */
+const MOST_ROUNDS = 10;
 
 interface PressAreaProps {
   place: Place;
@@ -9,15 +15,19 @@ interface PressAreaProps {
   whose?: string | undefined;
   /** Rounds in an hour, where that is known. */
   pace?: number | undefined;
+  /** The pattern, where the sock has one. */
+  pattern?: LapPattern | undefined;
   onDone: () => void;
 }
 
 /** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
-export function PressArea({ place, whose, pace, onDone }: PressAreaProps) {
+export function PressArea({ place, whose, pace, pattern, onDone }: PressAreaProps) {
   const { step, done } = place;
   const unit = unitOf(step);
   const words = wordsAt(step, done);
+  const { hand } = useSettings();
   const graft = step.doing === 'GRAFT';
+  const due = patternRound(place);
   const upcoming = graft && done + 1 < step.number ? wordsAt(step, done + 1) : undefined;
   const mark = step.forGood ? 'cut' : 'ink';
   return (
@@ -80,6 +90,9 @@ export function PressArea({ place, whose, pace, onDone }: PressAreaProps) {
           <Box as="span" color="quiet" data-testid="glance">
             {glance(place, pace)}
           </Box>
+        )}
+        {due && pattern && pattern.rows.length > 1 && (
+          <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
         {graft && <Rhythm all={step.words} now={words} />}
         {upcoming && <Box as="span" color="quiet">{`next: ${upcoming}`}</Box>}

@@ -15,6 +15,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     number,
     forGood: false,
     mishaps: [],
+    pattern: [],
     sharing: 'BOTH',
     cautions: [],
     ...part,

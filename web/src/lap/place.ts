@@ -69,6 +69,11 @@ export function onNeedles(step: LapStep, done: number): string {
     : `${loops} ${loops === 1 ? 'st' : 'sts'}`;
 }
 
+/** Which round of the pattern the next press is; undefined where it is plain. */
+export function patternRound({ step, done }: Place): number | undefined {
+  return step.pattern[done] || undefined;
+}
+
 /** At a glance: whether the round after this one changes the stitches, and how long the section still takes. */
 export function glance({ step, done }: Place, pace: number | undefined): string {
   const left = step.number - done;

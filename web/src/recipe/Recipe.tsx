@@ -11,6 +11,7 @@ import type { RecipeProps, WordsProps } from './props';
 import { FootWords } from './FootWords';
 import { GraftWords } from './GraftWords';
 import { OptionWord } from './OptionWord';
+import { PatternWords } from './PatternWords';
 import { ShapingWords } from './ShapingWords';
 import { StripeWords } from './StripeWords';
 import { StitchesWord } from './StitchesWord';
@@ -52,7 +53,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
           <StripeWords {...words} />
           {' The two socks are knitted '}
-          <OptionWord {...words} id="order" choice="order" after="." />
+          <PatternWords {...words} /> <OptionWord {...words} id="order" choice="order" after="." />
         </Box>{' '}
         <Box
           as="p"

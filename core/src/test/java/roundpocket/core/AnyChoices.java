@@ -22,6 +22,9 @@ import roundpocket.core.foot.ToeForm;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.pattern.PatternChart;
+import roundpocket.core.pattern.PatternChoice;
+import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourStart;
@@ -89,7 +92,22 @@ final class AnyChoices {
                         perhaps(random, random::nextBoolean),
                         perhaps(random, () -> one(random, Needle.values()))),
                 ColourChoice.usual(),
-                perhaps(random, () -> one(random, ready ? PIECES : KnitOrder.values())));
+                perhaps(random, () -> one(random, ready ? PIECES : KnitOrder.values())),
+                ready || random.nextBoolean() ? PatternChoice.usual() : pattern(random));
+    }
+
+    private static PatternChoice pattern(Random random) {
+        PatternPlace place = one(random, PatternPlace.values());
+        PatternChoice choice =
+                switch (random.nextInt(3)) {
+                    case 0 -> PatternChoice.rib(place);
+                    case 1 -> PatternChoice.sized(place, 1 + random.nextInt(12), 1 + random.nextInt(30));
+                    default -> PatternChoice.written(place, PatternChart.read("k1, yo, ssk, k1\nk4\nk2tog, yo, p2"));
+                };
+        return choice.withEdge(random.nextInt(4))
+                .withPause(1 + random.nextInt(3))
+                .withWhole(random.nextBoolean())
+                .withSwatched(random.nextBoolean());
     }
 
     private static PlacingChoice placing(Random random) {

@@ -20,6 +20,7 @@ public class ArchitectureTest {
             "stripe",
             "shaping",
             "sock",
+            "pattern",
             "fit",
             "tube",
             "cut",

@@ -22,6 +22,7 @@ import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.ChoicesPart;
 import roundpocket.app.plans.FinishPart;
 import roundpocket.app.plans.OpeningPart;
+import roundpocket.app.plans.PatternPart;
 import roundpocket.app.plans.ReadyTubePart;
 import roundpocket.app.plans.ShapingPart;
 import roundpocket.app.plans.SizePart;
@@ -31,6 +32,7 @@ import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.yarns.YarnView;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.plan.Section;
 import roundpocket.core.tube.Way;
 import roundpocket.core.wear.FitNote;
@@ -108,8 +110,9 @@ class RingersSocks {
                         null,
                         null,
                         null,
+                        null,
                         null));
-        keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), null);
+        keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), checkedLeg());
         worn(shelf);
     }
 
@@ -139,6 +142,7 @@ class RingersSocks {
                         null,
                         null,
                         new OpeningPart(OpeningWay.SNIP, null, null, null),
+                        null,
                         null,
                         null,
                         null));
@@ -248,7 +252,24 @@ class RingersSocks {
                 null,
                 cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null),
                 null,
+                null,
                 null);
+    }
+
+    /** A leg in small checks, written out. */
+    private static ChoicesPart checkedLeg() {
+        String rows = "k2, p2\nk2, p2\np2, k2\np2, k2";
+        return new ChoicesPart(
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                new PatternPart(PatternPlace.LEG, null, null, null, rows, null, null, true, null));
     }
 
     private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {

@@ -99,6 +99,7 @@ public final class LapViews {
      * @param stretches foot, leg and cuff, as they may be made longer or shorter
      * @param measureAt presses after which the tube is to be measured; left out where it was
      * @param colours its colours; left out where the yarn has one only
+     * @param pattern its pattern; left out where it is plain
      */
     public record LapWorkView(
             List<LapStepView> steps,
@@ -107,7 +108,8 @@ public final class LapViews {
             List<DifferenceView> differences,
             List<StretchView> stretches,
             @Nullable Integer measureAt,
-            @Nullable LapColoursView colours) {
+            @Nullable LapColoursView colours,
+            @Nullable LapPatternView pattern) {
         static LapWorkView of(PairWork pair, int number, LengthUnit lengths) {
             SockWork sock = pair.sock(number);
             Course begun = pair.begun().forSock(number);
@@ -131,7 +133,8 @@ public final class LapViews {
                     course.measureAt().isPresent() ? course.measureAt().getAsInt() : null,
                     pair.colours(number)
                             .map(colours -> LapColoursView.of(pair, number, colours))
-                            .orElse(null));
+                            .orElse(null),
+                    course.plan().pattern().map(LapPatternView::of).orElse(null));
         }
     }
 
@@ -249,6 +252,7 @@ public final class LapViews {
      * @param before live loops before it
      * @param words what each press is done for; the last stands for all that come after it
      * @param loops live loops after each press; the last stands for all that come after it
+     * @param pattern which round of the pattern each press is, 0 where it is plain; empty where all are
      * @param number presses of it
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
@@ -265,6 +269,7 @@ public final class LapViews {
             int before,
             List<String> words,
             List<Integer> loops,
+            List<Integer> pattern,
             int number,
             @Nullable Integer expected,
             boolean forGood,
@@ -281,6 +286,11 @@ public final class LapViews {
                     step.before(),
                     shortened(step.words(lengths)),
                     shortened(step.presses().stream().map(LapStep.Press::loops).toList()),
+                    step.presses().stream().allMatch(press -> press.pattern() == 0)
+                            ? List.of()
+                            : step.presses().stream()
+                                    .map(LapStep.Press::pattern)
+                                    .toList(),
                     step.presses().size(),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.opening.OpeningChoice;
+import roundpocket.core.pattern.PatternChoice;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.KnitOrder;
@@ -26,6 +27,7 @@ import roundpocket.core.tube.TubeChoice;
  * @param finish cuff and graft
  * @param colour what is done about the bands of a striping yarn
  * @param order in which order the two socks are knitted
+ * @param pattern what is patterned
  */
 public record ChoicesPart(
         @Nullable SizePart size,
@@ -36,21 +38,22 @@ public record ChoicesPart(
         @Nullable OpeningPart opening,
         @Nullable FinishPart finish,
         @Nullable ColourPart colour,
-        @Nullable KnitOrder order) {
+        @Nullable KnitOrder order,
+        @Nullable PatternPart pattern) {
 
     /** Everything as usual. */
-    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null, null);
+    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null, null, null);
 
     ChoicesPart with(OpeningPart other) {
-        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour, order);
+        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour, order, pattern);
     }
 
     ChoicesPart with(TubePart other) {
-        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour, order);
+        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour, order, pattern);
     }
 
     ChoicesPart with(ShapingPart otherHeel) {
-        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order);
+        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order, pattern);
     }
 
     public Choices toCore() {
@@ -67,6 +70,8 @@ public record ChoicesPart(
                 of(problems, "finish", finish == null ? FinishChoice::usual : finish::toCore);
         Optional<ColourChoice> coreColour =
                 of(problems, "colour", colour == null ? ColourChoice::usual : colour::toCore);
+        Optional<PatternChoice> corePattern =
+                of(problems, "pattern", pattern == null ? PatternChoice::usual : pattern::toCore);
         problems.throwIfAny();
         return new Choices(
                 coreSize.orElseThrow(),
@@ -77,7 +82,8 @@ public record ChoicesPart(
                 coreOpening.orElseThrow(),
                 coreFinish.orElseThrow(),
                 coreColour.orElseThrow(),
-                Optional.ofNullable(order));
+                Optional.ofNullable(order),
+                corePattern.orElseThrow());
     }
 
     private static <T> Optional<T> of(Problems problems, String field, Supplier<T> part) {

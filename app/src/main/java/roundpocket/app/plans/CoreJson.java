@@ -3,12 +3,15 @@ package roundpocket.app.plans;
 import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.HeelRoom;
+import roundpocket.core.pattern.PatternRow;
+import roundpocket.core.pattern.PatternStitch;
 import roundpocket.core.plan.AxisRound;
 import roundpocket.core.plan.Outline;
 import roundpocket.core.plan.Section;
@@ -36,17 +39,18 @@ import tools.jackson.databind.ser.std.StdSerializer;
 @Component
 public class CoreJson extends SimpleModule {
     /** What is written otherwise than its record has it, and why: by the class that it is said of. */
-    public static final Map<Class<?>, Class<?>> OTHERWISE = Map.of(
-            Shaping.class, AsShown.class,
-            HeelRoom.class, WithVerdict.class,
-            YarnNeed.class, WithoutModels.class,
-            WorkedRound.class, Drawn.class,
-            AxisRound.class, BriefSection.class,
-            StripePlan.ColourRound.class, Drawn.class,
-            Outline.Span.class, BriefSection.class,
-            Outline.Edge.class, Drawn.class,
-            Graft.class, WithoutMoves.class,
-            NeedleSize.class, BothNames.class);
+    public static final Map<Class<?>, Class<?>> OTHERWISE = Map.ofEntries(
+            Map.entry(Shaping.class, AsShown.class),
+            Map.entry(PatternRow.class, WithWords.class),
+            Map.entry(HeelRoom.class, WithVerdict.class),
+            Map.entry(YarnNeed.class, WithoutModels.class),
+            Map.entry(WorkedRound.class, Drawn.class),
+            Map.entry(AxisRound.class, BriefSection.class),
+            Map.entry(StripePlan.ColourRound.class, Drawn.class),
+            Map.entry(Outline.Span.class, BriefSection.class),
+            Map.entry(Outline.Edge.class, Drawn.class),
+            Map.entry(Graft.class, WithoutMoves.class),
+            Map.entry(NeedleSize.class, BothNames.class));
 
     public CoreJson() {
         super("core");
@@ -66,6 +70,15 @@ public class CoreJson extends SimpleModule {
 
         @JsonProperty
         Leaning leaning();
+    }
+
+    /** The stitches by their identity alone: there are hundreds of them. */
+    private interface WithWords {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        List<PatternStitch> stitches();
+
+        @JsonProperty
+        String words();
     }
 
     /** The moves are told one by one in the lap. */

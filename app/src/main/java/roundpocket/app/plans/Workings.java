@@ -1,6 +1,8 @@
 package roundpocket.app.plans;
 
 import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -70,7 +72,14 @@ public final class Workings {
     }
 
     public FigureView figure(Step step) {
-        return new FigureView(step.value(), step.unit(), step.plusMinus95(), number(step));
+        return new FigureView(step.value(), step.unit(), brief(step.plusMinus95()), number(step));
+    }
+
+    /** Of an uncertainty two digits are read; six are plenty for what is drawn from it. */
+    private static double brief(double plusMinus) {
+        return Double.isFinite(plusMinus)
+                ? new BigDecimal(plusMinus).round(new MathContext(6)).doubleValue()
+                : plusMinus;
     }
 
     private int number(Step step) {

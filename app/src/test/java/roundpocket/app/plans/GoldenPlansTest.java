@@ -32,6 +32,7 @@ public class GoldenPlansTest extends AppTest {
                         + " \"heel\": {\"school\": \"OWN\","
                         + " \"phases\": [{\"every\": 3, \"times\": 1}, {\"every\": 1, \"times\": 2}]}}");
         CHOICES.put("striped", "{\"colour\": {\"second\": \"OWN_BAND\"}}");
+        CHOICES.put("patterned", "{\"pattern\": {\"place\": \"BOTH\", \"rows\": \"k2, yo, ssk\\nk4\"}}");
         CHOICES.put("shortRows", "{\"heel\": {\"school\": \"SHORT_ROWS\"}}");
     }
 

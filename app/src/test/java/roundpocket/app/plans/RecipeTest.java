@@ -19,6 +19,8 @@ import roundpocket.core.finish.Needle;
 import roundpocket.core.finish.Rib;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.pattern.Motif;
+import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.plan.ColourStart;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.KnotWay;
@@ -57,7 +59,9 @@ public class RecipeTest extends AppTest {
             Map.entry("colour.heel", ColourStart.class),
             Map.entry("colour.toe", ColourStart.class),
             Map.entry("colour.knots", KnotWay.class),
-            Map.entry("order", KnitOrder.class));
+            Map.entry("order", KnitOrder.class),
+            Map.entry("pattern.place", PatternPlace.class),
+            Map.entry("pattern.motif", Motif.class));
 
     /** These need more than their name: a tube, phases, a mark or a distance. */
     private static final Set<String> NEED_MORE =
@@ -75,6 +79,7 @@ public class RecipeTest extends AppTest {
             {"{\"heel\": {\"school\": \"THREE_SPEED\"}, \"toe\": {\"school\": \"SHORT_ROWS\"}}"},
             {"{\"size\": {\"stitches\": 68}}"},
             {"{\"colour\": {}}"},
+            {"{\"pattern\": {\"place\": \"BOTH\"}}"},
         };
     }
 

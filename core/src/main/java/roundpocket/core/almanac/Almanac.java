@@ -25,6 +25,9 @@ import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.pattern.Motif;
+import roundpocket.core.pattern.PatternPlace;
+import roundpocket.core.pattern.PatternStitch;
 import roundpocket.core.plan.ColourStart;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.KnotWay;
@@ -194,6 +197,9 @@ public final class Almanac {
                         of("colours of heel and toe", ColourStart.values()),
                         of("the second sock’s colours", SecondSock.values()),
                         of("knots in the yarn", KnotWay.values()),
+                        of("where a pattern stands", PatternPlace.values()),
+                        of("what is repeated", Motif.values()),
+                        of("stitches of a pattern", PatternStitch.values()),
                         of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
                         of("ribbing", Rib.values()),

@@ -17,6 +17,12 @@ public enum Chapter {
             "tube",
             "plan",
             "ready"),
+    PATTERN(
+            "Patterned leg and instep",
+            "pattern",
+            "where a pattern stands",
+            "what is repeated",
+            "stitches of a pattern"),
     HEEL_LINE("Where the heel goes", "placing the heel", "measuring the leg"),
     OPENING("Opening the heel", "opening the heel", "corners of the opening", "opening"),
     SHAPING("Heel and toe", "shaping heel and toe", "leaning of the decreases", "parity", "closing", "shaping"),

@@ -58,6 +58,7 @@ public final class Doubts {
         all.placing();
         ShapingDoubts.add(all.checks);
         all.tube();
+        PatternDoubts.add(all.checks);
         FabricDoubts.add(all.checks);
         StripeDoubts.add(all.checks);
         all.checks.doubts().sort(Comparator.comparing(Doubt::weight));

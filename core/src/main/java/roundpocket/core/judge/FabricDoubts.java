@@ -89,7 +89,7 @@ final class FabricDoubts {
                     .helps("Count over a longer span, or in three places."));
         }
         Step foot = plan.tube().sockFoot();
-        if (foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
+        if (!plan.instepUnlikeSwatch() && foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
             checks.add(draft(
                             MATTERS,
                             "swatch.unsure",

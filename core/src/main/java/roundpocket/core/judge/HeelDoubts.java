@@ -56,7 +56,10 @@ final class HeelDoubts {
                 .with("limit", Amount.share(room.limit().value()))
                 .with("advised", Amount.rounds(room.advised()));
         int plainNow = plan.heel().plainRounds().count();
-        if (room.advisedDo()) {
+        if (Checks.planned(() -> plain(checks.spec(), room.advised())).isEmpty()) {
+            // A leg measured from the floor has the heel within it.
+            checks.add(draft.helps("Knit {advised} before the first decrease, and make the leg higher for them."));
+        } else if (room.advisedDo()) {
             checks.add(draft.helps("Knit {advised} before the first decrease.", made -> plain(made, room.advised())));
         } else if (plainNow < room.advised()) {
             Step then = room.options().get(room.advised()).stretch();

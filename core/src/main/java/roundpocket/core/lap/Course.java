@@ -300,10 +300,16 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                 choices = choices.withPlacing(PlacingChoice.marked(opening, CountFrom.TOE_TIP));
             }
             OptionalInt leg = fixed(Section.LEG, progress, wanted);
+            if (leg.isPresent() && choices.placing().marksTheLeg()) {
+                // A mark in a length would have other rounds by another gauge.
+                choices = choices.withPlacing(PlacingChoice.marked(leg.getAsInt(), CountFrom.START_OF_LEG));
+            }
             if (leg.isPresent()) {
                 int rounds = leg.getAsInt() + choices.finish().cuff().count();
+                // A leg of that many rounds, whether or not they end with a whole repeat of its pattern.
                 choices = choices.withTube(
-                        choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds));
+                                choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds))
+                        .withPattern(choices.pattern().withWhole(false));
             }
         }
         Progress heel = progress.get(Section.HEEL);

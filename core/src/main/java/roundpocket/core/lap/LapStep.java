@@ -43,8 +43,14 @@ public record LapStep(
      * @param words what is done for it, with {@code {name}} where an amount goes
      * @param loops live loops on the needles after it
      * @param stitches stitches worked for it; none where no fabric is made
+     * @param pattern which round of the pattern it is, from 1; 0 where it is plain
      */
-    public record Press(String words, int loops, int stitches) {
+    public record Press(String words, int loops, int stitches, int pattern) {
+        /** A press that is no round of a pattern. */
+        Press(String words, int loops, int stitches) {
+            this(words, loops, stitches, 0);
+        }
+
         /** A press that makes no fabric. */
         Press(String words, int loops) {
             this(words, loops, 0);

@@ -50,9 +50,11 @@ final class StepWriter {
         add(step("begin", Doing.BEGIN, title, instruction, List.of(new Press(cast + " sts are on", cast)), Stage.KNIT));
     }
 
-    void rounds(String id, String title, int number, String words) {
-        if (number > 0) {
-            add(step(id, Doing.ROUNDS, title, words, joining(id, repeated(number, words)), Stage.KNIT));
+    /** Rounds of foot or leg. */
+    void rounds(String id, String title, List<Press> presses) {
+        if (!presses.isEmpty()) {
+            boolean plain = presses.stream().allMatch(press -> press.pattern() == 0);
+            add(step(id, Doing.ROUNDS, title, plain ? "Knit." : "Work in pattern.", joining(id, presses), Stage.KNIT));
         }
     }
 
@@ -64,7 +66,7 @@ final class StepWriter {
         }
         List<Press> all = new ArrayList<>(presses);
         Press press = all.get(0);
-        all.set(0, new Press(first + press.words(), press.loops(), press.stitches()));
+        all.set(0, new Press(first + press.words(), press.loops(), press.stitches(), press.pattern()));
         return all;
     }
 

@@ -23,6 +23,7 @@ final class Steps {
     private final int half;
     private final StepWriter out;
     private final HeelSteps heel;
+    private final PatternWords pattern;
 
     Steps(SockPlan plan) {
         this.plan = plan;
@@ -30,6 +31,7 @@ final class Steps {
         this.half = plan.stitchCount().half().count();
         this.out = new StepWriter(plan);
         this.heel = new HeelSteps(plan, out);
+        this.pattern = new PatternWords(plan);
     }
 
     List<LapStep> all(HeelWhen heelWhen, int sock) {
@@ -82,17 +84,17 @@ final class Steps {
         }
         int foot = plan.tube().footRounds().count();
         int leg = plan.tube().legRounds().count();
-        out.rounds("foot", "Foot", foot, "Knit.");
+        foot(0, foot);
         heel.line();
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, leg);
-            out.rounds("leg-begun", "Leg, begun", past, "Knit.");
+            out.rounds("leg-begun", "Leg, begun", pattern.of(Section.LEG, 0, past));
             out.hold("leg-held", "The leg waits");
             heel.all();
             out.resume("leg-taken-up", "The leg goes on");
-            out.rounds("leg", "Leg", leg - past, "Knit.");
+            leg(past, leg);
         } else {
-            out.rounds("leg", "Leg", leg, "Knit.");
+            leg(0, leg);
         }
         countTube();
         cuff();
@@ -126,20 +128,20 @@ final class Steps {
                 Section.CUFF);
         cuff();
         int foot = plan.tube().footRounds().count();
-        out.rounds("leg", "Leg", plan.tube().legRounds().count(), "Knit.");
+        leg(0, plan.tube().legRounds().count());
         heel.line();
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, foot);
-            out.rounds("foot-begun", "Foot, begun", past, "Knit.");
+            out.rounds("foot-begun", "Foot, begun", pattern.of(Section.FOOT, 0, past));
             out.hold("foot-held", "The foot waits");
             heel.all();
             out.resume("foot-taken-up", "The foot goes on");
-            out.rounds("foot", "Foot", foot - past, "Knit.");
+            foot(past, foot);
             countTube();
             toe();
             return;
         }
-        out.rounds("foot", "Foot", foot, "Knit.");
+        foot(0, foot);
         countTube();
         if (heelWhen == HeelWhen.LAST) {
             toe();
@@ -177,6 +179,14 @@ final class Steps {
             ready.toeEnd(sock);
             toe();
         }
+    }
+
+    private void foot(int from, int to) {
+        out.rounds("foot", "Foot", pattern.of(Section.FOOT, from, to));
+    }
+
+    private void leg(int from, int to) {
+        out.rounds("leg", "Leg", pattern.of(Section.LEG, from, to));
     }
 
     // --- the parts -------------------------------------------------------------------------------------------------

@@ -10,6 +10,9 @@ import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.pattern.PatternChart;
+import roundpocket.core.pattern.PatternChoice;
+import roundpocket.core.pattern.Patterned;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
@@ -30,6 +33,7 @@ import roundpocket.core.tube.Way;
  * @param finish cuff and graft
  * @param colour what is done about the bands of a striping yarn
  * @param order in which order the two socks are knitted; usually one after the other
+ * @param pattern what is patterned; usually nothing
  */
 public record Choices(
         SizeChoice size,
@@ -40,7 +44,8 @@ public record Choices(
         OpeningChoice opening,
         FinishChoice finish,
         ColourChoice colour,
-        Optional<KnitOrder> order) {
+        Optional<KnitOrder> order,
+        PatternChoice pattern) {
     public static final int USUAL_PLAIN_ROUNDS = 4;
 
     public Choices {
@@ -92,6 +97,13 @@ public record Choices(
                 .filter(why -> !why.isEmpty())
                 .ifPresent(why -> problems.add(
                         problem("choices.order.ready", "order", why, "Knit them in turn, section by section.")));
+        if (ready && pattern.patterned()) {
+            problems.add(problem(
+                    "choices.pattern.ready",
+                    "pattern.place",
+                    "A ready tube is as it was knitted: no pattern can be put on it.",
+                    "Leave the pattern out."));
+        }
         problems.throwIfAny();
     }
 
@@ -114,43 +126,53 @@ public record Choices(
                 OpeningChoice.usual(),
                 FinishChoice.usual(),
                 ColourChoice.usual(),
-                Optional.empty());
+                Optional.empty(),
+                PatternChoice.usual());
     }
 
     public Choices withSize(SizeChoice other) {
-        return new Choices(other, tube, heel, toe, placing, opening, finish, colour, order);
+        return new Choices(other, tube, heel, toe, placing, opening, finish, colour, order, pattern);
     }
 
     public Choices withTube(TubeChoice other) {
-        return new Choices(size, other, heel, toe, placing, opening, finish, colour, order);
+        return new Choices(size, other, heel, toe, placing, opening, finish, colour, order, pattern);
     }
 
     public Choices withHeel(ShapingChoice other) {
-        return new Choices(size, tube, other, toe, placing, opening, finish, colour, order);
+        return new Choices(size, tube, other, toe, placing, opening, finish, colour, order, pattern);
     }
 
     public Choices withToe(ShapingChoice other) {
-        return new Choices(size, tube, heel, other, placing, opening, finish, colour, order);
+        return new Choices(size, tube, heel, other, placing, opening, finish, colour, order, pattern);
     }
 
     public Choices withPlacing(PlacingChoice other) {
-        return new Choices(size, tube, heel, toe, other, opening, finish, colour, order);
+        return new Choices(size, tube, heel, toe, other, opening, finish, colour, order, pattern);
     }
 
     public Choices withOpening(OpeningChoice other) {
-        return new Choices(size, tube, heel, toe, placing, other, finish, colour, order);
+        return new Choices(size, tube, heel, toe, placing, other, finish, colour, order, pattern);
     }
 
     public Choices withFinish(FinishChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, other, colour, order);
+        return new Choices(size, tube, heel, toe, placing, opening, other, colour, order, pattern);
     }
 
     public Choices withColour(ColourChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, other, order);
+        return new Choices(size, tube, heel, toe, placing, opening, finish, other, order, pattern);
     }
 
     public Choices withOrder(KnitOrder other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other));
+        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other), pattern);
+    }
+
+    public Choices withPattern(PatternChoice other) {
+        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, order, other);
+    }
+
+    /** The pattern, where there is one; a rib on the leg is the cuff's. */
+    Optional<Patterned> patternTaken() {
+        return Patterned.of(pattern, PatternChart.rib(finish.ribTaken().repeat() / 2));
     }
 
     public KnitOrder orderTaken() {

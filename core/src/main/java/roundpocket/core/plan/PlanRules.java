@@ -14,6 +14,7 @@ import roundpocket.core.fit.FitRules;
 import roundpocket.core.foot.FootRules;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningRules;
+import roundpocket.core.pattern.PatternRules;
 import roundpocket.core.shaping.ShapingRules;
 import roundpocket.core.sock.SockRules;
 import roundpocket.core.stripe.StripeRules;
@@ -129,6 +130,7 @@ public final class PlanRules {
                     StripeRules.ALL,
                     ShapingRules.ALL,
                     SockRules.ALL,
+                    PatternRules.ALL,
                     FitRules.ALL,
                     TubeRules.ALL,
                     OpeningRules.ALL,
@@ -144,6 +146,7 @@ public final class PlanRules {
                     YarnRules.CONSTANTS,
                     StripeRules.CONSTANTS,
                     ShapingRules.CONSTANTS,
+                    PatternRules.CONSTANTS,
                     FitRules.CONSTANTS,
                     TubeRules.CONSTANTS,
                     OpeningRules.CONSTANTS,

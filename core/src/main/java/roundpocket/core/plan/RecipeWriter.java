@@ -1,20 +1,11 @@
 package roundpocket.core.plan;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.Function;
-import roundpocket.core.explain.Named;
-import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.finish.Rib;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
-import roundpocket.core.plan.Recipe.Option;
-import roundpocket.core.plan.Recipe.Options;
 import roundpocket.core.plan.Recipe.Whose;
 import roundpocket.core.plan.Recipe.YesNo;
 import roundpocket.core.shaping.Close;
@@ -39,9 +30,7 @@ final class RecipeWriter {
     private final Choices choices;
     private final SockPlan plan;
     private final boolean ready;
-    private final List<Options> options = new ArrayList<>();
-    private final List<Recipe.Number> numbers = new ArrayList<>();
-    private final List<YesNo> switches = new ArrayList<>();
+    private final Offers offers = new Offers();
 
     RecipeWriter(Choices choices, SockPlan plan) {
         this.choices = choices;
@@ -59,11 +48,12 @@ final class RecipeWriter {
         graft();
         plan.stripes().filter(any -> !ready).ifPresent(this::colours);
         order(ready);
-        return new Recipe(options, numbers, switches);
+        PatternOffers.add(choices.pattern(), plan, offers);
+        return offers.recipe();
     }
 
     private void order(boolean ready) {
-        options(
+        offers.options(
                 "order",
                 "The order of the two socks",
                 choices.order(),
@@ -75,7 +65,7 @@ final class RecipeWriter {
 
     private void size() {
         SizeChoice size = choices.size();
-        number(
+        offers.number(
                 "size.ease",
                 "Negative ease: how much smaller than the foot",
                 "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is"
@@ -92,9 +82,9 @@ final class RecipeWriter {
 
     private void tube() {
         TubeChoice tube = choices.tube();
-        options("tube.way", "How you come by the tube", tube.way(), tube.wayTaken(), Way.TOE_UP, Way.values());
+        offers.options("tube.way", "How you come by the tube", tube.way(), tube.wayTaken(), Way.TOE_UP, Way.values());
         if (plan.tube().way() == Way.TOE_UP) {
-            options(
+            offers.options(
                     "tube.toeStart",
                     "How the tube begins",
                     tube.toeStart(),
@@ -103,7 +93,7 @@ final class RecipeWriter {
                     ToeStart.values());
         }
         PlacingChoice placing = choices.placing();
-        options(
+        offers.options(
                 "placing.school",
                 "Where the heel goes",
                 placing.school(),
@@ -127,7 +117,7 @@ final class RecipeWriter {
     private void opening() {
         OpeningChoice opening = choices.opening();
         OpeningWay way = plan.opening().way();
-        options(
+        offers.options(
                 "opening.way",
                 "How the heel is opened",
                 opening.way(),
@@ -135,7 +125,7 @@ final class RecipeWriter {
                 OpeningChoice.usual().wayTaken(ready),
                 OpeningWay.values(),
                 other -> ready && !other.afterwards() ? "The tube is there already; this is done while knitting." : "");
-        options(
+        offers.options(
                 "opening.corners",
                 "At the corners of the opening",
                 opening.corners(),
@@ -146,7 +136,7 @@ final class RecipeWriter {
                         ? ""
                         : "Waste yarn comes out whole: stitches left in would stay in the sock.");
         if (plan.opening().corners() == Corners.PICK_UP) {
-            number(
+            offers.number(
                     "opening.extraLoops",
                     "Extra stitches at each corner",
                     "They close the gap at the corner and are decreased away again in the heel’s first round or"
@@ -163,7 +153,7 @@ final class RecipeWriter {
 
     private void shaping(String part, ShapingChoice choice, Shaping shaping, int usualPlain) {
         boolean heel = part.equals("heel");
-        options(
+        offers.options(
                 part + ".school",
                 (heel ? "Heel" : "Toe") + " shape",
                 choice.school(),
@@ -173,7 +163,7 @@ final class RecipeWriter {
                 school -> heel || goesWithStart(school)
                         ? ""
                         : "The toe is knitted first here: change how the tube begins instead.");
-        number(
+        offers.number(
                 part + ".plainRounds",
                 "Plain rounds at the " + part,
                 heel
@@ -190,7 +180,7 @@ final class RecipeWriter {
             decreases(part, choice, shaping);
         }
         if (shaping.graftLoops().isPresent()) {
-            options(
+            offers.options(
                     part + ".close",
                     "How the " + part + " ends",
                     choice.close(),
@@ -211,14 +201,14 @@ final class RecipeWriter {
 
     private void decreases(String part, ShapingChoice choice, Shaping shaping) {
         ShapingChoice usual = ShapingChoice.usual();
-        options(
+        offers.options(
                 part + ".leaning",
                 "Leaning of the " + part + "’s " + (shaping.begun() ? "increases" : "decreases"),
                 choice.leaning(),
                 choice.leaningTaken(),
                 usual.leaningTaken(),
                 Leaning.values());
-        switches.add(new YesNo(
+        offers.yesNo(new YesNo(
                 part + ".edgeStitch",
                 "Edge stitch at the " + part,
                 shaping.begun()
@@ -233,7 +223,7 @@ final class RecipeWriter {
         boolean two = !shaping.phases().isEmpty()
                 && shaping.phases().get(shaping.phases().size() - 1).otherSide().isPresent();
         if (two) {
-            options(
+            offers.options(
                     part + ".parity",
                     "When pairs of decreases miss the target",
                     choice.parity(),
@@ -246,7 +236,7 @@ final class RecipeWriter {
     private void leg() {
         TubeChoice tube = choices.tube();
         if (!plan.tube().legIsResult()) {
-            number(
+            offers.number(
                     "tube.legMm",
                     "Leg, cuff included",
                     "Measured to the edge of the cuff. The usual leg goes by the foot.",
@@ -260,7 +250,7 @@ final class RecipeWriter {
                     125,
                     180,
                     250);
-            options(
+            offers.options(
                     "tube.legFrom",
                     "Where the leg is measured from",
                     tube.legFrom(),
@@ -269,7 +259,7 @@ final class RecipeWriter {
                     LegFrom.values());
         }
         FinishChoice finish = choices.finish();
-        number(
+        offers.number(
                 "finish.cuffRounds",
                 "Rounds of the cuff",
                 "14 to 20 rounds are usual. The bind-off has to stretch over the heel.",
@@ -281,7 +271,7 @@ final class RecipeWriter {
                 15,
                 20,
                 30);
-        options(
+        offers.options(
                 "finish.rib",
                 "The ribbing",
                 finish.rib(),
@@ -293,7 +283,7 @@ final class RecipeWriter {
     private void colours(StripePlan stripes) {
         ColourChoice colour = choices.colour();
         ColourChoice usual = ColourChoice.usual();
-        options(
+        offers.options(
                 "colour.second",
                 "The second sock’s colours",
                 colour.second(),
@@ -301,7 +291,7 @@ final class RecipeWriter {
                 usual.secondTaken(),
                 SecondSock.values());
         if (!stripes.knots().isEmpty()) {
-            options(
+            offers.options(
                     "colour.knots",
                     "Knots in the yarn",
                     colour.knots(),
@@ -310,7 +300,7 @@ final class RecipeWriter {
                     KnotWay.values());
         }
         if (!stripes.heelOther()) {
-            options(
+            offers.options(
                     "colour.heel",
                     "The heel’s colour",
                     colour.heel(),
@@ -319,7 +309,7 @@ final class RecipeWriter {
                     ColourStart.values());
         }
         if (stripes.lateToe()) {
-            options(
+            offers.options(
                     "colour.toe",
                     "The toe’s colour",
                     colour.toe(),
@@ -335,7 +325,7 @@ final class RecipeWriter {
         if (plan.heelGraft().or(plan::toeGraft).isEmpty()) {
             return;
         }
-        switches.add(new YesNo(
+        offers.yesNo(new YesNo(
                 "finish.graftSetUp",
                 "Set-up moves of the graft",
                 "Two set-up moves make the first stitch of the graft look like the others. Without them the corner has"
@@ -345,51 +335,12 @@ final class RecipeWriter {
                 usual.setUpTaken(),
                 "with the set-up moves",
                 "without set-up moves"));
-        options(
+        offers.options(
                 "finish.yarnAt",
                 "Where the working yarn is",
                 finish.yarnAt(),
                 finish.yarnAtTaken(),
                 usual.yarnAtTaken(),
                 new Needle[] {Needle.BACK, Needle.FRONT});
-    }
-
-    private <N extends Named> void options(String path, String title, Optional<N> chosen, N taken, N usual, N[] all) {
-        options(path, title, chosen, taken, usual, all, any -> "");
-    }
-
-    /** {@code notNow} says why one of them cannot be taken; nothing where it can. */
-    private <N extends Named> void options(
-            String path, String title, Optional<N> chosen, N taken, N usual, N[] all, Function<N, String> notNow) {
-        options.add(new Options(
-                path,
-                title,
-                Whose.of(chosen.isPresent()),
-                taken.name(),
-                usual.name(),
-                taken.phrase(),
-                Arrays.stream(all).map(one -> Option.of(one, notNow.apply(one))).toList()));
-    }
-
-    private void number(
-            String path,
-            String title,
-            String why,
-            Whose whose,
-            double taken,
-            double usual,
-            Limit limit,
-            double... tries) {
-        numbers.add(new Recipe.Number(
-                path,
-                title,
-                why,
-                whose,
-                taken,
-                usual,
-                limit.unit(),
-                limit.min(),
-                limit.max(),
-                Arrays.stream(tries).boxed().toList()));
     }
 }

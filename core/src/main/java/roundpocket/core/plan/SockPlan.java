@@ -36,6 +36,7 @@ import roundpocket.core.tube.Tube;
  * @param outline the sock flat on the table, to scale
  * @param axis the rounds on the tape, from toe tip to cuff edge
  * @param stripes the colours of both socks, where the yarn changes colour
+ * @param pattern what is patterned, where anything is
  */
 public record SockPlan(
         Measures foot,
@@ -58,11 +59,19 @@ public record SockPlan(
         Optional<Replan> replan,
         Outline outline,
         List<AxisRound> axis,
-        Optional<StripePlan> stripes) {
+        Optional<StripePlan> stripes,
+        Optional<PatternPlan> pattern) {
 
     public SockPlan {
         toeRounds = List.copyOf(toeRounds);
         heelRounds = List.copyOf(heelRounds);
         axis = List.copyOf(axis);
+    }
+
+    /** Whether the instep is in a pattern that was not swatched, so that the gauge says less of the foot. */
+    public boolean instepUnlikeSwatch() {
+        return pattern.filter(
+                        any -> any.made().place().onInstep() && !any.made().swatched())
+                .isPresent();
     }
 }

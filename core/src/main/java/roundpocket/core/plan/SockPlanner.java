@@ -2,6 +2,7 @@ package roundpocket.core.plan;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problems;
@@ -14,6 +15,8 @@ import roundpocket.core.fit.Passing;
 import roundpocket.core.foot.Measures;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Opening;
+import roundpocket.core.pattern.PatternPlace;
+import roundpocket.core.pattern.Patterned;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.Shaping.Start;
@@ -104,7 +107,10 @@ final class SockPlanner {
                 Outline.of(count.half(), cuff, tube, laid.toe(), laid.heel(), gauge),
                 Axis.of(tube, cuff, laid.toe(), yarn),
                 stripes.map(colours ->
-                        colours.judged(yarn.of(YarnRole.MAIN), laid.models().get(YarnRole.MAIN))));
+                        colours.judged(yarn.of(YarnRole.MAIN), laid.models().get(YarnRole.MAIN))),
+                choices.patternTaken()
+                        .map(made -> PatternPlan.of(
+                                made, count, foot.ballGirth(), tube, in(Optional.of(made), gauge, place -> true))));
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
@@ -114,7 +120,9 @@ final class SockPlanner {
 
     private Laid lay(Gauge gauge, Step cuff) {
         boolean ready = choices.tube().wayTaken() == Way.READY_TUBE;
-        StitchCount count = StitchCount.of(foot.ballGirth(), choices.size().easeStep(), gauge, choices.stitchesStep());
+        Optional<Patterned> pattern = choices.patternTaken();
+        Gauge onFoot = in(pattern, gauge, PatternPlace::onInstep);
+        StitchCount count = StitchCount.of(foot.ballGirth(), choices.size().easeStep(), onFoot, choices.stitchesStep());
         Opening opening = Opening.of(choices.opening(), count.half(), ready);
         Problems problems = new Problems();
         Optional<Shaping> toe = problems.collect("choices.toe", () -> toe(count, gauge));
@@ -131,12 +139,25 @@ final class SockPlanner {
                         toe.orElseThrow(),
                         heel.orElseThrow(),
                         opening.way().lost().step(),
-                        gauge,
+                        onFoot,
+                        in(pattern, gauge, PatternPlace::onLeg),
+                        pattern,
                         count.stitches(),
                         main,
                         Ravel.rounds(spec, gauge, count.stitches(), toe.orElseThrow(), heel.orElseThrow(), main))
                 .lay();
         return new Laid(count, opening, toe.orElseThrow(), heel.orElseThrow(), tube, models);
+    }
+
+    /** The gauge of a part: that of the pattern where it stands there. A tube is measured where it is begun. */
+    private Gauge in(Optional<Patterned> pattern, Gauge plain, Predicate<PatternPlace> there) {
+        boolean begunPatterned = choices.tube().wayTaken() == Way.CUFF_DOWN
+                ? pattern.filter(made -> made.place().onLeg()).isPresent()
+                : pattern.filter(made -> made.place().onInstep()).isPresent();
+        boolean measured = spec.swatch().onTheTube().isPresent() && begunPatterned;
+        return pattern.filter(made -> there.test(made.place()))
+                .map(made -> made.gauge(plain, measured))
+                .orElse(plain);
     }
 
     private Shaping toe(StitchCount count, Gauge gauge) {
@@ -170,10 +191,15 @@ final class SockPlanner {
 
     private Fit fit(Laid laid, Gauge gauge) {
         Step tube = laid.count().finishedGirth();
+        boolean legInPattern =
+                choices.patternTaken().filter(made -> made.place().onLeg()).isPresent();
+        Step leg = legInPattern
+                ? SockRules.girthOf(laid.count().stitches(), in(choices.patternTaken(), gauge, PatternPlace::onLeg))
+                : tube;
         Step edge = FitRules.edgeGirth(tube, choices.finish().ribTaken().width());
         return new Fit(
                 HeelRoom.of(laid.heel(), laid.count().half(), laid.opening().heelSide(), tube, foot, gauge),
-                Passing.of(foot.heelDiagonal(), tube),
+                Passing.of(foot.heelDiagonal(), leg),
                 edge,
                 SockRules.easeOf("cuff's edge smaller than the leg by", edge, foot.legGirth()),
                 foot.legEstimated());

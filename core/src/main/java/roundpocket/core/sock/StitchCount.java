@@ -37,7 +37,12 @@ public record StitchCount(
      * @param stitches a multiple of four
      * @param realEase how much smaller than the foot the tube would be, as a ratio
      */
-    public record Neighbour(int stitches, Step realEase) {}
+    public record Neighbour(int stitches, Step realEase) {
+        /** A count that could be taken for a foot of that girth. */
+        public static Neighbour of(int stitches, Step girth, Gauge gauge) {
+            return new Neighbour(stitches, easeOf(stitches, girth, gauge));
+        }
+    }
 
     /**
      * Decides the stitch count.
@@ -63,7 +68,7 @@ public record StitchCount(
         Step realEase = ease(tube, girth);
         List<Neighbour> neighbours = IntStream.of(count - 4, count, count + 4)
                 .filter(n -> n >= FEWEST && n <= MOST)
-                .mapToObj(n -> new Neighbour(n, n == count ? realEase : easeOf(n, girth, gauge)))
+                .mapToObj(n -> n == count ? new Neighbour(n, realEase) : Neighbour.of(n, girth, gauge))
                 .toList();
         Step half = Computed.of("stitches of the sole, and of the instep", Unit.STITCHES, SockRules.HALF.of(stitches));
         return new StitchCount(ideal, stitches, half, tube, realEase, neighbours);

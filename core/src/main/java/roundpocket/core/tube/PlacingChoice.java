@@ -165,7 +165,7 @@ public record PlacingChoice(
     }
 
     /** Whether the mark was counted from the leg's end, so that it says how long the leg is and not the foot. */
-    boolean marksTheLeg() {
+    public boolean marksTheLeg() {
         return schoolTaken().marked() && !fromTaken().atTheToe();
     }
 

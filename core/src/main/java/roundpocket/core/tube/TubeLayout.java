@@ -11,6 +11,7 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Measures;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.pattern.Patterned;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.yarn.YarnModel;
@@ -26,7 +27,9 @@ import roundpocket.core.yarn.YarnModel;
  * @param toe the toe
  * @param heel the heel
  * @param sacrificed rounds unpicked at the heel line
- * @param gauge the gauge
+ * @param gauge the gauge of the foot
+ * @param legGauge the gauge of the leg, which a pattern makes less sure
+ * @param pattern what is patterned, where anything is
  * @param stitches stitches of the tube
  * @param yarn what a stitch of the main yarn takes
  * @param ravelled rounds that are ravelled from a ready tube for heels, toes and cuffs, where they are
@@ -41,6 +44,8 @@ public record TubeLayout(
         Shaping heel,
         Step sacrificed,
         Gauge gauge,
+        Gauge legGauge,
+        Optional<Patterned> pattern,
         Step stitches,
         YarnModel yarn,
         Optional<Step> ravelled) {
@@ -56,16 +61,30 @@ public record TubeLayout(
         Optional<ReadyCut> ready = choice.readyTube().map(tube -> new ReadyCut(tube, stitches, gauge, yarn, ravelled));
         Optional<Step> given =
                 ready.flatMap(cut -> cut.leg(footRounds, sacrificed)).or(this::markedLeg);
-        Step legRounds = given.orElseGet(
-                () -> rounds("rounds between heel line and cuff", TubeRules.LEG_ROUNDS.of(wantedLegRounds(), cuff)));
-        // A leg that the half of a tube or a mark on the foot leaves is a result, whatever was wished for.
-        Step legAbove = given.<Step>map(leg -> TubeRules.lengthOf(
+        Optional<Step> whole = given.isPresent() ? Optional.empty() : wholeRepeats(footRounds);
+        Step legRounds = given.or(() -> whole).orElseGet(this::wishedLegRounds);
+        // A leg that the half of a tube or a mark on the foot leaves is a result, whatever was wished for; and a leg of
+        // whole repeats comes only near to the wish.
+        Step legAbove = given.or(() -> whole)
+                .<Step>map(leg -> TubeRules.lengthOf(
                         "leg above the heel line, cuff included",
                         rounds("rounds above the heel line", TubeRules.FROM_CUFF.of(cuff, leg)),
-                        gauge))
+                        legGauge))
                 .orElseGet(this::wantedLeg);
         refuseUnlessRoom(target, legAbove, footRounds, legRounds);
         return put(target, legAbove, given.isPresent(), chosen, placings, footRounds, legRounds, ready);
+    }
+
+    private Step wishedLegRounds() {
+        return rounds("rounds between heel line and cuff", TubeRules.LEG_ROUNDS.of(wantedLegRounds(), cuff));
+    }
+
+    /** Rounds of a leg that is to end with a whole repeat of its pattern. */
+    private Optional<Step> wholeRepeats(Step footRounds) {
+        boolean legFirst = choice.wayTaken() == Way.CUFF_DOWN;
+        Step wished = wishedLegRounds();
+        return pattern.filter(made -> made.whole() && made.place().onLeg() && wished.count() > 0)
+                .map(made -> made.wholeLeg(wished, footRounds, legFirst));
     }
 
     private Step target(Step length) {
@@ -77,7 +96,7 @@ public record TubeLayout(
     private Step wantedLeg() {
         Step leg = choice.leg(foot.length());
         if (leg.unit() == Unit.ROUNDS) {
-            return TubeRules.lengthOf("leg above the heel line", wantedLegRounds(), gauge);
+            return TubeRules.lengthOf("leg above the heel line", wantedLegRounds(), legGauge);
         }
         return choice.legFromTaken() == LegFrom.OPENING
                 ? leg
@@ -91,7 +110,7 @@ public record TubeLayout(
     private Step wantedLegRounds() {
         Step leg = choice.leg(foot.length());
         if (leg.unit() != Unit.ROUNDS) {
-            return TubeRules.wholeRounds("rounds in the leg", wantedLeg(), gauge);
+            return TubeRules.wholeRounds("rounds in the leg", wantedLeg(), legGauge);
         }
         return choice.legFromTaken() == LegFrom.OPENING
                 ? leg
@@ -105,7 +124,7 @@ public record TubeLayout(
         }
         Step marked = placing.markedRounds()
                 .orElseGet(() -> TubeRules.wholeRounds(
-                        "rounds to the mark", placing.markedLength().orElseThrow(), gauge));
+                        "rounds to the mark", placing.markedLength().orElseThrow(), legGauge));
         return Optional.of(
                 placing.fromTaken() == CountFrom.START_OF_LEG
                         ? marked
@@ -150,17 +169,22 @@ public record TubeLayout(
                 legRounds,
                 sacrificed,
                 tube,
-                TubeRules.lengthOf("length of the tube", tube, gauge),
+                TubeRules.lengthOf("length of the tube", tube, unsurer()),
                 Computed.of(
                         "length of the tube by the trade's rule",
                         Unit.MILLIMETRES,
                         TubeRules.TRADE.of(target, legAbove, cuffDepth, heel.depth(), toe.depth())),
                 cuffDepth,
                 all,
-                TubeRules.lengthOf("toe tip to cuff edge", all, gauge),
+                TubeRules.lengthOf("toe tip to cuff edge", all, unsurer()),
                 sockFoot,
                 Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(sockFoot, target)),
                 ready.map(cut -> cut.of(tube)));
+    }
+
+    /** For what lies partly on the foot and partly on the leg: the gauge that says less. */
+    private Gauge unsurer() {
+        return pattern.filter(made -> made.place().onLeg()).isPresent() ? legGauge : gauge;
     }
 
     private static Step rounds(String label, Rule.Applied applied) {

@@ -1,0 +1,63 @@
+package roundpocket.core.pattern;
+
+import roundpocket.core.explain.Named;
+
+/** Where a pattern stands. Heel, toe and sole are always plain. */
+public enum PatternPlace implements Named {
+    PLAIN("plain", "plain all over", "knit every round", "colour that shows, and the quickest sock"),
+    LEG(
+            "on the leg",
+            "with a pattern on the leg",
+            "all around the leg; the foot is plain",
+            "a foot that is smooth in a shoe"),
+    INSTEP(
+            "on the instep",
+            "with a pattern on the instep",
+            "on the upper half of the foot; sole and leg are plain",
+            "something to look at with feet up"),
+    BOTH(
+            "on leg and instep",
+            "with a pattern on leg and instep",
+            "all around the leg and on the upper half of the foot; the sole is plain",
+            "a sock that shows its pattern from cuff to toe");
+
+    private final String title;
+    private final String phrase;
+    private final String description;
+    private final String goodFor;
+
+    PatternPlace(String title, String phrase, String description, String goodFor) {
+        this.title = title;
+        this.phrase = phrase;
+        this.description = description;
+        this.goodFor = goodFor;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    @Override
+    public String phrase() {
+        return phrase;
+    }
+
+    @Override
+    public String description() {
+        return description;
+    }
+
+    @Override
+    public String goodFor() {
+        return goodFor;
+    }
+
+    public boolean onLeg() {
+        return this == LEG || this == BOTH;
+    }
+
+    public boolean onInstep() {
+        return this == INSTEP || this == BOTH;
+    }
+}

@@ -1,0 +1,67 @@
+package roundpocket.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import roundpocket.core.explain.Step;
+import roundpocket.core.pattern.Patterned;
+import roundpocket.core.sock.StitchCount;
+import roundpocket.core.sock.StitchCount.Neighbour;
+import roundpocket.core.swatch.Gauge;
+import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.Way;
+
+/**
+ * The pattern of one plan.
+ *
+ * @param made what is patterned
+ * @param around repeats around the leg, where the pattern stands there
+ * @param across repeats across the instep, where it stands there
+ * @param closes whether whole repeats come out
+ * @param below the nearest stitch count below that closes, where this one does not
+ * @param above the nearest above
+ * @param up repeats up the leg, where the pattern stands there
+ * @param onFoot which round of the repeat each round of the foot is, in the order of the work; 0 where it is plain
+ * @param onLeg the same of the leg
+ * @param legBegins stitches of the repeat that come before the first one of a round of the leg
+ */
+public record PatternPlan(
+        Patterned made,
+        Optional<Step> around,
+        Optional<Step> across,
+        boolean closes,
+        Optional<Neighbour> below,
+        Optional<Neighbour> above,
+        Optional<Step> up,
+        List<Integer> onFoot,
+        List<Integer> onLeg,
+        int legBegins) {
+    public PatternPlan {
+        onFoot = List.copyOf(onFoot);
+        onLeg = List.copyOf(onLeg);
+    }
+
+    static PatternPlan of(Patterned made, StitchCount count, Step ballGirth, Tube tube, Gauge gauge) {
+        int stitches = count.stitches().count();
+        int leg = tube.legRounds().count();
+        int foot = tube.footRounds().count();
+        boolean legFirst = tube.way() == Way.CUFF_DOWN;
+        boolean closes = made.closesOn(stitches);
+        boolean onLeg = made.place().onLeg();
+        return new PatternPlan(
+                made,
+                onLeg ? Optional.of(made.around(count.stitches())) : Optional.empty(),
+                made.place().onInstep() ? Optional.of(made.across(count.half())) : Optional.empty(),
+                closes,
+                closes ? Optional.empty() : neighbour(made.nearest(stitches, false), ballGirth, gauge),
+                closes ? Optional.empty() : neighbour(made.nearest(stitches, true), ballGirth, gauge),
+                onLeg ? Optional.of(made.legRepeats(leg, foot, legFirst)) : Optional.empty(),
+                made.onFoot(leg, foot, legFirst),
+                made.onLeg(leg, foot, legFirst),
+                made.legBegins(stitches));
+    }
+
+    private static Optional<Neighbour> neighbour(OptionalInt stitches, Step girth, Gauge gauge) {
+        return stitches.isPresent() ? Optional.of(Neighbour.of(stitches.getAsInt(), girth, gauge)) : Optional.empty();
+    }
+}

@@ -1,0 +1,188 @@
+import { Box, Field, Textarea } from '@chakra-ui/react';
+import { choiceOf, withChoices } from '../draft/draft';
+import { Repeat } from '../fabric/Repeat';
+import { useRested } from '../form/useRested';
+import { useSettings } from '../settings/settings';
+import { decimal } from '../units/units';
+import { ChoiceWord } from './ChoiceWord';
+import { OptionWord } from './OptionWord';
+import type { WordsProps } from './props';
+import { Why, Word } from './Word';
+import { YesNoWord } from './YesNoWord';
+
+/** A repeat of one's own, to begin with. */
+const FIRST = 4;
+
+const NO_REPEAT = {
+  'pattern.width': undefined,
+  'pattern.height': undefined,
+  'pattern.rows': undefined,
+};
+
+const NO_PATTERN = {
+  ...NO_REPEAT,
+  'pattern.motif': undefined,
+  'pattern.edge': undefined,
+  'pattern.pause': undefined,
+  'pattern.whole': undefined,
+  'pattern.swatched': undefined,
+};
+
+/** What is patterned, and how; one word where nothing is. */
+export function PatternWords(words: WordsProps) {
+  const { pattern } = words.plan;
+  return (
+    <>
+      <OptionWord
+        {...words}
+        id="pattern"
+        choice="pattern.place"
+        after={pattern ? undefined : ','}
+        along={(place) => (place === '' || place === 'PLAIN' ? NO_PATTERN : {})}
+      />
+      {pattern && (
+        <>
+          {' ('}
+          <OptionWord
+            {...words}
+            id="motif"
+            choice="pattern.motif"
+            along={(motif) =>
+              motif === 'OWN' ? { 'pattern.width': FIRST, 'pattern.height': FIRST } : NO_REPEAT
+            }
+          />
+          {pattern.made.motif.id === 'OWN' && <OwnRepeat {...words} />}
+          {pattern.across && (
+            <>
+              {', '}
+              <ChoiceWord
+                {...words}
+                id="pattern-edge"
+                choice="pattern.edge"
+                kind="whole"
+                unit="sts"
+                text={(sts) => `${sts} edge ${sts === 1 ? 'stitch' : 'stitches'}`}
+                tryTitle={(sts) => `${sts} at either edge`}
+              />
+            </>
+          )}
+          {', '}
+          <ChoiceWord
+            {...words}
+            id="pattern-pause"
+            choice="pattern.pause"
+            kind="whole"
+            unit="rounds"
+            text={(rounds) =>
+              `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'} from the heel line`
+            }
+          />
+          {pattern.up && pattern.made.height.value > 1 && (
+            <>
+              {', '}
+              <YesNoWord {...words} id="pattern-whole" choice="pattern.whole" />
+            </>
+          )}
+          {', '}
+          <YesNoWord {...words} id="pattern-swatched" choice="pattern.swatched" after=")," />
+        </>
+      )}
+    </>
+  );
+}
+
+/** Width and height of a repeat, or its rounds written out. */
+function OwnRepeat(words: WordsProps) {
+  const { made } = words.plan.pattern ?? {};
+  const written = made?.chart !== undefined;
+  return (
+    <>
+      {!written && (
+        <>
+          {' of '}
+          <ChoiceWord
+            {...words}
+            id="pattern-width"
+            choice="pattern.width"
+            kind="whole"
+            unit="sts"
+            text={(sts) => `${sts} sts`}
+          />
+          {' and '}
+          <ChoiceWord
+            {...words}
+            id="pattern-height"
+            choice="pattern.height"
+            kind="whole"
+            unit="rounds"
+            text={(rounds) => `${rounds} rounds`}
+          />
+        </>
+      )}
+      {', '}
+      <Rows {...words} />
+    </>
+  );
+}
+
+/** The repeat round by round, in a knitter's words, and as it looks. */
+function Rows({ draft, plan, onChange, problemAt }: WordsProps) {
+  const { hand } = useSettings();
+  const { pattern } = plan;
+  const text = choiceOf(draft, 'pattern.rows') ?? '';
+  const made = pattern?.made;
+  const rows = made?.chart?.rows ?? [];
+  const problem = problemAt('choices.pattern.rows');
+  const [rested, leave] = useRested(text);
+  const size = made ? `${made.width.value} sts × ${made.height.value} rounds` : '';
+  return (
+    <Word
+      id="pattern-rows"
+      title="The repeat, round by round"
+      text={rows.length > 0 ? `${size}, written out` : 'not written out'}
+      state={text ? 'own' : 'usual'}
+      problem={problem}
+    >
+      <Field.Root invalid={rested && problem !== undefined}>
+        <Field.Label fontWeight="600">One round a line, the first round first</Field.Label>
+        <Textarea
+          rows={6}
+          maxLength={12000}
+          bg="sheet"
+          borderColor="quiet"
+          spellCheck={false}
+          placeholder={'k1, yo, ssk, k1\nk4'}
+          value={text}
+          onBlur={leave}
+          onChange={(event) => {
+            const next = event.target.value;
+            const empty = next.trim() === '';
+            onChange(
+              withChoices(draft, {
+                'pattern.rows': empty ? undefined : next,
+                'pattern.width': empty ? (made?.width.value ?? FIRST) : undefined,
+                'pattern.height': empty ? (made?.height.value ?? FIRST) : undefined,
+              }),
+            );
+          }}
+        />
+        {rested && <Field.ErrorText color="amiss">{problem}</Field.ErrorText>}
+      </Field.Root>
+      {rows.length > 0 && (
+        <Box mt={3}>
+          <Repeat rows={rows} leftHanded={hand === 'left'} most={24} />
+        </Box>
+      )}
+      <Why>
+        {[
+          pattern?.around && `${decimal(pattern.around.value, 1)} repeats around the leg.`,
+          pattern?.across && `${decimal(pattern.across.value, 1)} across the instep.`,
+          pattern?.up && `${decimal(pattern.up.value, 1)} up the leg.`,
+          'k knit, p purl, yo yarn over, ssk and k2tog decreases, p2tog, sk2p (3 into 1), sl slip, k1tbl through the back; (k1, p1) x 3 for three times.',
+        ]
+          .filter(Boolean)
+          .join(' ')}
+      </Why>
+    </Word>
+  );
+}

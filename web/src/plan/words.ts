@@ -31,6 +31,11 @@ const WORDS: readonly (readonly [field: string, word: string])[] = [
   ['choices.finish.cuffRounds', 'cuff'],
   ['choices.finish.rib', 'rib'],
   ['choices.finish', 'graft-set-up'],
+  ['choices.pattern.rows', 'pattern-rows'],
+  ['choices.pattern.width', 'pattern-width'],
+  ['choices.pattern.height', 'pattern-height'],
+  ['choices.pattern.swatched', 'pattern-swatched'],
+  ['choices.pattern', 'pattern'],
 ];
 
 /** The word that a field belongs to, if the recipe has one. */

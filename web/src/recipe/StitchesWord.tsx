@@ -1,6 +1,7 @@
 import { choiceOf, withChoice } from '../draft/draft';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { figureText } from '../units/units';
+import type { Figure, Plan } from '../wire/types';
 import { Choice } from './Choice';
 import type { WordsProps } from './props';
 import { NumberField } from '../form/NumberField';
@@ -21,12 +22,12 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
       state={own === undefined ? 'usual' : 'own'}
       problem={problem}
     >
-      {plan.stitchCount.neighbours.map(({ stitches, realEase }) => (
+      {countsOf(plan).map(({ stitches, realEase, whole }) => (
         <Choice
           key={stitches}
           chosen={stitches === count}
           title={`${stitches} stitches`}
-          note={`${figureText(realEase, lengths)} smaller than the foot`}
+          note={`${easeWords(realEase, lengths)}${whole ? '; whole repeats of the pattern' : ''}`}
           onChoose={() => onChange(withChoice(draft, 'size.stitches', stitches))}
         />
       ))}
@@ -47,4 +48,26 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
       </Why>
     </Word>
   );
+}
+
+/** The counts next to this one, and those that a pattern comes out on. */
+function countsOf({ stitchCount, pattern }: Plan) {
+  const now = stitchCount.stitches.value;
+  const whole = [pattern?.below, pattern?.above].flatMap((one) => (one ? [one] : []));
+  const wholeAt = new Set(whole.map(({ stitches }) => stitches));
+  const others = whole.filter(
+    ({ stitches }) => !stitchCount.neighbours.some((one) => one.stitches === stitches),
+  );
+  return [...stitchCount.neighbours, ...others]
+    .toSorted((one, other) => one.stitches - other.stitches)
+    .map((one) => ({
+      ...one,
+      whole: wholeAt.has(one.stitches) || (pattern?.closes === true && one.stitches === now),
+    }));
+}
+
+function easeWords(ease: Figure, lengths: Lengths): string {
+  return ease.value < 0
+    ? `${figureText({ ...ease, value: -ease.value }, lengths)} larger than the foot`
+    : `${figureText(ease, lengths)} smaller than the foot`;
 }

@@ -60,14 +60,14 @@ final class PatternDoubts {
         if (nearest.isPresent()) {
             Neighbour first = nearest.get();
             Optional<Neighbour> other = other(first);
-            checks.add(other.map(also -> draft.with("also", Amount.stitches(also.stitches()))
-                            .with("alsoEase", Amount.share(also.realEase().value())))
-                    .orElse(draft)
-                    .with("take", Amount.stitches(first.stitches()))
-                    .with("ease", Amount.share(first.realEase().value()))
+            other.ifPresent(also -> draft.with("also", Amount.stitches(also.stitches()))
+                    .with("alsoEase", Amount.share(Math.abs(also.realEase().value()))));
+            checks.add(draft.with("take", Amount.stitches(first.stitches()))
+                    .with("ease", Amount.share(Math.abs(first.realEase().value())))
                     .helps(
-                            "Take {take}, which is {ease} smaller than the foot"
-                                    + (other.isPresent() ? "; or {also}, {alsoEase} smaller." : "."),
+                            "Take {take}, {ease} " + sizeOf(first) + " than the foot"
+                                    + other.map(also -> ", or {also}, {alsoEase} " + sizeOf(also) + ".")
+                                            .orElse("."),
                             spec -> spec.withChoices(
                                     spec.choices().withSize(SizeChoice.ofStitches(first.stitches())))));
             return;
@@ -82,6 +82,10 @@ final class PatternDoubts {
                                                 .withPattern(
                                                         spec.choices().pattern().withEdge(edge.get()))))
                         : draft.helps("No stitch count does it here: choose another repeat, or only leg or instep."));
+    }
+
+    private static String sizeOf(Neighbour count) {
+        return count.realEase().value() < 0 ? "larger" : "smaller";
     }
 
     /** Of the two counts that close, the one whose ease is nearer to the ease that was wished for. */

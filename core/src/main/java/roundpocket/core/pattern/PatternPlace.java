@@ -4,7 +4,7 @@ import roundpocket.core.explain.Named;
 
 /** Where a pattern stands. Heel, toe and sole are always plain. */
 public enum PatternPlace implements Named {
-    PLAIN("plain", "plain all over", "knit every round", "colour that shows, and the quickest sock"),
+    PLAIN("plain", "plain", "knit every round", "colour that shows, and the quickest sock"),
     LEG(
             "on the leg",
             "with a pattern on the leg",

@@ -110,7 +110,11 @@ final class SockPlanner {
                         colours.judged(yarn.of(YarnRole.MAIN), laid.models().get(YarnRole.MAIN))),
                 choices.patternTaken()
                         .map(made -> PatternPlan.of(
-                                made, count, foot.ballGirth(), tube, in(Optional.of(made), gauge, place -> true))));
+                                made,
+                                count,
+                                foot.ballGirth(),
+                                tube,
+                                in(Optional.of(made), gauge, PatternPlace::onInstep))));
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */

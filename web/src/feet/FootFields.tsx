@@ -2,6 +2,7 @@ import { Box, Field, Flex, Input } from '@chakra-ui/react';
 import type { Foot } from '../wire/types';
 import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
+import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { useSettings } from '../settings/settings';
 import { today } from '../units/days';
@@ -109,6 +110,11 @@ function OneFoot({ title, foot, change, problemAt }: OneFootProps) {
           <ToeAndShoe foot={foot} change={change} problemAt={problemAt} />
         </Box>
       </Flex>
+      <TracingFields
+        tracing={foot.tracing}
+        change={(tracing) => change({ tracing })}
+        problemAt={problemAt}
+      />
     </Box>
   );
 }

@@ -21,6 +21,7 @@ import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
 import { StripesPanel } from './StripesPanel';
 import { PlanWorking } from '../form/Working';
+import { ToeOnFoot } from './ToeOnFoot';
 import { YarnSplit } from './YarnSplit';
 
 interface PlanViewProps {
@@ -144,6 +145,9 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
           <YarnSplit plan={drawn} colour={colour} onWorking={work} />
         </Box>
       </Grid>
+      <Box {...sheet} mt={4}>
+        <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
+      </Box>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         Fit, checks and questions
       </Box>

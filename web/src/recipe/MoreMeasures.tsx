@@ -7,6 +7,7 @@ import { Choice } from './Choice';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { Select } from '../form/Select';
+import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { Why, Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
@@ -28,7 +29,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
   const set = (change: Partial<Foot>) =>
     onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, ...change } } });
   const about = plan.foot.diagonalEstimated ? 'about ' : '';
-  const known = [foot.heelDiagonalMm, foot.legGirthMm, foot.toeForm, foot.shoe];
+  const known = [foot.heelDiagonalMm, foot.legGirthMm, foot.toeForm, foot.shoe, foot.tracing];
   return (
     <Word
       id="foot-more"
@@ -36,8 +37,9 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       text={`${about}${figureText(plan.foot.heelDiagonal, lengths)} over the heel`}
       state={known.some((each) => each !== undefined) ? 'own' : 'usual'}
       problem={
-        problems.find(({ field }) => /^foot\.(heelDiagonal|legGirth|toeForm|shoe)/.test(field))
-          ?.message
+        problems.find(({ field }) =>
+          /^foot\.(heelDiagonal|legGirth|toeForm|shoe|tracing)/.test(field),
+        )?.message
       }
     >
       <NumberField
@@ -61,6 +63,11 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
         />
       </Box>
       <ToeAndShoe foot={foot} change={set} problemAt={(field) => problemAt(`foot.${field}`)} />
+      <TracingFields
+        tracing={foot.tracing}
+        change={(tracing) => set({ tracing })}
+        problemAt={(field) => problemAt(`foot.${field}`)}
+      />
       <Why>
         Without a heel measure, 1.36 times the ball is used, which is only an estimate. A shoe size
         is used for placing by shoe size, and stands in for a length nobody measured. An unmeasured

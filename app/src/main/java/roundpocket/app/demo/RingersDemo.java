@@ -16,6 +16,7 @@ import roundpocket.app.plans.KnotPart;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.ShoePart;
 import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.plans.TracingPart;
 import roundpocket.app.plans.YarnPart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.swatches.SwatchWrite;
@@ -67,7 +68,8 @@ class RingersDemo implements SmartInitializingSingleton {
         if (!pairs.list().isEmpty() || home.damage().isPresent()) {
             return;
         }
-        FootView marit = feet.create(new FootWrite("Marit", new FootPart(246, 231)));
+        FootView marit = feet.create(new FootWrite(
+                "Marit", new FootPart(246.0, null, 231.0, null, null, null, new TracingPart(94, 27, 41))));
         FootView odd = feet.create(new FootWrite("Odd", new FootPart(288, 272)));
         FootView pia = pia();
         FootView tore = tore();

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ShoePart;
+import roundpocket.app.plans.TracingPart;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 
@@ -28,6 +29,12 @@ public class FootColumns {
     @Enumerated(EnumType.STRING)
     private @Nullable ToeForm toeForm;
 
+    private @Nullable Double tracedWidthMm;
+
+    private @Nullable Double tracedTipInMm;
+
+    private @Nullable Double tracedLittleBackMm;
+
     protected FootColumns() {}
 
     private FootColumns(FootPart foot) {
@@ -39,6 +46,10 @@ public class FootColumns {
         this.heelDiagonalMm = foot.heelDiagonalMm();
         this.legGirthMm = foot.legGirthMm();
         this.toeForm = foot.toeForm();
+        TracingPart tracing = foot.tracing();
+        this.tracedWidthMm = tracing == null ? null : tracing.widthMm();
+        this.tracedTipInMm = tracing == null ? null : tracing.tipInMm();
+        this.tracedLittleBackMm = tracing == null ? null : tracing.littleBackMm();
     }
 
     static @Nullable FootColumns of(@Nullable FootPart foot) {
@@ -54,6 +65,18 @@ public class FootColumns {
                 ? null
                 : new ShoePart(stored.shoeSystem, stored.shoeSize);
         return new FootPart(
-                stored.lengthMm, shoe, stored.ballGirthMm, stored.heelDiagonalMm, stored.legGirthMm, stored.toeForm);
+                stored.lengthMm,
+                shoe,
+                stored.ballGirthMm,
+                stored.heelDiagonalMm,
+                stored.legGirthMm,
+                stored.toeForm,
+                tracing(stored));
+    }
+
+    private static @Nullable TracingPart tracing(FootColumns stored) {
+        return stored.tracedWidthMm == null || stored.tracedTipInMm == null || stored.tracedLittleBackMm == null
+                ? null
+                : new TracingPart(stored.tracedWidthMm, stored.tracedTipInMm, stored.tracedLittleBackMm);
     }
 }

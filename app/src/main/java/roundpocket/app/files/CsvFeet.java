@@ -14,6 +14,7 @@ import roundpocket.app.feet.FootWrite;
 import roundpocket.app.kept.Formulas;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ShoePart;
+import roundpocket.app.plans.TracingPart;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 
@@ -22,7 +23,16 @@ import roundpocket.core.foot.ToeForm;
 class CsvFeet implements CsvShelf<FootView, FootWrite> {
     private static final String OTHER = "other_";
     private static final List<String> MEASURES = List.of(
-            "length_mm", "ball_girth_mm", "heel_diagonal_mm", "leg_girth_mm", "toe_form", "shoe_system", "shoe_size");
+            "length_mm",
+            "ball_girth_mm",
+            "heel_diagonal_mm",
+            "leg_girth_mm",
+            "toe_form",
+            "shoe_system",
+            "shoe_size",
+            "traced_width_mm",
+            "traced_tip_in_mm",
+            "traced_little_back_mm");
 
     private final FeetShelf shelf;
 
@@ -60,6 +70,7 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
             return Collections.nCopies(MEASURES.size(), null);
         }
         ShoePart shoe = foot.shoe();
+        TracingPart tracing = foot.tracing();
         return Arrays.asList(
                 foot.lengthMm(),
                 foot.ballGirthMm(),
@@ -67,7 +78,10 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
                 foot.legGirthMm(),
                 foot.toeForm(),
                 shoe == null ? null : shoe.system(),
-                shoe == null ? null : shoe.size());
+                shoe == null ? null : shoe.size(),
+                tracing == null ? null : tracing.widthMm(),
+                tracing == null ? null : tracing.tipInMm(),
+                tracing == null ? null : tracing.littleBackMm());
     }
 
     @Override
@@ -91,7 +105,21 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
                 Cells.number(line, side + "ball_girth_mm"),
                 Cells.number(line, side + "heel_diagonal_mm"),
                 Cells.number(line, side + "leg_girth_mm"),
-                Cells.word(line, side + "toe_form", ToeForm.class));
+                Cells.word(line, side + "toe_form", ToeForm.class),
+                tracing(line, side));
+    }
+
+    /** An outline is told by all three of its measures, or not at all. */
+    private static @Nullable TracingPart tracing(CSVRecord line, String side) {
+        boolean told = MEASURES.stream()
+                .filter(measure -> measure.startsWith("traced_"))
+                .anyMatch(measure -> Cells.text(line, side + measure) != null);
+        return told
+                ? new TracingPart(
+                        Cells.needed(line, side + "traced_width_mm"),
+                        Cells.needed(line, side + "traced_tip_in_mm"),
+                        Cells.needed(line, side + "traced_little_back_mm"))
+                : null;
     }
 
     @Override

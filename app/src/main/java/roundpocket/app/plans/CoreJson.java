@@ -10,6 +10,7 @@ import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.HeelRoom;
+import roundpocket.core.fit.ToeOnFoot;
 import roundpocket.core.pattern.PatternRow;
 import roundpocket.core.pattern.PatternStitch;
 import roundpocket.core.plan.AxisRound;
@@ -42,6 +43,10 @@ public class CoreJson extends SimpleModule {
     public static final Map<Class<?>, Class<?>> OTHERWISE = Map.ofEntries(
             Map.entry(Shaping.class, AsShown.class),
             Map.entry(PatternRow.class, WithWords.class),
+            Map.entry(ToeOnFoot.class, BriefSchool.class),
+            Map.entry(ToeOnFoot.Tried.class, BriefSchool.class),
+            Map.entry(ToeOnFoot.Worn.class, Drawn.class),
+            Map.entry(ToeOnFoot.Place.class, Drawn.class),
             Map.entry(HeelRoom.class, WithVerdict.class),
             Map.entry(YarnNeed.class, WithoutModels.class),
             Map.entry(WorkedRound.class, Drawn.class),
@@ -70,6 +75,15 @@ public class CoreJson extends SimpleModule {
 
         @JsonProperty
         Leaning leaning();
+    }
+
+    /** Methods by their identity alone: the recipe tells them. */
+    private interface BriefSchool {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        ShapingSchool school();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        ShapingSchool closest();
     }
 
     /** The stitches by their identity alone: there are hundreds of them. */
@@ -116,6 +130,15 @@ public class CoreJson extends SimpleModule {
 
         @JsonSerialize(using = Hundredths.class)
         double widthMm();
+
+        @JsonSerialize(using = Hundredths.class)
+        double backMm();
+
+        @JsonSerialize(using = Hundredths.class)
+        double leftMm();
+
+        @JsonSerialize(using = Hundredths.class)
+        double rightMm();
 
         @JsonSerialize(using = Hundredths.class)
         double fromMm();

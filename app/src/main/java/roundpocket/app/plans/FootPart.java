@@ -6,6 +6,7 @@ import roundpocket.core.explain.Problems;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.foot.ShoeSize;
 import roundpocket.core.foot.ToeForm;
+import roundpocket.core.foot.Tracing;
 
 /**
  * A foot.
@@ -16,6 +17,7 @@ import roundpocket.core.foot.ToeForm;
  * @param heelDiagonalMm under the heel and over the front of the ankle
  * @param legGirthMm round the leg at the cuff's top edge
  * @param toeForm how the toes end
+ * @param tracing what its pencil outline says
  */
 public record FootPart(
         @Nullable Double lengthMm,
@@ -23,15 +25,29 @@ public record FootPart(
         @Nullable Double ballGirthMm,
         @Nullable Double heelDiagonalMm,
         @Nullable Double legGirthMm,
-        @Nullable ToeForm toeForm) {
+        @Nullable ToeForm toeForm,
+        @Nullable TracingPart tracing) {
     /** A foot of which length and ball are known. */
     public FootPart(double lengthMm, double ballGirthMm) {
-        this(lengthMm, null, ballGirthMm, null, null, null);
+        this(lengthMm, null, ballGirthMm, null, null, null, null);
+    }
+
+    /** A foot that was not traced. */
+    public FootPart(
+            @Nullable Double lengthMm,
+            @Nullable ShoePart shoe,
+            @Nullable Double ballGirthMm,
+            @Nullable Double heelDiagonalMm,
+            @Nullable Double legGirthMm,
+            @Nullable ToeForm toeForm) {
+        this(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, null);
     }
 
     public Foot toCore() {
         Problems problems = new Problems();
         Optional<ShoeSize> size = Optional.ofNullable(shoe).flatMap(part -> problems.collect("shoe", part::toCore));
+        Optional<Tracing> outline =
+                Optional.ofNullable(tracing).flatMap(part -> problems.collect("tracing", part::toCore));
         problems.throwIfAny();
         return new Foot(
                 Present.number(lengthMm),
@@ -39,6 +55,7 @@ public record FootPart(
                 Present.number(ballGirthMm),
                 Present.number(heelDiagonalMm),
                 Present.number(legGirthMm),
-                Optional.ofNullable(toeForm));
+                Optional.ofNullable(toeForm),
+                outline);
     }
 }

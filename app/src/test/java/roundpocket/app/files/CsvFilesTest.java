@@ -20,13 +20,14 @@ public class CsvFilesTest extends AppTest {
     /** RFC 4180: a comma or a quote in a cell, and lines that end in CR LF. */
     @Test
     public void whatIsWrittenIsReadBackAsItWas() {
-        String measures = "length_mm,ball_girth_mm,heel_diagonal_mm,leg_girth_mm,toe_form,shoe_system,shoe_size";
+        String measures = "length_mm,ball_girth_mm,heel_diagonal_mm,leg_girth_mm,toe_form,shoe_system,shoe_size,"
+                + "traced_width_mm,traced_tip_in_mm,traced_little_back_mm";
         String file = "name," + measures + ","
                 + ("," + measures).replace(",", ",other_").substring(1)
                 + ",measured_on,notes\r\n"
-                + "\"Åse, the \"\"tall\"\" one\",262.0,241.0,330.0,,POINTED,EU,41.0,"
-                + "265.0,239.0,,,SQUARE,,,2025-03-01,wide at the small toe\r\n"
-                + "'=1+1,,230.0,,,,UK,5.5,,,,,,,,2024-12-31,\"'-3 mm, she says\"\r\n";
+                + "\"Åse, the \"\"tall\"\" one\",262.0,241.0,330.0,,POINTED,EU,41.0,96.0,28.0,42.0,"
+                + "265.0,239.0,,,SQUARE,,,,,,2025-03-01,wide at the small toe\r\n"
+                + "'=1+1,,230.0,,,,UK,5.5,,,,,,,,,,,,,,2024-12-31,\"'-3 mm, she says\"\r\n";
         assertThat(read("/api/files/feet.csv", file).get("taken").asInt()).isEqualTo(2);
         assertThat(body(get("/api/feet")))
                 .extracting(foot -> foot.get("name").asString())

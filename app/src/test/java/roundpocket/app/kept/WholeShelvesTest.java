@@ -17,7 +17,8 @@ public class WholeShelvesTest extends AppTest {
                 "feet",
                 "foot",
                 "{\"lengthMm\":246.0,\"shoe\":{\"system\":\"US_WOMEN\",\"size\":8.5},\"ballGirthMm\":231.0,"
-                        + "\"heelDiagonalMm\":312.0,\"legGirthMm\":240.0,\"toeForm\":\"SQUARE\"}"
+                        + "\"heelDiagonalMm\":312.0,\"legGirthMm\":240.0,\"toeForm\":\"SQUARE\","
+                        + "\"tracing\":{\"widthMm\":94.0,\"tipInMm\":27.0,\"littleBackMm\":41.0}}"
             },
             {"feet", "foot", "{\"shoe\":{\"system\":\"MONDOPOINT\",\"size\":245.0},\"ballGirthMm\":231.0}"},
             {

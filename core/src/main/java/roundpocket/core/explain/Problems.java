@@ -62,6 +62,15 @@ public final class Problems {
         }
     }
 
+    /** Makes a part that may be refused; empty where it is. */
+    public static <T> Optional<T> tried(Supplier<T> part) {
+        try {
+            return Optional.of(part.get());
+        } catch (Refusal refusal) {
+            return Optional.empty();
+        }
+    }
+
     /** Throws what was collected, if anything was. */
     public void throwIfAny() {
         if (!found.isEmpty()) {

@@ -2,6 +2,7 @@ package roundpocket.core.fit;
 
 import static roundpocket.core.explain.Rule.example;
 
+import java.util.Arrays;
 import java.util.List;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Constant;
@@ -152,15 +153,78 @@ public final class FitRules {
             Unit.NUMBER,
             Source.memory("common practice: beyond this no bind-off gives"));
 
+    static final Rule.Of4 FOOT_WIDTH = Rule.of(
+            "fit.foot-width",
+            "width of the foot so far behind the tip of its toes",
+            "tip + (width − tip) × (depth ÷ back, but never more than 1), less the round of the big toe: tip ×"
+                    + " (1 − √(1 − (1 − depth ÷ tip)²)) as far as depth is less than tip",
+            List.of("depth", "tip", "width", "back"),
+            Source.derived(
+                    "the tips of the toes lie on a line from the longest to the little one, and the big toe is round"),
+            (depth, tip, width, back) -> right(depth, tip, width, back) - left(depth, tip),
+            example(95.0, 1e-9, 40.0, 28.0, 95.0, 38.0));
+
+    static final Rule.Of3 WORN_WIDTH = Rule.of(
+            "fit.worn-width",
+            "width of the sock as it is worn",
+            "width × side ÷ half",
+            List.of("width", "side", "half"),
+            Source.derived("half of the tube's stitches are stretched as wide as the foot at the ball, and fewer in"
+                    + " proportion"),
+            (width, side, half) -> width * side / half,
+            example(47.5, 1e-9, 95.0, 16.0, 32.0));
+
+    static final Rule.Of2 BETWEEN = Rule.of(
+            "fit.between",
+            "how far the sock's width is from the foot's",
+            "the larger of foot − sock and sock − foot",
+            List.of("foot", "sock"),
+            Source.derived("too narrow squeezes, too wide folds: either counts"),
+            (foot, sock) -> Math.abs(foot - sock),
+            example(12.5, 1e-9, 35.0, 47.5));
+
+    static final Rule.OfMany MEAN = Rule.ofMany(
+            "fit.mean",
+            "average",
+            "sum ÷ how many",
+            List.of("values…"),
+            Source.derived("arithmetic mean"),
+            in -> Arrays.stream(in).average().orElse(0),
+            example(3.0, 1e-9, 2.0, 4.0, 3.0));
+
     /** Every rule of this package. */
     public static final List<Rule> ALL = List.of(
-            SHAPING_ROUNDS, ROOM, STRETCH, STRETCH_LIMIT, OVER_LIMIT, USUAL_PLAIN, PASSING, EDGE_GIRTH, HEEL_SHARE);
+            SHAPING_ROUNDS,
+            ROOM,
+            STRETCH,
+            STRETCH_LIMIT,
+            OVER_LIMIT,
+            USUAL_PLAIN,
+            PASSING,
+            EDGE_GIRTH,
+            HEEL_SHARE,
+            FOOT_WIDTH,
+            WORN_WIDTH,
+            BETWEEN,
+            MEAN);
 
     /** Every constant of this package. */
     public static final List<Constant> CONSTANTS =
             List.of(POINTS, LEAST_LIMIT, MOST_LIMIT, SLACK, USUAL_HEEL, TIGHT, TOO_TIGHT, LEAST_AT_LEG, MOST_AT_LEG);
 
     private FitRules() {}
+
+    /** The outline's edge on the big toe's side so far behind the tip, from the inner edge of the foot. */
+    static double left(double depth, double tip) {
+        double ahead = 1 - Math.min(depth, tip) / tip;
+        return tip * (1 - Math.sqrt(1 - ahead * ahead));
+    }
+
+    /** Its edge on the little toe's side. */
+    static double right(double depth, double tip, double width, double back) {
+        double share = back > 0 ? Math.min(1, depth / back) : 1;
+        return tip + (width - tip) * share;
+    }
 
     private static Constant share(String id, String label, double value, Source source) {
         return Constant.of(id, label, value, Unit.PERCENT, source);

@@ -47,6 +47,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
                 legGirth(),
                 shoeLength(),
                 planned().toeForm(),
+                planned().tracing().or(() -> other.flatMap(Foot::tracing)),
                 estimated(Foot::lengthEstimated),
                 estimated(Foot::ballGuessed),
                 estimated(Foot::diagonalEstimated),

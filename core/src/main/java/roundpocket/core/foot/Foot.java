@@ -26,6 +26,7 @@ import roundpocket.core.measure.Unit;
  *     ball; estimated from the ball where it was not measured
  * @param legGirthMm round the leg at the cuff's top edge, 80 to 600 mm
  * @param toeForm how the toes end
+ * @param tracing what its pencil outline says
  */
 public record Foot(
         OptionalDouble lengthMm,
@@ -33,7 +34,8 @@ public record Foot(
         OptionalDouble ballGirthMm,
         OptionalDouble heelDiagonalMm,
         OptionalDouble legGirthMm,
-        Optional<ToeForm> toeForm) {
+        Optional<ToeForm> toeForm,
+        Optional<Tracing> tracing) {
     static final Constant DIAGONAL_FACTOR = new Constant(
             "foot.diagonal-factor",
             "heel diagonal over ball girth of an average foot",
@@ -113,6 +115,17 @@ public record Foot(
                 Optional.empty());
     }
 
+    /** A foot that was not traced. */
+    public Foot(
+            OptionalDouble lengthMm,
+            Optional<ShoeSize> shoe,
+            OptionalDouble ballGirthMm,
+            OptionalDouble heelDiagonalMm,
+            OptionalDouble legGirthMm,
+            Optional<ToeForm> toeForm) {
+        this(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, Optional.empty());
+    }
+
     /** Whether the leg was measured. */
     public boolean legMeasured() {
         return legGirthMm.isPresent();
@@ -148,6 +161,7 @@ public record Foot(
         ballGirthMm.ifPresent(girth -> {
             checkProportion(problems, length, girth);
             heelDiagonalMm.ifPresent(diagonal -> checkDiagonal(problems, diagonal, girth));
+            tracing.ifPresent(outline -> outline.checkAgainst(problems, length, girth));
         });
         problems.throwIfAny();
     }

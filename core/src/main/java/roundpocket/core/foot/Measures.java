@@ -12,6 +12,7 @@ import roundpocket.core.explain.Step;
  * @param legGirth around the leg at the cuff's top edge
  * @param shoeLength the length that a shoe size stands for, where one is known
  * @param toeForm how the toes end, where it was looked at
+ * @param tracing what the pencil outline says, where there is one
  * @param lengthEstimated whether the length is only estimated
  * @param ballGuessed whether the ball girth is only guessed from the length
  * @param diagonalEstimated whether the heel diagonal is only estimated
@@ -24,6 +25,7 @@ public record Measures(
         Step legGirth,
         Optional<Step> shoeLength,
         Optional<ToeForm> toeForm,
+        Optional<Tracing> tracing,
         boolean lengthEstimated,
         boolean ballGuessed,
         boolean diagonalEstimated,

@@ -9,7 +9,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Constant;
 import roundpocket.core.explain.Problem;
-import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
@@ -99,10 +99,6 @@ final class Checks {
 
     /** The plan of a specification; empty where its parts do not go together or have no room. */
     static Optional<SockPlan> planned(Supplier<SockSpec> spec) {
-        try {
-            return Optional.of(spec.get().plan());
-        } catch (Refusal noRoom) {
-            return Optional.empty();
-        }
+        return Problems.tried(() -> spec.get().plan());
     }
 }

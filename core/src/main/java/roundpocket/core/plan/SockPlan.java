@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
+import roundpocket.core.fit.ToeOnFoot;
 import roundpocket.core.foot.Measures;
 import roundpocket.core.opening.Opening;
 import roundpocket.core.shaping.Shaping;
@@ -37,6 +38,7 @@ import roundpocket.core.tube.Tube;
  * @param axis the rounds on the tape, from toe tip to cuff edge
  * @param stripes the colours of both socks, where the yarn changes colour
  * @param pattern what is patterned, where anything is
+ * @param toeOnFoot the toes that could be knitted over the traced foot, where it was traced
  */
 public record SockPlan(
         Measures foot,
@@ -60,7 +62,8 @@ public record SockPlan(
         Outline outline,
         List<AxisRound> axis,
         Optional<StripePlan> stripes,
-        Optional<PatternPlan> pattern) {
+        Optional<PatternPlan> pattern,
+        Optional<ToeOnFoot> toeOnFoot) {
 
     public SockPlan {
         toeRounds = List.copyOf(toeRounds);

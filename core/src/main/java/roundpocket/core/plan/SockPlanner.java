@@ -1,5 +1,7 @@
 package roundpocket.core.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -12,6 +14,7 @@ import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.FitRules;
 import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.fit.Passing;
+import roundpocket.core.fit.ToeOnFoot;
 import roundpocket.core.foot.Measures;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Opening;
@@ -21,6 +24,7 @@ import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.Shaping.Start;
 import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.sock.SockRules;
 import roundpocket.core.sock.StitchCount;
 import roundpocket.core.swatch.Gauge;
@@ -114,7 +118,9 @@ final class SockPlanner {
                                 count,
                                 foot.ballGirth(),
                                 tube,
-                                in(Optional.of(made), gauge, PatternPlace::onInstep))));
+                                in(Optional.of(made), gauge, PatternPlace::onInstep))),
+                foot.tracing()
+                        .map(traced -> ToeOnFoot.of(traced, "foot.tracing", toes(laid, gauge), count.half(), gauge)));
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
@@ -169,6 +175,22 @@ final class SockPlanner {
                 ? Start.LIVE_LOOPS
                 : choices.tube().toeStartTaken() == ToeStart.SHORT_ROWS ? Start.WAITING_LOOPS : Start.CLOSED_TIP;
         return Shaping.of("toe", choices.toeTaken(), start, count.half(), choices.toePlain(), gauge);
+    }
+
+    /** The planned toe, and with it those that could be knitted instead on a tube that begins like this one. */
+    private List<Shaping> toes(Laid laid, Gauge gauge) {
+        List<Shaping> toes = new ArrayList<>(List.of(laid.toe()));
+        boolean rounds = laid.toe().school().inRounds();
+        for (ShapingSchool school : ShapingSchool.values()) {
+            boolean goes = !choices.tube().toeFirst() || school.inRounds() == rounds;
+            if (goes && school != ShapingSchool.OWN && school != laid.toe().school()) {
+                ShapingChoice other = ShapingChoice.of(school, 0);
+                Problems.tried(() -> Shaping.of(
+                                "toe", other, laid.count().half(), Given.tried("plain rounds", 0, Unit.ROUNDS), gauge))
+                        .ifPresent(toes::add);
+            }
+        }
+        return toes;
     }
 
     /**

@@ -1,0 +1,154 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { withChoices, type Draft } from '../draft/draft';
+import { LinkButton } from '../form/LinkButton';
+import { SmallButton } from '../form/SmallButton';
+import { Choice } from '../recipe/Choice';
+import { useSettings } from '../settings/settings';
+import { Line, Path, Text } from '../tape/svg';
+import { figureText } from '../units/units';
+import type { Figure, Plan, ToeOnFoot as OnFoot, ToeTried } from '../wire/types';
+import { openWord } from './words';
+
+/** Pixels to a millimetre. */
+const SCALE = 4.5;
+/** What is drawn of the foot behind its toes, in millimetres. */
+const BEHIND = 22;
+const EDGE = 6;
+
+interface ToeOnFootProps {
+  draft: Draft;
+  plan: Plan;
+  onChange: (draft: Draft) => void;
+  onWorking: (title: string, figures: readonly Figure[]) => void;
+}
+
+/** The toes that could be knitted, as they are worn, over the outline of the foot; and which follows it best. */
+export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) {
+  const { lengths } = useSettings();
+  const [looked, setLooked] = useState<string | undefined>();
+  const laid = plan.toeOnFoot;
+  if (!laid) {
+    return (
+      <Box fontSize="sm" color="quiet">
+        {'Type what the traced outline says, and the toe is drawn on the foot. '}
+        <LinkButton onClick={() => openWord('foot-more')} fontSize="sm" minH="32px">
+          Enter the outline
+        </LinkButton>
+      </Box>
+    );
+  }
+  const named = new Map(
+    plan.recipe.options
+      .find(({ path }) => path === 'toe.school')
+      ?.options.map(({ id, title }) => [id, title]),
+  );
+  const title = (school: string) => named.get(school) ?? school;
+  // Millimetres in either unit: they differ by less than an eighth of an inch.
+  const off = ({ off: figure }: ToeTried) => `${figure.value.toFixed(1)} mm`;
+  const [planned, ...others] = laid.tries;
+  const best = laid.tries.find(({ school }) => school === laid.closest);
+  if (!planned || !best) {
+    return null;
+  }
+  const shown = laid.tries.find(({ school }) => school === (looked ?? laid.closest)) ?? best;
+  return (
+    <Flex gap={6} wrap="wrap" align="flex-start">
+      <Box flex="1 1 20rem" maxW="26rem">
+        <Box as="h3" fontSize="md">
+          The toe on the foot
+        </Box>
+        <Box mb={2}>
+          {best === planned
+            ? `Of the toes for this tube the ${title(planned.school)} follows the outline best: ${off(best)} off on average.`
+            : `The ${title(best.school)} follows the outline best, ${off(best)} off on average; yours, the ${title(planned.school)}, is ${off(planned)} off.`}
+        </Box>
+        {[planned, ...others].map((tried) => (
+          <Choice
+            key={tried.school}
+            chosen={tried === shown}
+            title={`${title(tried.school)}${tried.planned ? ', as planned' : ''}`}
+            note={`${off(tried)} ± ${tried.off.plusMinus.toFixed(1)} off on average`}
+            onChoose={() => setLooked(tried.school)}
+          />
+        ))}
+        <Flex gap={4} wrap="wrap" align="center">
+          {!shown.planned && (
+            <SmallButton
+              onClick={() =>
+                onChange(
+                  withChoices(draft, { 'toe.school': shown.school, 'toe.phases': undefined }),
+                )
+              }
+            >
+              {`Use the ${title(shown.school)}`}
+            </SmallButton>
+          )}
+          <LinkButton
+            onClick={() => onWorking(`Off the outline: ${title(shown.school)}`, [shown.off])}
+            fontSize="sm"
+            minH="32px"
+          >
+            How it’s worked out
+          </LinkButton>
+        </Flex>
+      </Box>
+      <Box flex="1 1 20rem" maxW="36rem">
+        <Drawing laid={laid} planned={planned} shown={shown} />
+        <Box fontSize="sm" color="quiet">
+          {`Whole line: ${title(planned.school)}, as planned${shown === planned ? '.' : `; dashed: ${title(shown.school)}.`} The foot is ${figureText(laid.width, lengths)} wide. Too narrow squeezes, too wide folds.`}
+        </Box>
+      </Box>
+    </Flex>
+  );
+}
+
+interface DrawingProps {
+  laid: OnFoot;
+  planned: ToeTried;
+  shown: ToeTried;
+}
+
+function Drawing({ laid, planned, shown }: DrawingProps) {
+  const deep = laid.foot.at(-1)?.backMm ?? 0;
+  const wide = laid.width.value;
+  const [w, h] = [deep + BEHIND + 2 * EDGE, wide + 2 * EDGE];
+  const at = (back: number, across: number) =>
+    `${(back + EDGE).toFixed(2)} ${(across + EDGE).toFixed(2)}`;
+  const left = laid.foot.map(({ backMm, leftMm }) => at(backMm, leftMm));
+  const right = laid.foot.map(({ backMm, rightMm }) => at(backMm, rightMm));
+  const foot = `M${[at(deep + BEHIND, 0), ...left.toReversed(), ...right, at(deep + BEHIND, wide)].join('L')}`;
+  const toe = ({ worn }: ToeTried) => {
+    const side = (sign: number) =>
+      worn.map(({ backMm, widthMm }) => at(backMm, wide / 2 + (sign * widthMm) / 2));
+    return `M${[at(deep + BEHIND, 0), ...side(-1).toReversed(), ...side(1), at(deep + BEHIND, wide)].join('L')}`;
+  };
+  return (
+    <svg
+      viewBox={`0 0 ${w} ${h}`}
+      width={w * SCALE}
+      height={h * SCALE}
+      style={{ maxWidth: '100%', height: 'auto' }}
+      role="img"
+      aria-label="The toes as they are worn over the outline of the foot, toes at the left"
+      data-testid="toe-on-foot"
+    >
+      <Path d={foot} fill="fabric" stroke="quiet" strokeWidth="0.6" />
+      <Path d={toe(planned)} fill="none" stroke="ink" strokeWidth="0.9" />
+      {shown !== planned && (
+        <Path d={toe(shown)} fill="none" stroke="chosen" strokeWidth="1.1" strokeDasharray="3 2" />
+      )}
+      <Line
+        x1={w - EDGE - 12}
+        x2={w - EDGE - 2}
+        y1={h / 2 + 3}
+        y2={h / 2 + 3}
+        stroke="ink"
+        strokeWidth="0.8"
+      />
+      <Text x={w - EDGE - 7} y={h / 2} fontSize="5" textAnchor="middle" fill="ink">
+        1 cm
+      </Text>
+    </svg>
+  );
+}

@@ -119,8 +119,7 @@ final class SockPlanner {
                                 foot.ballGirth(),
                                 tube,
                                 in(Optional.of(made), gauge, PatternPlace::onInstep))),
-                foot.tracing()
-                        .map(traced -> ToeOnFoot.of(traced, "foot.tracing", toes(laid, gauge), count.half(), gauge)));
+                toeOnFoot(laid, gauge));
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
@@ -175,6 +174,12 @@ final class SockPlanner {
                 ? Start.LIVE_LOOPS
                 : choices.tube().toeStartTaken() == ToeStart.SHORT_ROWS ? Start.WAITING_LOOPS : Start.CLOSED_TIP;
         return Shaping.of("toe", choices.toeTaken(), start, count.half(), choices.toePlain(), gauge);
+    }
+
+    private Optional<ToeOnFoot> toeOnFoot(Laid laid, Gauge gauge) {
+        return foot.tracing()
+                .map(traced -> ToeOnFoot.of(
+                        traced, "foot.tracing", toes(laid, gauge), laid.count().half(), gauge));
     }
 
     /** The planned toe, and with it those that could be knitted instead on a tube that begins like this one. */

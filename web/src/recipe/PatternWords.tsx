@@ -51,7 +51,7 @@ export function PatternWords(words: WordsProps) {
               motif === 'OWN' ? { 'pattern.width': FIRST, 'pattern.height': FIRST } : NO_REPEAT
             }
           />
-          {pattern.made.motif.id === 'OWN' && <OwnRepeat {...words} />}
+          {pattern.made.motif === 'OWN' && <OwnRepeat {...words} />}
           {pattern.across && (
             <>
               {', '}

@@ -82,6 +82,16 @@ export function ShapingWords(props: ShapingWordsProps) {
       ) : (
         <>
           {': '}
+          {!inRounds && (
+            <>
+              <OptionWord
+                {...words}
+                id={`${name}-turning`}
+                choice="technique.turning"
+                after=","
+              />{' '}
+            </>
+          )}
           {plain(inRounds ? ',' : shaping.graftLoops && ';')}
           {inRounds && (
             <>

@@ -3,6 +3,7 @@ import { choiceOf, withChoices } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { handWords } from '../settings/hands';
 import { figureText, lengthText } from '../units/units';
+import { Choice } from './Choice';
 import { ChoiceWord } from './ChoiceWord';
 import { NumberField } from '../form/NumberField';
 import { OptionWord } from './OptionWord';
@@ -47,7 +48,9 @@ export function TubeWords(words: WordsProps) {
               'toe.close': undefined,
               'toe.phases': undefined,
             })}
-          />
+          >
+            <LiveBeginning {...words} />
+          </OptionWord>
         </>
       )}
       {tube.way.id === 'READY_TUBE' && (
@@ -100,6 +103,31 @@ export function TubeWords(words: WordsProps) {
         </>
       )}
     </>
+  );
+}
+
+/** How stitches begin that are to be live again; nothing where none are. */
+function LiveBeginning({ draft, plan, onChange }: WordsProps) {
+  const handed = plan.recipe.options.find(({ path }) => path === 'technique.provisional');
+  if (!handed) {
+    return null;
+  }
+  return (
+    <Box mt={3} role="group" aria-label={handed.title}>
+      <Box fontWeight="600" mb={1}>
+        {handed.title}
+      </Box>
+      {handed.options.map(({ id, title, description, goodFor }) => (
+        <Choice
+          key={id}
+          chosen={id === handed.taken}
+          title={title}
+          note={`${description ?? ''}.`}
+          why={goodFor && `Good for: ${goodFor}.`}
+          onChoose={() => onChange(withChoices(draft, { 'technique.provisional': id }))}
+        />
+      ))}
+    </Box>
   );
 }
 

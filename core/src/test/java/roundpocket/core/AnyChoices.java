@@ -33,6 +33,7 @@ import roundpocket.core.plan.KnotWay;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
@@ -40,6 +41,7 @@ import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.Phase;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Striping;
@@ -52,6 +54,7 @@ import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.TubeChoice;
@@ -93,7 +96,10 @@ final class AnyChoices {
                         perhaps(random, () -> one(random, Needle.values()))),
                 ColourChoice.usual(),
                 perhaps(random, () -> one(random, ready ? PIECES : KnitOrder.values())),
-                ready || random.nextBoolean() ? PatternChoice.usual() : pattern(random));
+                ready || random.nextBoolean() ? PatternChoice.usual() : pattern(random),
+                new TechniqueChoice(
+                        perhaps(random, () -> one(random, Turning.values())),
+                        perhaps(random, () -> one(random, Provisional.values()))));
     }
 
     private static PatternChoice pattern(Random random) {

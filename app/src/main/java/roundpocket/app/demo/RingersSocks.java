@@ -111,6 +111,7 @@ class RingersSocks {
                         null,
                         null,
                         null,
+                        null,
                         null));
         keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), checkedLeg());
         worn(shelf);
@@ -142,6 +143,7 @@ class RingersSocks {
                         null,
                         null,
                         new OpeningPart(OpeningWay.SNIP, null, null, null),
+                        null,
                         null,
                         null,
                         null,
@@ -253,6 +255,7 @@ class RingersSocks {
                 cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null),
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -269,7 +272,8 @@ class RingersSocks {
                 null,
                 null,
                 null,
-                new PatternPart(PatternPlace.LEG, null, null, null, rows, null, null, true, null));
+                new PatternPart(PatternPlace.LEG, null, null, null, rows, null, null, true, null),
+                null);
     }
 
     private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {

@@ -11,6 +11,7 @@ import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.TubeChoice;
@@ -28,6 +29,7 @@ import roundpocket.core.tube.TubeChoice;
  * @param colour what is done about the bands of a striping yarn
  * @param order in which order the two socks are knitted
  * @param pattern what is patterned
+ * @param technique how the hands do what can be done in several ways
  */
 public record ChoicesPart(
         @Nullable SizePart size,
@@ -39,21 +41,23 @@ public record ChoicesPart(
         @Nullable FinishPart finish,
         @Nullable ColourPart colour,
         @Nullable KnitOrder order,
-        @Nullable PatternPart pattern) {
+        @Nullable PatternPart pattern,
+        @Nullable TechniquePart technique) {
 
     /** Everything as usual. */
-    public static final ChoicesPart USUAL = new ChoicesPart(null, null, null, null, null, null, null, null, null, null);
+    public static final ChoicesPart USUAL =
+            new ChoicesPart(null, null, null, null, null, null, null, null, null, null, null);
 
     ChoicesPart with(OpeningPart other) {
-        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour, order, pattern);
+        return new ChoicesPart(size, tube, heel, toe, placing, other, finish, colour, order, pattern, technique);
     }
 
     ChoicesPart with(TubePart other) {
-        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour, order, pattern);
+        return new ChoicesPart(size, other, heel, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
     ChoicesPart with(ShapingPart otherHeel) {
-        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order, pattern);
+        return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices toCore() {
@@ -83,7 +87,8 @@ public record ChoicesPart(
                 coreFinish.orElseThrow(),
                 coreColour.orElseThrow(),
                 Optional.ofNullable(order),
-                corePattern.orElseThrow());
+                corePattern.orElseThrow(),
+                technique == null ? TechniqueChoice.usual() : technique.toCore());
     }
 
     private static <T> Optional<T> of(Problems problems, String field, Supplier<T> part) {

@@ -5,25 +5,34 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.fit.ToeOnFoot;
+import roundpocket.core.pattern.Motif;
+import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.pattern.PatternRow;
 import roundpocket.core.pattern.PatternStitch;
+import roundpocket.core.pattern.Patterned;
 import roundpocket.core.plan.AxisRound;
 import roundpocket.core.plan.Outline;
+import roundpocket.core.plan.PatternPlan;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.StripePlan;
+import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.plan.WorkedRound;
 import roundpocket.core.plan.YarnNeed;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Shaping;
+import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.NeedleSize;
+import roundpocket.core.tube.Provisional;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.BeanProperty;
 import tools.jackson.databind.SerializationContext;
@@ -43,6 +52,10 @@ public class CoreJson extends SimpleModule {
     public static final Map<Class<?>, Class<?>> OTHERWISE = Map.ofEntries(
             Map.entry(Shaping.class, AsShown.class),
             Map.entry(PatternRow.class, WithWords.class),
+            Map.entry(ShapingRound.class, WithoutBoth.class),
+            Map.entry(TechniqueChoice.class, Brief.class),
+            Map.entry(PatternPlan.class, WithoutRounds.class),
+            Map.entry(Patterned.class, Brief.class),
             Map.entry(ToeOnFoot.class, BriefSchool.class),
             Map.entry(ToeOnFoot.Tried.class, BriefSchool.class),
             Map.entry(ToeOnFoot.Worn.class, Drawn.class),
@@ -76,6 +89,29 @@ public class CoreJson extends SimpleModule {
         @JsonProperty
         Leaning leaning();
     }
+
+    /** By their identity alone: the recipe tells them. */
+    private interface Brief {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Optional<Turning> turning();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Optional<Provisional> provisional();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        PatternPlace place();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Motif motif();
+    }
+
+    /** Those on each needle say it; both together are twice as many, in rows just as many. */
+    @JsonIgnoreProperties("stitches")
+    private interface WithoutBoth {}
+
+    /** Round by round it is told in the lap. */
+    @JsonIgnoreProperties({"onFoot", "onLeg", "legBegins"})
+    private interface WithoutRounds {}
 
     /** Methods by their identity alone: the recipe tells them. */
     private interface BriefSchool {

@@ -32,6 +32,9 @@ import tools.jackson.databind.json.JsonMapper;
  * when it is asked for: the same figures in the same order get the same numbers.
  */
 public final class Workings {
+    /** Of an uncertainty two digits are read; six are plenty for what is drawn from it. */
+    private static final int SPREAD_DIGITS = 6;
+
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
     private final List<Step> steps = new ArrayList<>();
 
@@ -75,11 +78,10 @@ public final class Workings {
         return new FigureView(step.value(), step.unit(), brief(step.plusMinus95()), number(step));
     }
 
-    /** Of an uncertainty two digits are read; six are plenty for what is drawn from it. */
-    private static double brief(double plusMinus) {
-        return Double.isFinite(plusMinus)
-                ? new BigDecimal(plusMinus).round(new MathContext(6)).doubleValue()
-                : plusMinus;
+    private static double brief(double value) {
+        return Double.isFinite(value)
+                ? new BigDecimal(value).round(new MathContext(SPREAD_DIGITS)).doubleValue()
+                : value;
     }
 
     private int number(Step step) {

@@ -49,7 +49,7 @@ class PairOfPiece {
                 wish.ravel() ? null : Set.of(Section.TOE, Section.HEEL, Section.CUFF),
                 striping == null ? null : new StripingPart(striping.bands(), startM, null),
                 null,
-                new ChoicesPart(null, ready, null, null, null, null, null, null, null, null),
+                new ChoicesPart(null, ready, null, null, null, null, null, null, null, null, null),
                 null);
         String name = wish.name() == null ? foot.name() : wish.name();
         return new PairWrite(

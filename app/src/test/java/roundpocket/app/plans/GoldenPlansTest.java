@@ -53,7 +53,9 @@ public class GoldenPlansTest extends AppTest {
         CHOICES.forEach((name, choices) -> {
             boolean striped = name.equals("striped");
             ObjectNode plan = (ObjectNode) body(post("/api/plans/preview", spec(choices, striped ? STRIPING : "")));
-            assertThat(plan.toString().length()).as("size of a preview").isLessThan(striped ? 120_000 : 60_000);
+            assertThat(plan.toString().length())
+                    .as("size of the preview of %s", name)
+                    .isLessThan(striped ? 120_000 : 60_000);
             assertThat(plan.get("tube").isObject()).isTrue();
             // One tape tells what the others would.
             if (!name.equals("usual")) {

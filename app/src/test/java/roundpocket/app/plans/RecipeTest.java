@@ -29,8 +29,10 @@ import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 import tools.jackson.databind.JsonNode;
@@ -61,7 +63,9 @@ public class RecipeTest extends AppTest {
             Map.entry("colour.knots", KnotWay.class),
             Map.entry("order", KnitOrder.class),
             Map.entry("pattern.place", PatternPlace.class),
-            Map.entry("pattern.motif", Motif.class));
+            Map.entry("pattern.motif", Motif.class),
+            Map.entry("technique.turning", Turning.class),
+            Map.entry("technique.provisional", Provisional.class));
 
     /** These need more than their name: a tube, phases, a mark or a distance. */
     private static final Set<String> NEED_MORE =

@@ -39,11 +39,13 @@ import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.NeedleSize;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 
@@ -190,6 +192,8 @@ public final class Almanac {
                         of("shoe sizes", ShoeSystem.values()),
                         of("state of the fabric", FabricState.values()),
                         of("shaping heel and toe", ShapingSchool.values()),
+                        of("turning short rows", Turning.values()),
+                        of("beginning with live stitches", Provisional.values()),
                         of("leaning of the decreases", Leaning.values()),
                         of("parity", Parity.values()),
                         of("closing", Close.values()),

@@ -17,6 +17,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.yarn.YarnModel;
 
 /** Writes steps one after the other, and keeps count of the live loops while it does. */
@@ -28,12 +29,14 @@ final class StepWriter {
     private int loops;
     private final List<LapStep> steps = new ArrayList<>();
     private final InHand yarn;
+    private final Turning turning;
     private Optional<Sharing> through = Optional.empty();
 
     StepWriter(SockPlan plan) {
         this.stitches = plan.stitchCount().stitches().count();
         this.half = plan.stitchCount().half().count();
         this.yarn = new InHand(plan);
+        this.turning = plan.technique().turningTaken();
     }
 
     /** Live loops on the needles by now. */
@@ -147,6 +150,10 @@ final class StepWriter {
 
     /** The rounds of a heel or a toe. */
     void shape(String id, String title, Shaping shaping, List<ShapingRound> rounds) {
+        int rows = (int) rounds.stream()
+                .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
+                .count();
+        int row = 0;
         List<Press> presses = new ArrayList<>();
         int live = loops;
         // The rounds of a toe that begins in short rows come after its rows, which are counted already.
@@ -154,10 +161,14 @@ final class StepWriter {
         int worked = before <= 0 ? 0 : shaping.list().get(before - 1).cumulative();
         for (ShapingRound round : rounds) {
             live = round.kind() == ShapingRound.Kind.SHORT_ROW ? live : round.stitches();
-            presses.add(new Press(words(round), live, round.cumulative() - worked));
+            boolean turned = round.kind() == ShapingRound.Kind.SHORT_ROW;
+            row += turned ? 1 : 0;
+            String words =
+                    turned ? turning.words(new Turning.Row(row, round.side(), widest(rounds), rows)) : words(round);
+            presses.add(new Press(words, live, round.cumulative() - worked));
             worked = round.cumulative();
         }
-        add(step(id, Doing.SHAPE, title, beforeShaping(shaping, rounds), joining(id, presses), Stage.KNIT));
+        add(step(id, Doing.SHAPE, title, beforeShaping(id, shaping, rounds), joining(id, presses), Stage.KNIT));
     }
 
     private static String words(ShapingRound round) {
@@ -171,16 +182,34 @@ final class StepWriter {
         return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + ".";
     }
 
-    private static String beforeShaping(Shaping shaping, List<ShapingRound> rounds) {
+    /** Stitches of the longest row, which works all of them. */
+    private static int widest(List<ShapingRound> rounds) {
+        return rounds.stream()
+                .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
+                .mapToInt(ShapingRound::side)
+                .max()
+                .orElse(0);
+    }
+
+    private String beforeShaping(String id, Shaping shaping, List<ShapingRound> rounds) {
         boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
         return rows
-                ? "Short rows on one needle, each a stitch shorter than the one before, then each a stitch longer"
-                        + " again. The sts"
-                        + " on the other needle wait."
+                ? "Short rows " + worked(id, shaping) + ", each a st shorter than the one before, then each a st longer"
+                        + " again. " + turning.beforehand()
                 : named(shaping)
                         + "Place a marker at the start of the round, at one side. Both needles must have the same"
                         + " number of"
                         + " sts.";
+    }
+
+    /** Which half is worked in short rows, and which one waits. */
+    private static String worked(String id, Shaping shaping) {
+        if (id.equals("heel")) {
+            return "on the lower needle; the sts on the upper needle wait and are grafted to it";
+        }
+        return shaping.begun()
+                ? "on the instep’s half; the sole’s half is still on its waste yarn"
+                : "on the sole’s half; the instep’s half waits and is grafted to it";
     }
 
     /** The shape's name, where it is known by one; the plain rounds after short rows go without. */

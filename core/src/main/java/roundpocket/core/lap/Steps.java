@@ -77,8 +77,8 @@ final class Steps {
         } else {
             out.begin(
                     "Cast on",
-                    "Cast on " + stitches + " sts with waste yarn, change to the working yarn and join in the round. "
-                            + halves() + " The toe is picked up from the waste yarn later.",
+                    plan.technique().provisionalTaken().begin(stitches) + " Join in the round. " + halves()
+                            + " The toe is picked up there later.",
                     stitches,
                     Section.FOOT);
         }
@@ -195,17 +195,15 @@ final class Steps {
         if (plan.tube().toeStart() == ToeStart.SHORT_ROWS) {
             out.begin(
                     "Cast on",
-                    "Cast on " + half
-                            + " sts with waste yarn and change to the working yarn. They are the instep's half of"
-                            + " the toe.",
+                    plan.technique().provisionalTaken().begin(half) + " They are the instep's half of the toe.",
                     half,
                     Section.TOE);
             out.shape("toe", "Toe", plan.toe(), toeRounds(true));
             out.pickUp(
                     "toe-other-side",
                     "The other half",
-                    "Pick up the " + (stitches - half)
-                            + " sts from the waste yarn, take it out, and join in the round. " + halves(),
+                    "Pick up the " + (stitches - half) + " sts where you cast on. "
+                            + plan.technique().provisionalTaken().undo() + " Join in the round. " + halves(),
                     stitches - half);
             if (!toeRounds(false).isEmpty()) {
                 out.shape("toe-plain", "Toe, plain", plan.toe(), toeRounds(false));
@@ -268,7 +266,8 @@ final class Steps {
                 "toe-pick-up",
                 "Pick up the toe",
                 "Put the toe's " + stitches + " sts on two needles, " + half
-                        + " on each, in line with the corners of the" + " heel. Then take the waste yarn out.",
+                        + " on each, in line with the corners of the heel. "
+                        + plan.technique().provisionalTaken().undo(),
                 stitches);
         toe();
         out.inCommon();

@@ -5,21 +5,13 @@ import roundpocket.core.explain.Named;
 /** Where a pattern stands. Heel, toe and sole are always plain. */
 public enum PatternPlace implements Named {
     PLAIN("plain", "plain", "knit every round", "colour that shows, and the quickest sock"),
-    LEG(
-            "on the leg",
-            "with a pattern on the leg",
-            "all around the leg; the foot is plain",
-            "a foot that is smooth in a shoe"),
-    INSTEP(
-            "on the instep",
-            "with a pattern on the instep",
-            "on the upper half of the foot; sole and leg are plain",
-            "something to look at with feet up"),
+    LEG("on the leg", "with a pattern on the leg", "all around the leg", "a foot that is smooth in a shoe"),
+    INSTEP("on the instep", "with a pattern on the instep", "on the upper half of the foot", "feet that are put up"),
     BOTH(
             "on leg and instep",
             "with a pattern on leg and instep",
-            "all around the leg and on the upper half of the foot; the sole is plain",
-            "a sock that shows its pattern from cuff to toe");
+            "all around the leg and on the upper half of the foot",
+            "a pattern from cuff to toe");
 
     private final String title;
     private final String phrase;

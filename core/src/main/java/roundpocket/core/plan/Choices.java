@@ -34,6 +34,7 @@ import roundpocket.core.tube.Way;
  * @param colour what is done about the bands of a striping yarn
  * @param order in which order the two socks are knitted; usually one after the other
  * @param pattern what is patterned; usually nothing
+ * @param technique how the hands do what can be done in several ways
  */
 public record Choices(
         SizeChoice size,
@@ -45,7 +46,8 @@ public record Choices(
         FinishChoice finish,
         ColourChoice colour,
         Optional<KnitOrder> order,
-        PatternChoice pattern) {
+        PatternChoice pattern,
+        TechniqueChoice technique) {
     public static final int USUAL_PLAIN_ROUNDS = 4;
 
     public Choices {
@@ -127,47 +129,53 @@ public record Choices(
                 FinishChoice.usual(),
                 ColourChoice.usual(),
                 Optional.empty(),
-                PatternChoice.usual());
+                PatternChoice.usual(),
+                TechniqueChoice.usual());
     }
 
     public Choices withSize(SizeChoice other) {
-        return new Choices(other, tube, heel, toe, placing, opening, finish, colour, order, pattern);
+        return new Choices(other, tube, heel, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices withTube(TubeChoice other) {
-        return new Choices(size, other, heel, toe, placing, opening, finish, colour, order, pattern);
+        return new Choices(size, other, heel, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices withHeel(ShapingChoice other) {
-        return new Choices(size, tube, other, toe, placing, opening, finish, colour, order, pattern);
+        return new Choices(size, tube, other, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices withToe(ShapingChoice other) {
-        return new Choices(size, tube, heel, other, placing, opening, finish, colour, order, pattern);
+        return new Choices(size, tube, heel, other, placing, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices withPlacing(PlacingChoice other) {
-        return new Choices(size, tube, heel, toe, other, opening, finish, colour, order, pattern);
+        return new Choices(size, tube, heel, toe, other, opening, finish, colour, order, pattern, technique);
     }
 
     public Choices withOpening(OpeningChoice other) {
-        return new Choices(size, tube, heel, toe, placing, other, finish, colour, order, pattern);
+        return new Choices(size, tube, heel, toe, placing, other, finish, colour, order, pattern, technique);
     }
 
     public Choices withFinish(FinishChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, other, colour, order, pattern);
+        return new Choices(size, tube, heel, toe, placing, opening, other, colour, order, pattern, technique);
     }
 
     public Choices withColour(ColourChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, other, order, pattern);
+        return new Choices(size, tube, heel, toe, placing, opening, finish, other, order, pattern, technique);
     }
 
     public Choices withOrder(KnitOrder other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other), pattern);
+        return new Choices(
+                size, tube, heel, toe, placing, opening, finish, colour, Optional.of(other), pattern, technique);
     }
 
     public Choices withPattern(PatternChoice other) {
-        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, order, other);
+        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, order, other, technique);
+    }
+
+    public Choices withTechnique(TechniqueChoice other) {
+        return new Choices(size, tube, heel, toe, placing, opening, finish, colour, order, pattern, other);
     }
 
     /** The pattern, where there is one; a rib on the leg is the cuff's. */

@@ -14,10 +14,12 @@ import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.Placing;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
+import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.TubeChoice;
@@ -48,6 +50,7 @@ final class RecipeWriter {
         graft();
         plan.stripes().filter(any -> !ready).ifPresent(this::colours);
         order(ready);
+        techniques();
         PatternOffers.add(choices.pattern(), plan, offers);
         return offers.recipe();
     }
@@ -61,6 +64,29 @@ final class RecipeWriter {
                 KnitOrder.ONE_AFTER_OTHER,
                 KnitOrder.values(),
                 one -> one.notNow(ready));
+    }
+
+    private void techniques() {
+        TechniqueChoice technique = choices.technique();
+        TechniqueChoice usual = TechniqueChoice.usual();
+        if (!plan.heel().school().inRounds() || !plan.toe().school().inRounds()) {
+            offers.options(
+                    "technique.turning",
+                    "How short rows are turned",
+                    technique.turning(),
+                    technique.turningTaken(),
+                    usual.turningTaken(),
+                    Turning.values());
+        }
+        if (plan.tube().way() == Way.TOE_UP && plan.tube().toeStart() != ToeStart.CLOSED) {
+            offers.options(
+                    "technique.provisional",
+                    "How the live stitches begin",
+                    technique.provisional(),
+                    technique.provisionalTaken(),
+                    usual.provisionalTaken(),
+                    Provisional.values());
+        }
     }
 
     private void size() {

@@ -39,6 +39,7 @@ import roundpocket.core.tube.Tube;
  * @param stripes the colours of both socks, where the yarn changes colour
  * @param pattern what is patterned, where anything is
  * @param toeOnFoot the toes that could be knitted over the traced foot, where it was traced
+ * @param technique how the hands do what can be done in several ways
  */
 public record SockPlan(
         Measures foot,
@@ -63,7 +64,8 @@ public record SockPlan(
         List<AxisRound> axis,
         Optional<StripePlan> stripes,
         Optional<PatternPlan> pattern,
-        Optional<ToeOnFoot> toeOnFoot) {
+        Optional<ToeOnFoot> toeOnFoot,
+        TechniqueChoice technique) {
 
     public SockPlan {
         toeRounds = List.copyOf(toeRounds);

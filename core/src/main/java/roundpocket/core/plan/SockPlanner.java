@@ -67,17 +67,7 @@ final class SockPlanner {
         Laid laid = lay(gauge, cuff);
         StitchCount count = laid.count();
         Tube tube = laid.tube();
-        Optional<StripePlan> stripes = StripePlanner.plan(
-                spec,
-                new StripedSock(
-                        spec.yarns(),
-                        laid.models().get(YarnRole.MAIN),
-                        count.stitches(),
-                        cuff,
-                        tube,
-                        laid.toe(),
-                        laid.heel(),
-                        gauge));
+        Optional<StripePlan> stripes = stripes(laid, cuff, gauge);
         YarnNeed yarn = new YarnPlanner(
                         spec,
                         laid.models(),
@@ -119,7 +109,8 @@ final class SockPlanner {
                                 foot.ballGirth(),
                                 tube,
                                 in(Optional.of(made), gauge, PatternPlace::onInstep))),
-                toeOnFoot(laid, gauge));
+                toeOnFoot(laid, gauge),
+                choices.technique());
     }
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
@@ -174,6 +165,20 @@ final class SockPlanner {
                 ? Start.LIVE_LOOPS
                 : choices.tube().toeStartTaken() == ToeStart.SHORT_ROWS ? Start.WAITING_LOOPS : Start.CLOSED_TIP;
         return Shaping.of("toe", choices.toeTaken(), start, count.half(), choices.toePlain(), gauge);
+    }
+
+    private Optional<StripePlan> stripes(Laid laid, Step cuff, Gauge gauge) {
+        return StripePlanner.plan(
+                spec,
+                new StripedSock(
+                        spec.yarns(),
+                        laid.models().get(YarnRole.MAIN),
+                        laid.count().stitches(),
+                        cuff,
+                        laid.tube(),
+                        laid.toe(),
+                        laid.heel(),
+                        gauge));
     }
 
     private Optional<ToeOnFoot> toeOnFoot(Laid laid, Gauge gauge) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
@@ -20,6 +21,9 @@ import roundpocket.core.explain.Origin;
 import roundpocket.core.explain.Provenance;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.Tracing;
 import roundpocket.core.plan.PlanRules;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.ShapingSchool;
@@ -64,7 +68,8 @@ public class AlmanacTest {
         for (int i = 0; i < 500; i++) {
             SockSpec spec = i < 400 ? Specs.anySchool(random) : Specs.randomStriped(random);
             try {
-                Specs.figures(spec.plan()).forEach(step -> walk(step, seen, rulesUsed, constantsUsed));
+                Specs.figures((i % 10 == 0 ? traced(spec) : spec).plan())
+                        .forEach(step -> walk(step, seen, rulesUsed, constantsUsed));
             } catch (Refusal noRoom) {
                 continue; // what is refused has no working
             }
@@ -91,6 +96,19 @@ public class AlmanacTest {
                         "tube.from-mass",
                         "tube.usual-leg",
                         "yarn.off-the-model");
+    }
+
+    private static SockSpec traced(SockSpec spec) {
+        Foot foot = spec.feet().first();
+        double width = 0.4 * foot.ballGirthMm().orElseThrow();
+        return spec.withFeet(Feet.both(new Foot(
+                foot.lengthMm(),
+                foot.shoe(),
+                foot.ballGirthMm(),
+                foot.heelDiagonalMm(),
+                foot.legGirthMm(),
+                foot.toeForm(),
+                Optional.of(new Tracing(width, 0.3 * width, 0.4 * width)))));
     }
 
     private static void walk(Step step, Set<Step> seen, Set<String> rules, Set<String> constants) {

@@ -1,0 +1,20 @@
+package roundpocket.app.plans;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.plan.TechniqueChoice;
+import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.Provisional;
+
+/**
+ * How the hands do what can be done in several ways. What is left out is as usual.
+ *
+ * @param turning how a short row is turned
+ * @param provisional how stitches are begun that are to be live again
+ */
+public record TechniquePart(
+        @Nullable Turning turning, @Nullable Provisional provisional) {
+    TechniqueChoice toCore() {
+        return new TechniqueChoice(Optional.ofNullable(turning), Optional.ofNullable(provisional));
+    }
+}

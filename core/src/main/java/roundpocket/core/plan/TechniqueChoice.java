@@ -1,0 +1,36 @@
+package roundpocket.core.plan;
+
+import java.util.Optional;
+import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.Provisional;
+
+/**
+ * How the hands do what can be done in several ways. What is left empty is as usual.
+ *
+ * @param turning how a short row is turned; usually with a wrap
+ * @param provisional how stitches are begun that are to be live again; usually on waste yarn
+ */
+public record TechniqueChoice(Optional<Turning> turning, Optional<Provisional> provisional) {
+    /** Everything as usual. */
+    public static TechniqueChoice usual() {
+        return new TechniqueChoice(Optional.empty(), Optional.empty());
+    }
+
+    /** Short rows turned so. */
+    public static TechniqueChoice of(Turning turning) {
+        return new TechniqueChoice(Optional.of(turning), Optional.empty());
+    }
+
+    /** Live stitches begun so. */
+    public static TechniqueChoice of(Provisional provisional) {
+        return new TechniqueChoice(Optional.empty(), Optional.of(provisional));
+    }
+
+    public Turning turningTaken() {
+        return turning.orElse(Turning.WRAP);
+    }
+
+    public Provisional provisionalTaken() {
+        return provisional.orElse(Provisional.WASTE_ROWS);
+    }
+}

@@ -11,7 +11,8 @@ export default defineConfig(({ mode }) => ({
     // Named with those of the server's libraries, on the page of licences.
     license: { fileName: 'licences.json' },
   },
-  test: { setupFiles: ['src/browser.setup.ts'] },
+  // Machines are shared: a test that is done in a second may take ten beside other work.
+  test: { setupFiles: ['src/browser.setup.ts'], testTimeout: 60_000 },
   server: {
     proxy: { '/api': loadEnv(mode, '.', 'POCKET_').POCKET_SERVER ?? 'http://127.0.0.1:8080' },
   },

@@ -3,12 +3,14 @@ import { useSearchParams } from 'react-router';
 import { Switch } from '../form/Switch';
 import { GraftTrainer } from './GraftTrainer';
 import { PickUpTrainer } from './PickUpTrainer';
+import { TurnTrainer } from './TurnTrainer';
 import { ReadingTrainer } from './ReadingTrainer';
 
 const TRAINERS = {
   graft: GraftTrainer,
   'pick-up': PickUpTrainer,
   reading: ReadingTrainer,
+  turn: TurnTrainer,
 } as const;
 
 type Trainer = keyof typeof TRAINERS;
@@ -37,6 +39,7 @@ export function PracticePage() {
             ['graft', 'Graft', 'graft'],
             ['pick-up', 'Pick up', 'pick up'],
             ['reading', 'Read decreases', 'read decreases'],
+            ['turn', 'Turn short rows', 'turn short rows'],
           ]}
           onChange={(value) => setSearch({ piece: value })}
         />

@@ -56,6 +56,7 @@ export type Lesson = Schemas['LessonView'];
 export type Again = Schemas['AgainView'];
 export type Mishap = Schemas['MishapView'];
 export type LapPattern = Schemas['LapPatternView'];
+export type TurnPiece = Schemas['TurnPiece'];
 export type LapStep = Schemas['LapStepView'];
 export type LapSock = Schemas['LapSockView'];
 export type LapEvent = Schemas['LapEvent'];

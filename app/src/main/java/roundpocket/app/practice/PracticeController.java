@@ -12,7 +12,9 @@ import roundpocket.core.practice.GraftDrill;
 import roundpocket.core.practice.GraftDrill.LoopState;
 import roundpocket.core.practice.PickUpDrill;
 import roundpocket.core.practice.ReadingDrill;
+import roundpocket.core.practice.TurnDrill;
 import roundpocket.core.practice.Verdict;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
@@ -59,6 +61,16 @@ class PracticeController {
 
     /** A round as it is drawn: its stitches, and whether its outermost ones lie over two of the round below. */
     record ReadingRow(int stitches, boolean decrease) {}
+
+    /**
+     * Short rows half worked.
+     *
+     * @param how how they are turned, and how the gap is closed
+     * @param turned how often each stitch was turned at and is not worked off yet, from the right
+     * @param knit whether the next row is knitted, from the right
+     * @param back whether the rows grow again
+     */
+    record TurnPiece(String how, List<Integer> turned, boolean knit, boolean back) {}
 
     /** What a guess is worth: whether it is right, and why. */
     record VerdictView(boolean right, String words) {
@@ -138,5 +150,18 @@ class PracticeController {
     @GetMapping("/reading/next")
     VerdictView guessNext(@RequestParam long seed, @RequestParam boolean decrease) {
         return VerdictView.of(ReadingDrill.of(seed, GAUGE).judgeNext(decrease));
+    }
+
+    /** Short rows half worked; the seed decides how far. */
+    @GetMapping("/turn")
+    TurnPiece turn(@RequestParam Turning turning, @RequestParam long seed) {
+        TurnDrill drill = TurnDrill.of(turning, seed);
+        return new TurnPiece(turning.description(), drill.turned(), drill.knit(), drill.back());
+    }
+
+    /** What it is worth to turn behind a stitch, counted from the right. */
+    @GetMapping("/turn/guess")
+    VerdictView guessTurn(@RequestParam Turning turning, @RequestParam long seed, @RequestParam int column) {
+        return VerdictView.of(TurnDrill.of(turning, seed).judge(column));
     }
 }

@@ -71,4 +71,21 @@ public class PracticeTest extends AppTest {
                         .get("right")
                         .asBoolean());
     }
+
+    @Test
+    public void oneStitchIsTheLastOfAShortRow() {
+        for (String turning : new String[] {"WRAP", "DOUBLED", "SHADOW"}) {
+            String piece = "turning=" + turning + "&seed=7";
+            JsonNode needle = body(get("/api/practice/turn?" + piece));
+            int right = 0;
+            for (int column = 0; column < needle.get("turned").size(); column++) {
+                right += body(get("/api/practice/turn/guess?" + piece + "&column=" + column))
+                                .get("right")
+                                .asBoolean()
+                        ? 1
+                        : 0;
+            }
+            assertThat(right).as(turning).isEqualTo(1);
+        }
+    }
 }

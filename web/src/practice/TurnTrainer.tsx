@@ -1,0 +1,177 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Loop } from '../fabric/Stitch';
+import { Switch } from '../form/Switch';
+import { Line, Path, Rect } from '../tape/svg';
+import type { TurnPiece } from '../wire/types';
+import { Frame } from './Frame';
+import { anySeed, useGuesses, usePiece } from './usePiece';
+
+const W = 34;
+const H = 46;
+const TOP = 26;
+
+type Turning = 'WRAP' | 'DOUBLED' | 'SHADOW';
+
+/** Short rows half worked: where does the next row turn? */
+export function TurnTrainer() {
+  const [turning, setTurning] = useState<Turning>('WRAP');
+  const [seed, setSeed] = useState(anySeed);
+  const [at, setAt] = useState(0);
+  const { verdict, wrong, guess, reset } = useGuesses();
+  const piece = usePiece<TurnPiece>('turn', { turning, seed });
+  const turned = piece.data?.turned ?? [];
+  const take = (column: number) => {
+    setAt(column);
+    void guess('turn/guess', { turning, seed, column });
+  };
+  const another = () => {
+    setSeed(anySeed());
+    setAt(0);
+    reset();
+  };
+  const keys = (event: React.KeyboardEvent) => {
+    // The first stitch is at the right: left is on, right is back.
+    const step = event.key === 'ArrowLeft' ? 1 : event.key === 'ArrowRight' ? -1 : 0;
+    if (step !== 0) {
+      event.preventDefault();
+      setAt(Math.max(0, Math.min(turned.length - 1, at + step)));
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      take(at);
+    }
+  };
+  return (
+    <Frame
+      task={
+        piece.data
+          ? `This row is ${piece.data.knit ? 'knitted, from the right' : 'purled; seen from this side it runs from the left'}. The rows ${piece.data.back ? 'grow again' : 'still grow shorter'}. Which is its last stitch?`
+          : 'Short rows'
+      }
+      verdict={verdict}
+      wrong={wrong}
+      onAnother={another}
+      drawing={
+        piece.data && (
+          <Box
+            role="application"
+            aria-label="The needle. Left and right go from stitch to stitch, Enter chooses."
+            aria-describedby="stitch-at"
+            tabIndex={0}
+            onKeyDown={keys}
+          >
+            <Needle turned={turned} turning={turning} at={at} onStitch={take} />
+          </Box>
+        )
+      }
+    >
+      <Switch
+        labelled
+        label="Turned with a"
+        value={turning}
+        options={[
+          ['WRAP', 'Wrap', 'wrap'],
+          ['DOUBLED', 'Doubled stitch', 'doubled stitch'],
+          ['SHADOW', 'Shadow', 'shadow'],
+        ]}
+        onChange={(next) => {
+          setTurning(next as Turning);
+          reset();
+        }}
+      />
+      {piece.data && <Box mt={3}>{`In short: ${piece.data.how}.`}</Box>}
+      <Box id="stitch-at" role="status" mt={2}>
+        {`Stitch ${at + 1} from the right${words(turned[at] ?? 0, turning)}.`}
+      </Box>
+    </Frame>
+  );
+}
+
+function words(times: number, turning: Turning): string {
+  if (times === 0) {
+    return '';
+  }
+  const what = { WRAP: 'wrapped', DOUBLED: 'doubled', SHADOW: 'with a shadow' }[turning];
+  return `, ${what}${times > 1 ? ' twice' : ''}`;
+}
+
+interface NeedleProps {
+  turned: readonly number[];
+  turning: Turning;
+  at: number;
+  onStitch: (column: number) => void;
+}
+
+/** The stitches on their needle, the first at the right; what was turned at is marked as it looks. */
+function Needle({ turned, turning, at, onStitch }: NeedleProps) {
+  const width = (turned.length + 1) * W;
+  return (
+    <svg viewBox={`0 0 ${width} ${H + 2 * TOP}`} style={{ width: '100%' }} aria-hidden>
+      <Line
+        x1={W / 4}
+        x2={width - W / 4}
+        y1={TOP + 6}
+        y2={TOP + 6}
+        stroke="quiet"
+        strokeWidth="5"
+        strokeLinecap="round"
+      />
+      {turned.map((times, column) => {
+        const x = width - W / 2 - (column + 1) * W;
+        const cell = { x, y: TOP, w: W, h: H };
+        return (
+          <g
+            key={column}
+            data-column={column}
+            onClick={() => onStitch(column)}
+            style={{ cursor: 'pointer' }}
+          >
+            <Rect
+              x={x}
+              y={0}
+              width={W}
+              height={H + 2 * TOP}
+              fill={column === at ? 'chosenGround' : 'transparent'}
+            />
+            <Loop {...cell} fill="ink" />
+            {times > 0 && turning === 'WRAP' && <Wrap {...cell} times={times} />}
+            {times > 0 && turning === 'DOUBLED' && (
+              <Loop {...cell} x={x + W * 0.22} w={W * 0.56} fill="ink" />
+            )}
+            {times > 0 &&
+              turning === 'SHADOW' &&
+              Array.from({ length: times }, (_, i) => (
+                <Loop key={i} {...cell} x={x + 6 * (i + 1)} y={TOP + 5 * (i + 1)} fill="quiet" />
+              ))}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** Yarn lying around the foot of a stitch, once or twice. */
+function Wrap({
+  x,
+  y,
+  w,
+  h,
+  times,
+}: {
+  x: number;
+  y: number;
+  w: number;
+  h: number;
+  times: number;
+}) {
+  return Array.from({ length: times }, (_, i) => (
+    <Path
+      key={i}
+      d={`M${x + 2},${y + h * 0.62 + i * 9} Q${x + w / 2},${y + h * 0.78 + i * 9} ${x + w - 2},${y + h * 0.62 + i * 9}`}
+      stroke="live"
+      strokeWidth="4"
+      fill="none"
+      strokeLinecap="round"
+    />
+  ));
+}

@@ -9,7 +9,7 @@ import type { Pair, Plan } from '../wire/types';
 import { pathOf, soleOf } from './sole';
 
 /** What fits on A4 and on letter paper alike, in millimetres. */
-const SHEET = { width: 190, height: 262 };
+const SHEET = { width: 190, height: 255 };
 const MIDDLE = 95;
 /** From the top of a sheet to the tip of the toe. */
 const TOP = 4;
@@ -49,6 +49,9 @@ function Sole({ pair }: { pair: Pair }) {
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
           Print
+        </Button>
+        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+          <Link to={`/pairs/${pair.id}/sizes`}>Size chart</Link>
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
           <Link to={`/pairs/${pair.id}`}>Plan</Link>

@@ -1,6 +1,8 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
+import { useFeet } from '../api/queries';
 import { useSettings } from '../settings/settings';
+import { lengthText } from '../units/units';
 import { PageStyle } from '../form/PageStyle';
 
 const INCH = 25.4;
@@ -9,8 +11,17 @@ const INCH = 25.4;
 export function SheetPage() {
   const { lengths } = useSettings();
   const inches = lengths === 'INCH';
-  const check = inches ? 2 * INCH : 50;
-  const checkWords = inches ? '2 in' : '5 cm';
+  const feet = useFeet();
+  const longest = Math.max(
+    0,
+    ...(feet.data ?? []).flatMap(({ foot, otherFoot }) => [
+      foot.lengthMm ?? 0,
+      otherFoot?.lengthMm ?? 0,
+    ]),
+  );
+  const { joins, unit, up } = inches ? IN_INCHES : IN_CENTIMETRES;
+  // The pencil goes around the toes too: a foot that ends just at the end of the first sheet gets a second one.
+  const starts = longest + AROUND > up * unit ? [0, joins] : [0];
   return (
     <Box>
       <title>Measuring sheet · Round Pocket</title>
@@ -29,60 +40,122 @@ export function SheetPage() {
           <RouteLink to="/feet">Feet</RouteLink>
         </Button>
       </Flex>
-      <Box
-        className="light"
-        bg="white"
-        color="#17232E"
-        w="fit-content"
-        maxW="100%"
-        overflowX="auto"
-        tabIndex={0}
-      >
-        <svg
-          width="190mm"
-          height="255mm"
-          viewBox="0 0 190 255"
-          role="img"
-          aria-label={`Two rulers from one corner, 24 centimetres up and 14 across, and a square of ${checkWords} to check the printer`}
-          fontFamily="inherit"
-          fill="#17232E"
-        >
-          <g transform="translate(12 248)" stroke="#17232E" strokeWidth="0.25">
-            <path d="M0 -240V0H140" fill="none" strokeWidth="0.5" />
-            {inches ? <InchTicks up={9} across={5} /> : <CentimetreTicks up={24} across={14} />}
-          </g>
-          <g style={{ fontSize: '4px' }}>
-            <text x="30" y="239">
-              Heel against this line, the foot’s inner edge along the ruler.
-            </text>
-            <g transform={`translate(${182 - check} 10)`}>
-              <rect width={check} height={check} fill="none" stroke="#17232E" strokeWidth="0.3" />
-              <text x={check / 2} y={check / 2 - 3} textAnchor="middle">
-                {`${checkWords} each way`}
-              </text>
-              <text
-                x={check / 2}
-                y={check / 2 + 3}
-                textAnchor="middle"
-                style={{ fontSize: '3.2px' }}
-              >
-                Hold a ruler to it.
-              </text>
-            </g>
-            {STEPS.map((step, i) => (
-              <text key={step} x="30" y={16 + i * 7}>{`${i + 1}. ${step}`}</text>
-            ))}
-          </g>
-        </svg>
-      </Box>
+      <Flex direction="column" gap={6}>
+        {starts.map((start) => (
+          <Sheet key={start} from={start} sheets={starts.length} inches={inches} />
+        ))}
+      </Flex>
       <Box className="no-print" mt={3} maxW="40rem">
-        If the square is not {checkWords}, the printer has changed the size: print again at 100 %.
-        For a foot longer than the ruler, draw around it on two sheets and measure with the tape.{' '}
+        If the square is not {checkWords(inches)}, the printer has changed the size: print again at
+        100 %.
+        {starts.length > 1
+          ? `The longest foot on the shelf measures ${lengthText(longest, lengths)}: lay the crosses of the second sheet on those of the first. `
+          : 'The sheet grows by a second one when a longer foot is on the shelf. '}
         <Link asChild color="chosen" textDecoration="underline">
           <RouteLink to="/feet">Back to the feet</RouteLink>
         </Link>
       </Box>
     </Box>
+  );
+}
+
+/** What the pencil needs in front of the toes, in millimetres. */
+const AROUND = 8;
+
+/** Where the second sheet begins, and how far either reaches, in the unit of the ruler. */
+const IN_CENTIMETRES = { unit: 10, joins: 22, up: 24, across: 14 };
+const IN_INCHES = { unit: INCH, joins: 8, up: 9, across: 5 };
+
+const checkWords = (inches: boolean): string => (inches ? '2 in' : '5 cm');
+
+interface SheetProps {
+  /** Where its ruler begins. */
+  from: number;
+  sheets: number;
+  inches: boolean;
+}
+
+function Sheet({ from, sheets, inches }: SheetProps) {
+  const { unit, joins, up, across } = inches ? IN_INCHES : IN_CENTIMETRES;
+  const check = inches ? 2 * INCH : 50;
+  const first = from === 0;
+  const words = checkWords(inches);
+  const reach = inches ? `${up} inches` : `${up} centimetres`;
+  return (
+    <Box
+      className="light"
+      bg="white"
+      color="#17232E"
+      w="fit-content"
+      maxW="100%"
+      overflowX="auto"
+      tabIndex={0}
+      breakAfter={sheets > 1 && first ? 'page' : undefined}
+    >
+      <svg
+        width="190mm"
+        height="255mm"
+        viewBox="0 0 190 255"
+        role="img"
+        aria-label={
+          first
+            ? `Two rulers from one corner, ${reach} up and ${across} across, and a square of ${words} to check the printer`
+            : `The ruler goes on from ${from} to ${from + up}, with crosses that lie on those of the first sheet`
+        }
+        fontFamily="inherit"
+        fill="#17232E"
+      >
+        <g transform="translate(12 248)" stroke="#17232E" strokeWidth="0.25">
+          <path
+            d={`M0 ${-up * unit}V0${first ? `H${across * unit}` : ''}`}
+            fill="none"
+            strokeWidth="0.5"
+          />
+          {inches ? (
+            <InchTicks up={up} across={first ? across : 0} from={from} />
+          ) : (
+            <CentimetreTicks up={up} across={first ? across : 0} from={from} />
+          )}
+          {sheets > 1 && <Crosses at={first ? -joins * unit : 0} />}
+        </g>
+        <g style={{ fontSize: '4px' }}>
+          {first ? (
+            <>
+              <text x="30" y="239">
+                Heel against this line, the foot’s inner edge along the ruler.
+              </text>
+              {STEPS.map((step, i) => (
+                <text key={step} x="30" y={16 + i * 7}>{`${i + 1}. ${step}`}</text>
+              ))}
+            </>
+          ) : (
+            <text x="30" y="16">
+              Lay the crosses of this sheet on those of the first, and tape them together.
+            </text>
+          )}
+          <g transform={`translate(${182 - check} ${first ? 10 : 24})`}>
+            <rect width={check} height={check} fill="none" stroke="#17232E" strokeWidth="0.3" />
+            <text x={check / 2} y={check / 2 - 3} textAnchor="middle">
+              {`${words} each way`}
+            </text>
+            <text x={check / 2} y={check / 2 + 3} textAnchor="middle" style={{ fontSize: '3.2px' }}>
+              Hold a ruler to it.
+            </text>
+          </g>
+        </g>
+      </svg>
+    </Box>
+  );
+}
+
+/** Where two sheets lie on each other. */
+function Crosses({ at }: { at: number }) {
+  return (
+    <g data-testid="crosses">
+      {[30, 150].map((x) => (
+        <path key={x} d={`M${x - 6} ${at}h12M${x} ${at - 6}v12`} strokeWidth="0.35" />
+      ))}
+    </g>
   );
 }
 
@@ -97,18 +170,20 @@ const STEPS = [
 interface TicksProps {
   up: number;
   across: number;
+  /** What the ruler begins with. */
+  from: number;
 }
 
 /** A tick each millimetre, longer ones at five and ten. */
-function CentimetreTicks({ up, across }: TicksProps) {
+function CentimetreTicks(props: TicksProps) {
   const tick = (mm: number) => (mm % 10 === 0 ? 8 : mm % 5 === 0 ? 5 : 3);
-  return <Ticks up={up} across={across} step={1} each={10} tick={tick} />;
+  return <Ticks {...props} step={1} each={10} tick={tick} />;
 }
 
 /** A tick each eighth of an inch, longer ones at halves and inches. */
-function InchTicks({ up, across }: TicksProps) {
+function InchTicks(props: TicksProps) {
   const tick = (eighth: number) => (eighth % 8 === 0 ? 8 : eighth % 4 === 0 ? 5 : 3);
-  return <Ticks up={up} across={across} step={INCH / 8} each={8} tick={tick} />;
+  return <Ticks {...props} step={INCH / 8} each={8} tick={tick} />;
 }
 
 interface EachProps extends TicksProps {
@@ -119,7 +194,7 @@ interface EachProps extends TicksProps {
   tick: (index: number) => number;
 }
 
-function Ticks({ up, across, step, each, tick }: EachProps) {
+function Ticks({ up, across, from, step, each, tick }: EachProps) {
   const along = (count: number) => Array.from({ length: count * each + 1 }, (_, i) => i);
   const number = { stroke: 'none', style: { fontSize: '4px' } };
   return (
@@ -127,14 +202,14 @@ function Ticks({ up, across, step, each, tick }: EachProps) {
       {along(up).map((i) => (
         <g key={`up ${i}`} transform={`translate(0 ${-i * step})`}>
           <path d={`M0 0H${tick(i)}`} />
-          {i % each === 0 && i > 0 && (
+          {i % each === 0 && i + from > 0 && (
             <text x="9" y="1.4" {...number}>
-              {i / each}
+              {from + i / each}
             </text>
           )}
         </g>
       ))}
-      {along(across).map((i) => (
+      {(across > 0 ? along(across) : []).map((i) => (
         <g key={`across ${i}`} transform={`translate(${i * step} 0)`}>
           <path d={`M0 0V${tick(i) * 0.75}`} />
           {i % each === 0 && i > 0 && (

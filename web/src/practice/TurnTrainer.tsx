@@ -107,6 +107,13 @@ function Needle({ turned, turning, at, onStitch }: NeedleProps) {
   const width = (turned.length + 1) * W;
   return (
     <svg viewBox={`0 0 ${width} ${H + 2 * TOP}`} style={{ width: '100%' }} aria-hidden>
+      <Rect
+        x={width - W / 2 - (at + 1) * W}
+        y={0}
+        width={W}
+        height={H + 2 * TOP}
+        fill="chosenGround"
+      />
       <Line
         x1={W / 4}
         x2={width - W / 4}
@@ -126,13 +133,7 @@ function Needle({ turned, turning, at, onStitch }: NeedleProps) {
             onClick={() => onStitch(column)}
             style={{ cursor: 'pointer' }}
           >
-            <Rect
-              x={x}
-              y={0}
-              width={W}
-              height={H + 2 * TOP}
-              fill={column === at ? 'chosenGround' : 'transparent'}
-            />
+            <Rect x={x} y={0} width={W} height={H + 2 * TOP} fill="transparent" />
             <Loop {...cell} fill="ink" />
             {times > 0 && turning === 'WRAP' && <Wrap {...cell} times={times} />}
             {times > 0 && turning === 'DOUBLED' && (

@@ -69,6 +69,10 @@ const router = createBrowserRouter([
             lazy: place(async () => (await import('../card/SolePage')).SolePage),
           },
           {
+            path: 'pairs/:id/sizes',
+            lazy: place(async () => (await import('../card/SizesPage')).SizesPage),
+          },
+          {
             path: 'feet',
             lazy: place(async () => (await import('../feet/FeetPage')).FeetPage),
           },

@@ -57,6 +57,7 @@ export type Again = Schemas['AgainView'];
 export type Mishap = Schemas['MishapView'];
 export type LapPattern = Schemas['LapPatternView'];
 export type TurnPiece = Schemas['TurnPiece'];
+export type SizeChart = Schemas['SizeChartView'];
 export type LapStep = Schemas['LapStepView'];
 export type LapSock = Schemas['LapSockView'];
 export type LapEvent = Schemas['LapEvent'];

@@ -42,6 +42,12 @@ public class PlansController {
         return Workings.of(PlanView.of(spec, ReaderLengths.of(lengths)), mapper);
     }
 
+    /** Where the heel would open for every shoe size, with the gauge, the toe and the heel of a specification. */
+    @PostMapping("/sizes")
+    public SizeChartView sizes(@RequestBody SpecPart spec) {
+        return SizeChartView.of(spec.toCore().sizeChart());
+    }
+
     /** Several specifications in, the few figures by which they are told apart out, in the same order. */
     @PostMapping("/variants")
     public List<VariantView> variants(

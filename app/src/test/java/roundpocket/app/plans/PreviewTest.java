@@ -113,4 +113,13 @@ public class PreviewTest extends AppTest {
                 .extracting(error -> error.get("field").asString())
                 .containsExactly("foot.lengthMm", "swatch.stitches[0].count", "yarn.lengthM");
     }
+
+    @Test
+    public void theSizeChartIsTheCores() {
+        JsonNode rows = body(post("/api/plans/sizes", SPEC)).get("rows");
+        assertThat(rows.size()).isGreaterThan(20);
+        assertThat(rows).allSatisfy(row -> assertThat(row.get("roundsFromTip").asInt())
+                .isGreaterThan(row.get("roundsFromToe").asInt()));
+        assertThat(post("/api/plans/sizes", "{}")).hasStatus(422);
+    }
 }

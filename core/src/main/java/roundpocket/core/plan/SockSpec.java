@@ -4,6 +4,7 @@ import java.util.List;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.SizeChart;
 import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
@@ -28,6 +29,12 @@ public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weig
 
     public SockPlan plan() {
         return SockPlanner.plan(this);
+    }
+
+    /** Where the heel of this plan would open for every shoe size. */
+    public SizeChart sizeChart() {
+        SockPlan plan = plan();
+        return SizeChart.of(choices.placing(), choices.size().lengthEaseStep(), plan.toe(), plan.heel(), plan.gauge());
     }
 
     public SockSpec withChoices(Choices other) {

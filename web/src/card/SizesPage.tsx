@@ -1,0 +1,126 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { call } from '../api/client';
+import { usePair } from '../api/queries';
+import { PageStyle } from '../form/PageStyle';
+import { Notice, Waiting } from '../form/States';
+import { useSettings } from '../settings/settings';
+import { gaugeSpanText, lengthText } from '../units/units';
+import type { Pair, SizeChart } from '../wire/types';
+
+/** Where the heel opens for every shoe size, with the gauge, the toe and the heel of a pair: for the wall. */
+export function SizesPage() {
+  const { id = '' } = useParams();
+  const pair = usePair(id);
+  const spec = pair.data?.spec;
+  const chart = useQuery({
+    queryKey: ['sizes', spec],
+    queryFn: () => call<SizeChart>('POST', '/api/plans/sizes', spec),
+    enabled: spec !== undefined,
+  });
+  const error = pair.error ?? chart.error;
+  if (error) {
+    return <Notice title="The size chart cannot be shown" error={error} />;
+  }
+  return pair.data && chart.data ? (
+    <Sizes pair={pair.data} chart={chart.data} />
+  ) : (
+    <Waiting what="the size chart" />
+  );
+}
+
+const HEADS = [
+  ['Shoe size', ['EU', 'UK', 'US men', 'US women', 'Mondopoint']],
+  ['Foot', ['length']],
+  ['Heel line, from the toe tip', ['length', 'rounds']],
+  ['Heel line, from the end of the toe', ['length', 'rounds']],
+] as const;
+
+function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
+  const { lengths } = useSettings();
+  const { stitches, rounds } = pair.spec.swatch;
+  const text = (mm: number) => lengthText(mm, lengths);
+  const swatch = [stitches, rounds].map((readings) => readings[0]?.count).join(' sts and ');
+  return (
+    <Box>
+      <title>{`Size chart: ${pair.name} · Round Pocket`}</title>
+      <PageStyle size="portrait" margin="12mm" />
+      <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
+        <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
+          {`Size chart: ${pair.name}`}
+        </Box>
+        <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+          <Link to={`/pairs/${pair.id}`}>Plan</Link>
+        </Button>
+      </Flex>
+      <Box
+        className="light"
+        bg="white"
+        color="#17232E"
+        p={{ base: 3, md: 5 }}
+        overflowX="auto"
+        tabIndex={0}
+      >
+        <Box fontWeight="700">{`Where the heel goes, by shoe size`}</Box>
+        <Box fontSize="sm" mb={3} maxW="46rem">
+          {`For the gauge (${swatch} rounds in the swatch of ${gaugeSpanText(lengths)} or as measured), the toe and the heel of “${pair.name}”; placed ${chart.school}. A shoe size tells the foot to within ${lengths === 'INCH' ? '¼ in' : '5 mm'}: measure where you can.`}
+        </Box>
+        <Box
+          as="table"
+          fontSize="sm"
+          className="figures"
+          data-testid="sizes"
+          css={{
+            '& th, & td': { paddingInline: '8px', paddingBlock: '2px', textAlign: 'end' },
+            '& tbody tr:nth-of-type(5n) td': { borderBottom: '1px solid currentColor' },
+          }}
+        >
+          <thead>
+            <tr>
+              {HEADS.map(([title, parts]) => (
+                <th key={title} colSpan={parts.length} scope="colgroup">
+                  {title}
+                </th>
+              ))}
+            </tr>
+            <tr>
+              {HEADS.flatMap(([title, parts]) =>
+                parts.map((part) => (
+                  <th key={`${title} ${part}`} scope="col">
+                    {part}
+                  </th>
+                )),
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {chart.rows.map((row) => (
+              <tr key={row.eu}>
+                <td>
+                  <strong>{row.eu}</strong>
+                </td>
+                <td>{row.uk ?? '–'}</td>
+                <td>{row.usMen ?? '–'}</td>
+                <td>{row.usWomen ?? '–'}</td>
+                <td>{row.mondopoint}</td>
+                <td>{text(row.lengthMm)}</td>
+                <td>{text(row.fromTipMm)}</td>
+                <td>
+                  <strong>{row.roundsFromTip}</strong>
+                </td>
+                <td>{text(row.fromToeMm)}</td>
+                <td>
+                  <strong>{row.roundsFromToe}</strong>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -28,9 +28,12 @@ const NO_PATTERN = {
   'pattern.swatched': undefined,
 };
 
-/** What is patterned, and how; one word where nothing is. */
+/** What is patterned, and how; one word where nothing is, and none where nothing can be. */
 export function PatternWords(words: WordsProps) {
-  const { pattern } = words.plan;
+  const { pattern, recipe } = words.plan;
+  if (!recipe.options.some(({ path }) => path === 'pattern.place')) {
+    return null;
+  }
   return (
     <>
       <OptionWord
@@ -47,9 +50,7 @@ export function PatternWords(words: WordsProps) {
             {...words}
             id="motif"
             choice="pattern.motif"
-            along={(motif) =>
-              motif === 'OWN' ? { 'pattern.width': FIRST, 'pattern.height': FIRST } : NO_REPEAT
-            }
+            along={(motif) => (motif === 'OWN' ? firstSize(words) : NO_REPEAT)}
           />
           {pattern.made.motif === 'OWN' && <OwnRepeat {...words} />}
           {pattern.across && (
@@ -86,9 +87,16 @@ export function PatternWords(words: WordsProps) {
           {', '}
           <YesNoWord {...words} id="pattern-swatched" choice="pattern.swatched" after=")," />
         </>
-      )}
+      )}{' '}
     </>
   );
+}
+
+/** A repeat of one's own needs a size to begin with, unless it has one. */
+function firstSize({ draft }: WordsProps) {
+  const has =
+    choiceOf(draft, 'pattern.rows') !== undefined || choiceOf(draft, 'pattern.width') !== undefined;
+  return has ? {} : { 'pattern.width': FIRST, 'pattern.height': FIRST };
 }
 
 /** Width and height of a repeat, or its rounds written out. */

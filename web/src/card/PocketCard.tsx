@@ -73,7 +73,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         </table>
         <div
           style={{ marginTop: '1.4mm' }}
-        >{`Pick up the ${leg} leg of every stitch. ${roundWords(plan)}`}</div>
+        >{`Pick up the ${leg} leg of every stitch. ${roundWords(plan)}${patternWords(plan)}`}</div>
       </article>
     </>
   );
@@ -111,11 +111,14 @@ function sections({
 
 /** The round at the corners and the first shaped ones, spelled out, and the abbreviations. */
 function roundWords({ heelRounds, toeRounds }: Plan): string {
-  const shaped = (rounds: readonly ShapingRound[]) =>
-    rounds.find(({ round: { kind } }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.round.instruction;
+  const firstOf = (rounds: readonly ShapingRound[]) =>
+    rounds.find(({ round: { kind } }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.round;
+  const shaped = (rounds: readonly ShapingRound[]) => firstOf(rounds)?.instruction;
   const first = (name: string, rounds: readonly ShapingRound[]) => {
-    const instruction = shaped(rounds);
-    return instruction ? [`${name}, first shaped round, on each needle: ${instruction}.`] : [];
+    const round = firstOf(rounds);
+    const which =
+      round?.kind === 'SHORT_ROW' ? 'first short row' : 'first shaped round, on each needle';
+    return round ? [`${name}, ${which}: ${round.instruction}.`] : [];
   };
   const corners = heelRounds.find(({ round }) => round.kind === 'CORNERS')?.round;
   return [
@@ -124,6 +127,22 @@ function roundWords({ heelRounds, toeRounds }: Plan): string {
     ...(shaped(toeRounds) === shaped(heelRounds) ? [] : first('Toe', toeRounds)),
     'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   ].join(' ');
+}
+
+/** What of a repeat goes on a card, in characters. */
+const SHORT = 120;
+
+/** The repeat, written out where it is short enough. */
+function patternWords({ pattern, recipe }: Plan): string {
+  if (!pattern) {
+    return '';
+  }
+  const { width, height, chart } = pattern.made;
+  const where = recipe.options.find(({ path }) => path === 'pattern.place')?.phrase ?? '';
+  const rows = (chart?.rows ?? []).map(({ words }, i) => `${i + 1}: ${words}`).join('; ');
+  const repeat =
+    rows && rows.length <= SHORT ? `round ${rows}` : `${width.value} sts × ${height.value} rounds`;
+  return ` Knitted ${where}: ${repeat}.`;
 }
 
 function Row({ what, number }: { what: string; number: string }) {

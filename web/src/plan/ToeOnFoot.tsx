@@ -44,8 +44,6 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
       ?.options.map(({ id, title }) => [id, title]),
   );
   const title = (school: string) => named.get(school) ?? school;
-  // Millimetres in either unit: they differ by less than an eighth of an inch.
-  const off = ({ off: figure }: ToeTried) => `${figure.value.toFixed(1)} mm`;
   const [planned, ...others] = laid.tries;
   const best = laid.tries.find(({ school }) => school === laid.closest);
   if (!planned || !best) {
@@ -58,11 +56,7 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
         <Box as="h3" fontSize="md">
           The toe on the foot
         </Box>
-        <Box mb={2}>
-          {best === planned
-            ? `Of the toes for this tube the ${title(planned.school)} follows the outline best: ${off(best)} off on average.`
-            : `The ${title(best.school)} follows the outline best, ${off(best)} off on average; yours, the ${title(planned.school)}, is ${off(planned)} off.`}
-        </Box>
+        <Box mb={2}>{verdictOf(laid, planned, best, title)}</Box>
         {[planned, ...others].map((tried) => (
           <Choice
             key={tried.school}
@@ -101,6 +95,27 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
       </Box>
     </Flex>
   );
+}
+
+/** Millimetres in either unit: they differ by less than an eighth of an inch. */
+const off = ({ off: figure }: ToeTried): string => `${figure.value.toFixed(1)} mm`;
+
+/** Which toe follows the outline best, as far as the measures can tell. */
+function verdictOf(
+  laid: OnFoot,
+  planned: ToeTried,
+  best: ToeTried,
+  title: (school: string) => string,
+): string {
+  const others = laid.asClose.filter((school) => school !== planned.school).map(title);
+  const also = others.length > 0 ? ` About as close: ${others.join(', ')}.` : '';
+  if (best === planned) {
+    return `Of the toes for this tube the ${title(planned.school)} follows the outline best: ${off(best)} off on average.${also}`;
+  }
+  const yours = laid.asClose.includes(planned.school)
+    ? `your ${title(planned.school)} does it about as well, ${off(planned)}.`
+    : `yours, the ${title(planned.school)}, is ${off(planned)} off.`;
+  return `The ${title(best.school)} follows the outline best, ${off(best)} off on average; ${yours}${also}`;
 }
 
 interface DrawingProps {

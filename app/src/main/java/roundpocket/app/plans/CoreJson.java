@@ -120,6 +120,9 @@ public class CoreJson extends SimpleModule {
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
         ShapingSchool closest();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        List<ShapingSchool> asClose();
     }
 
     /** The stitches by their identity alone: there are hundreds of them. */

@@ -24,9 +24,16 @@ import roundpocket.core.swatch.Gauge;
  * @param foot the outline, from the tip backwards
  * @param tries the toes, the planned one first
  * @param closest the method that follows the outline best
+ * @param asClose those that the measures cannot tell from it
  */
 public record ToeOnFoot(
-        Step width, Step tipIn, Step littleBack, List<Place> foot, List<Tried> tries, ShapingSchool closest) {
+        Step width,
+        Step tipIn,
+        Step littleBack,
+        List<Place> foot,
+        List<Tried> tries,
+        ShapingSchool closest,
+        List<ShapingSchool> asClose) {
     /** How far apart the places are that are compared, in millimetres. */
     private static final double APART = 5;
 
@@ -65,6 +72,7 @@ public record ToeOnFoot(
     public ToeOnFoot {
         foot = List.copyOf(foot);
         tries = List.copyOf(tries);
+        asClose = List.copyOf(asClose);
     }
 
     /**
@@ -91,11 +99,19 @@ public record ToeOnFoot(
             tries.add(new Tried(
                     toe.school(), toe == toes.get(0), worn(toe, mmPerRound, half.value(), tracing.widthMm()), off));
         }
-        ShapingSchool closest = tries.stream()
+        Tried closest = tries.stream()
                 .min(Comparator.comparingDouble((Tried tried) -> tried.off().value()))
-                .orElseThrow()
-                .school();
-        return new ToeOnFoot(width, tip, back, outline(tracing, places * APART), tries, closest);
+                .orElseThrow();
+        List<ShapingSchool> asClose = tries.stream()
+                .filter(tried -> tried != closest && !apart(closest.off(), tried.off()))
+                .map(Tried::school)
+                .toList();
+        return new ToeOnFoot(width, tip, back, outline(tracing, places * APART), tries, closest.school(), asClose);
+    }
+
+    /** Whether one is further off than the other by more than either is unsure. */
+    private static boolean apart(Step best, Step other) {
+        return other.value() - best.value() > Math.max(best.plusMinus95(), other.plusMinus95());
     }
 
     private static double depth(Shaping toe, double mmPerRound) {

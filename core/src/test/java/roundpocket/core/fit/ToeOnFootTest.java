@@ -134,6 +134,10 @@ public class ToeOnFootTest {
                     .min()
                     .orElseThrow();
             assertThat(off(toe, toe.closest())).isEqualTo(least);
+            assertThat(toe.asClose()).doesNotContain(toe.closest());
+            toe.tries().stream()
+                    .filter(tried -> tried.off().value() - least > 4) // twice what a tape is good to
+                    .forEach(far -> assertThat(toe.asClose()).doesNotContain(far.school()));
             Tried first = toe.tries().get(0);
             assertThat(first.off().value()).isCloseTo(again(toe, first, width, tip, back), within(1e-9));
         }

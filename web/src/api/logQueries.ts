@@ -11,11 +11,11 @@ import type {
   Repair,
 } from '../wire/types';
 
-/** The finished pairs, the latest first: so many of them. */
-export function useLog(most: number) {
+/** The finished pairs, the latest first: so many of those in whose names the words are. */
+export function useLog(most: number, words: string) {
   return useQuery({
-    queryKey: ['log', 'entries', most],
-    queryFn: () => call<Log>('GET', `/api/log?most=${most}`),
+    queryKey: ['log', 'entries', most, words],
+    queryFn: () => call<Log>('GET', `/api/log?most=${most}&words=${encodeURIComponent(words)}`),
     placeholderData: keepPreviousData,
   });
 }

@@ -24,7 +24,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
   const { lengths } = useSettings();
   const gist = pair?.gist;
   const [repair, setRepair] = useState(false);
-  const { name, foot, begunAt, finishedAt, notes } = entry;
+  const { name, foot, yarn, hours, begunAt, finishedAt, notes } = entry;
   const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
     <Box
@@ -43,7 +43,14 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
           </Link>
         </Box>
         <Box color="quiet" fontSize="sm">
-          {[foot?.name, days.join(' – ')].filter(Boolean).join(' · ')}
+          {[
+            foot?.name,
+            yarn,
+            days.join(' – '),
+            hours !== undefined && `about ${Math.max(1, Math.round(hours))} h of knitting`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </Box>
       </Flex>
       <Grid

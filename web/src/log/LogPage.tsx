@@ -1,4 +1,5 @@
-import { Box, Link } from '@chakra-ui/react';
+import { Box, Field, Input, Link } from '@chakra-ui/react';
+import { useDeferredValue, useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useLog } from '../api/logQueries';
 import { useBasket } from '../api/queries';
@@ -10,7 +11,9 @@ import { PredictionsKept } from './PredictionsKept';
 /** Finished pairs: what was planned and what was knitted, how they fit, and what was learned. */
 export function LogPage() {
   const shown = useMore();
-  const log = useLog(shown.most);
+  const [words, setWords] = useState('');
+  const sought = useDeferredValue(words.trim());
+  const log = useLog(shown.most, sought);
   const finished = useBasket(true, shown.most).data?.pairs ?? [];
   const longest = Math.max(...finished.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
@@ -20,7 +23,7 @@ export function LogPage() {
         Log
       </Box>
       {log.data ? (
-        log.data.inAll === 0 ? (
+        log.data.inAll === 0 && sought === '' ? (
           <Box maxW="38rem">
             <p>
               No pair is finished yet. Once both socks are done, the pair appears here, planned
@@ -32,6 +35,25 @@ export function LogPage() {
           </Box>
         ) : (
           <>
+            <Field.Root maxW="24rem" mb={3}>
+              <Field.Label fontWeight="600">
+                Find a pair, by its name, its feet or its yarn
+              </Field.Label>
+              <Input
+                type="search"
+                value={words}
+                maxLength={80}
+                onChange={(event) => setWords(event.target.value)}
+                bg="sheet"
+                borderColor="quiet"
+                autoComplete="off"
+              />
+              {sought !== '' && (
+                <Box role="status" fontSize="sm" color="quiet">
+                  {`${log.data.inAll} ${log.data.inAll === 1 ? 'pair' : 'pairs'} found`}
+                </Box>
+              )}
+            </Field.Root>
             <PredictionsKept entries={log.data.entries} />
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (

@@ -28,12 +28,9 @@ const NO_PATTERN = {
   'pattern.swatched': undefined,
 };
 
-/** What is patterned, and how; one word where nothing is, and none where nothing can be. */
+/** What is patterned, and how; one word where nothing is. */
 export function PatternWords(words: WordsProps) {
-  const { pattern, recipe } = words.plan;
-  if (!recipe.options.some(({ path }) => path === 'pattern.place')) {
-    return null;
-  }
+  const { pattern } = words.plan;
   return (
     <>
       <OptionWord
@@ -87,7 +84,7 @@ export function PatternWords(words: WordsProps) {
           {', '}
           <YesNoWord {...words} id="pattern-swatched" choice="pattern.swatched" after=")," />
         </>
-      )}{' '}
+      )}
     </>
   );
 }

@@ -7,6 +7,7 @@ import { useRested } from '../form/useRested';
 import { ChoiceWord } from './ChoiceWord';
 import { ContrastWord } from './ContrastWord';
 import { FabricWord } from './FabricWord';
+import type { Plan } from '../wire/types';
 import type { RecipeProps, WordsProps } from './props';
 import { FootWords } from './FootWords';
 import { GraftWords } from './GraftWords';
@@ -53,7 +54,12 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
           <StripeWords {...words} />
           {' The two socks are knitted '}
-          <PatternWords {...words} /> <OptionWord {...words} id="order" choice="order" after="." />
+          {mayBePatterned(plan) && (
+            <>
+              <PatternWords {...words} />{' '}
+            </>
+          )}
+          <OptionWord {...words} id="order" choice="order" after="." />
         </Box>{' '}
         <Box
           as="p"
@@ -86,6 +92,10 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
     </Box>
   );
 });
+
+/** A ready tube is as it was knitted. */
+const mayBePatterned = ({ recipe }: Plan): boolean =>
+  recipe.options.some(({ path }) => path === 'pattern.place');
 
 function easeText(ease: number): string {
   return ease < 0 ? `${decimal(-ease * 100, 1)} % larger` : `${decimal(ease * 100, 1)} % smaller`;

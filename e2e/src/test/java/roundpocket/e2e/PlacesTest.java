@@ -110,13 +110,13 @@ public class PlacesTest extends BrowserTest {
     @Test
     public void theMeasuringSheetIsTrueToSize() {
         Page page = visit("/feet/sheet");
-        assertThat(page.getByText("5 cm each way")).isVisible();
+        assertThat(page.getByText("5 cm each way").first()).isVisible();
         waitUntilDrawn(page, 50 * 96 / 25.4);
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("inches").setExact(true))
                 .click();
-        assertThat(page.getByText("2 in each way")).isVisible();
+        assertThat(page.getByText("2 in each way").first()).isVisible();
         waitUntilDrawn(page, 2 * 96);
     }
 

@@ -54,10 +54,14 @@ public class Log {
         this.clock = clock;
     }
 
-    /** The finished pairs, the latest first: so many of them. */
+    /** The finished pairs, the latest first: so many of those whose own, whose foot's or whose yarn's name has these words. */
     @Transactional(readOnly = true)
-    public LogView entries(int most) {
+    public LogView entries(int most, String words) {
         List<UUID> finished = laps.finished();
+        if (!words.isBlank()) {
+            Set<UUID> named = pairs.named(words);
+            finished = finished.stream().filter(named::contains).toList();
+        }
         return new LogView(finished.stream().limit(most).map(this::entry).toList(), finished.size());
     }
 
@@ -72,6 +76,7 @@ public class Log {
                 pairId,
                 pair.name(),
                 pair.foot(),
+                pair.yarn() == null ? null : pair.yarn().name(),
                 Objects.requireNonNull(lap.startedAt()),
                 lap.socks().stream()
                         .map(sock -> sock.lastAt())
@@ -79,6 +84,7 @@ public class Log {
                         .max(Comparator.naturalOrder())
                         .orElse(null),
                 lap.socks().stream().mapToInt(sock -> sock.position()).sum(),
+                work.hours().isPresent() ? work.hours().getAsDouble() : null,
                 sections(work),
                 lap.works().get(0).differences(),
                 work.used().map(PairWork.Used::weighedG).orElse(null),

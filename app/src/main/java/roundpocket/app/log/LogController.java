@@ -38,10 +38,10 @@ class LogController {
         this.lessons = lessons;
     }
 
-    /** The finished pairs, the latest first: so many of them as are to be shown. */
+    /** The finished pairs, the latest first: so many as are to be shown, of those whose name, foot or yarn has the words. */
     @GetMapping("/api/log")
-    LogView entries(@RequestParam(defaultValue = Shown.USUAL) int most) {
-        return log.entries(Shown.checked(most));
+    LogView entries(@RequestParam(defaultValue = Shown.USUAL) int most, @RequestParam(defaultValue = "") String words) {
+        return log.entries(Shown.checked(most), words);
     }
 
     /** What can be noted on a worn pair. */

@@ -22,9 +22,11 @@ public final class LogViews {
      * A finished pair.
      *
      * @param foot whose feet it is for, where they are on the shelf
+     * @param yarn what its yarn is called, where it is on the shelf
      * @param begunAt when it was begun
      * @param finishedAt when its last step was pressed
      * @param presses presses of both socks
+     * @param hours hours of knitting, at the pace at which rounds were pressed; left out where that is not known
      * @param sections what was planned and what was knitted, section by section
      * @param differences the figures of the first sock that are otherwise than planned
      * @param usedG grams that went between the first and the last weighing of every ball; left out where nothing was weighed
@@ -40,9 +42,11 @@ public final class LogViews {
             UUID pairId,
             String name,
             @Nullable LinkView foot,
+            @Nullable String yarn,
             Instant begunAt,
             @Nullable Instant finishedAt,
             int presses,
+            @Nullable Double hours,
             List<SectionView> sections,
             List<DifferenceView> differences,
             @Nullable Double usedG,

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +37,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
             "This plan left stitches in at the corners of a waste-yarn heel. Waste yarn comes out whole, so now 2 extra"
                     + " stitches are picked up at each corner.";
 
+    private final PairRepository stored;
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
@@ -54,11 +56,18 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
             JsonMapper mapper,
             Clock clock) {
         super("pair", repository, clock);
+        this.stored = repository;
         this.feet = feet;
         this.swatches = swatches;
         this.yarns = yarns;
         this.history = history;
         this.mapper = mapper;
+    }
+
+    /** The pairs whose own, whose foot's or whose yarn's name holds the words, in whatever case. */
+    @Transactional(readOnly = true)
+    public Set<UUID> named(String words) {
+        return stored.named(words.strip());
     }
 
     /** Keeps a new pair; a foot and a swatch that were measured for it go on their shelves with it. */

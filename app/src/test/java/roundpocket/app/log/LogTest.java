@@ -2,6 +2,7 @@ package roundpocket.app.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
@@ -180,5 +181,24 @@ public class LogTest extends AppTest {
         assertThat(again.at("/lessons/0/weighIns")).hasSize(2);
         assertThat(again.at("/spec/foot/lengthMm").asDouble()).isEqualTo(246);
         assertThat(get("/api/pairs/" + pair("Never begun") + "/again")).hasStatus(404);
+    }
+
+    /** By the pair's own name, the foot's or the yarn's, in whatever case; signs of a search language are none here. */
+    @Test
+    public void aPairIsFoundByItsNameOrItsFoot() {
+        for (String words : new String[] {"wor", "WORN", "marit", " ari "}) {
+            assertThat(found(words)).as(words).contains(worn);
+        }
+        for (String words : new String[] {"%", "_", "nobody’s", "Worn' or 1=1"}) {
+            assertThat(found(words)).as(words).isEmpty();
+        }
+    }
+
+    private List<String> found(String words) {
+        return body(get("/api/log?most=1000&words=" + words))
+                .get("entries")
+                .valueStream()
+                .map(entry -> entry.get("pairId").asString())
+                .toList();
     }
 }

@@ -2,6 +2,7 @@ package roundpocket.core.lap;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import roundpocket.core.plan.KnitOrder;
 
 /** How fast somebody knits, from the times at which rounds were pressed. */
 public final class Pace {
@@ -33,5 +34,19 @@ public final class Pace {
         }
         boolean unlikely = rounds < FEWEST || knittedMs < rounds * SHORTEST_ROUND_MS;
         return unlikely ? OptionalDouble.empty() : OptionalDouble.of(rounds * 3_600_000.0 / knittedMs);
+    }
+
+    /** Hours in both socks of a pair, each at its own pace, or else the other's. Two at a time a press is a round on both. */
+    static OptionalDouble hours(PairWork pair) {
+        double hours = 0;
+        for (int number = 1; number <= (pair.order() == KnitOrder.TWO_AT_A_TIME ? 1 : 2); number++) {
+            OptionalDouble own = pair.sock(number).roundsPerHour();
+            OptionalDouble pace = own.isPresent() ? own : pair.sock(3 - number).roundsPerHour();
+            if (pace.isEmpty()) {
+                return OptionalDouble.empty();
+            }
+            hours += pair.sock(number).rounds() / pace.getAsDouble();
+        }
+        return OptionalDouble.of(hours);
     }
 }

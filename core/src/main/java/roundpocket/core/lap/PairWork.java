@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
 import roundpocket.core.explain.Given;
@@ -304,6 +305,11 @@ public final class PairWork {
 
     private Optional<List<Weighing>> inUse(Weighing now) {
         return cakes().stream().filter(cake -> cake.get(0).sameCake(now)).reduce((earlier, later) -> later);
+    }
+
+    /** Hours of knitting in both socks, at the pace at which rounds were pressed; empty while that is not known. */
+    public OptionalDouble hours() {
+        return Pace.hours(this);
     }
 
     /**

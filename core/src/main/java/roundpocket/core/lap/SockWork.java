@@ -39,6 +39,13 @@ public final class SockWork {
         return Pace.roundsPerHour(roundsMs);
     }
 
+    /** Rounds that are knitted of it. */
+    int rounds() {
+        return course.lap().progress(position()).values().stream()
+                .mapToInt(LapPlan.Progress::done)
+                .sum();
+    }
+
     /** Stitches in an hour; empty while too little is known. */
     public OptionalDouble stitchesPerHour() {
         double loops =

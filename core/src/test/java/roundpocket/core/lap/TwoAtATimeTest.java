@@ -2,6 +2,7 @@ package roundpocket.core.lap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -65,6 +66,24 @@ public class TwoAtATimeTest {
             }
             assertThat(pair.pressed(10_000)).hasSize(before.size());
         }
+    }
+
+    /** Ten rounds of the foot a minute apart, on both at once: ten minutes, and one after the other twice as long. */
+    @Test
+    public void hoursArePressesAtTheirPaceAndBothSocksAreOnePress() {
+        assertThat(pair.hours()).isEmpty();
+        pair.hear(new Done(1, 0, true));
+        for (int i = 0; i <= 10; i++) {
+            pair.hear(new Done(1, i * 60_000L, true));
+        }
+        assertThat(pair.hours().orElseThrow()).isCloseTo(11 / 60.0, within(1e-9));
+        PairWork oneByOne = new PairWork(Course.of(Specs.wholeExample(), HeelWhen.AFTER_TUBE));
+        for (int sock = 1; sock <= 2; sock++) {
+            for (int i = 0; i <= 11; i++) {
+                oneByOne.hear(new Done(sock, i * 60_000L));
+            }
+        }
+        assertThat(oneByOne.hours().orElseThrow()).isCloseTo(2 * 11 / 60.0, within(1e-9));
     }
 
     @Test

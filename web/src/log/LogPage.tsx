@@ -8,6 +8,9 @@ import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
 import { PredictionsKept } from './PredictionsKept';
 
+/** So many are seen at a glance. */
+const FEW = 3;
+
 /** Finished pairs: what was planned and what was knitted, how they fit, and what was learned. */
 export function LogPage() {
   const shown = useMore();
@@ -35,25 +38,27 @@ export function LogPage() {
           </Box>
         ) : (
           <>
-            <Field.Root maxW="24rem" mb={3}>
-              <Field.Label fontWeight="600">
-                Find a pair, by its name, its feet or its yarn
-              </Field.Label>
-              <Input
-                type="search"
-                value={words}
-                maxLength={80}
-                onChange={(event) => setWords(event.target.value)}
-                bg="sheet"
-                borderColor="quiet"
-                autoComplete="off"
-              />
-              {sought !== '' && (
-                <Box role="status" fontSize="sm" color="quiet">
-                  {`${log.data.inAll} ${log.data.inAll === 1 ? 'pair' : 'pairs'} found`}
-                </Box>
-              )}
-            </Field.Root>
+            {(log.data.inAll > FEW || words !== '') && (
+              <Field.Root maxW="24rem" mb={3}>
+                <Field.Label fontWeight="600">
+                  Find a pair, by its name, its feet or its yarn
+                </Field.Label>
+                <Input
+                  type="search"
+                  value={words}
+                  maxLength={80}
+                  onChange={(event) => setWords(event.target.value)}
+                  bg="sheet"
+                  borderColor="quiet"
+                  autoComplete="off"
+                />
+                {sought !== '' && (
+                  <Box role="status" fontSize="sm" color="quiet">
+                    {`${log.data.inAll} ${log.data.inAll === 1 ? 'pair' : 'pairs'} found`}
+                  </Box>
+                )}
+              </Field.Root>
+            )}
             <PredictionsKept entries={log.data.entries} />
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (

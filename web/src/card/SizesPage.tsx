@@ -6,7 +6,7 @@ import { usePair } from '../api/queries';
 import { PageStyle } from '../form/PageStyle';
 import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
-import { gaugeSpanText, lengthText } from '../units/units';
+import { decimal, gaugeSpanMm, gaugeSpanText, lengthText } from '../units/units';
 import type { Pair, SizeChart } from '../wire/types';
 
 /** Where the heel opens for every shoe size, with the gauge, the toe and the heel of a pair: for the wall. */
@@ -39,9 +39,9 @@ const HEADS = [
 
 function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
   const { lengths } = useSettings();
-  const { stitches, rounds } = pair.spec.swatch;
   const text = (mm: number) => lengthText(mm, lengths);
-  const swatch = [stitches, rounds].map((readings) => readings[0]?.count).join(' sts and ');
+  const span = gaugeSpanMm(lengths) / 100;
+  const gauge = `${decimal(chart.stitches * span, 1)} sts and ${decimal(chart.rounds * span, 1)} rounds per ${gaugeSpanText(lengths)}`;
   return (
     <Box>
       <title>{`Size chart: ${pair.name} · Round Pocket`}</title>
@@ -67,7 +67,7 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
       >
         <Box fontWeight="700">{`Where the heel goes, by shoe size`}</Box>
         <Box fontSize="sm" mb={3} maxW="46rem">
-          {`For the gauge (${swatch} rounds in the swatch of ${gaugeSpanText(lengths)} or as measured), the toe and the heel of “${pair.name}”; placed ${chart.school}. A shoe size tells the foot to within ${lengths === 'INCH' ? '¼ in' : '5 mm'}: measure where you can.`}
+          {`For ${gauge}, with the toe and the heel of “${pair.name}”; placed ${chart.school}. A shoe size tells the foot to within ${lengths === 'INCH' ? '¼ in' : '5 mm'}: measure where you can.`}
         </Box>
         <Box
           as="table"

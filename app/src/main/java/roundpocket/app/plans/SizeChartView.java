@@ -9,9 +9,11 @@ import roundpocket.core.tube.SizeChart;
  * Where the heel opens for every shoe size, with one knitter's gauge, toe and heel.
  *
  * @param school how the heel is placed, in words
+ * @param stitches stitches per 10 cm that it is made for
+ * @param rounds rounds per 10 cm
  * @param rows smallest first
  */
-public record SizeChartView(String school, List<Row> rows) {
+public record SizeChartView(String school, double stitches, double rounds, List<Row> rows) {
     /**
      * One size. Sizes of other systems are the nearest halves; left out where the system has none.
      *
@@ -55,6 +57,9 @@ public record SizeChartView(String school, List<Row> rows) {
 
     static SizeChartView of(SizeChart chart) {
         return new SizeChartView(
-                chart.school().title(), chart.rows().stream().map(Row::of).toList());
+                chart.school().title(),
+                chart.gauge().stitches().value(),
+                chart.gauge().rounds().value(),
+                chart.rows().stream().map(Row::of).toList());
     }
 }

@@ -116,7 +116,9 @@ public class PreviewTest extends AppTest {
 
     @Test
     public void theSizeChartIsTheCores() {
-        JsonNode rows = body(post("/api/plans/sizes", SPEC)).get("rows");
+        JsonNode chart = body(post("/api/plans/sizes", SPEC));
+        assertThat(chart.get("rounds").asDouble()).isCloseTo(43, withinPercentage(1e-9));
+        JsonNode rows = chart.get("rows");
         assertThat(rows.size()).isGreaterThan(20);
         assertThat(rows).allSatisfy(row -> assertThat(row.get("roundsFromTip").asInt())
                 .isGreaterThan(row.get("roundsFromToe").asInt()));

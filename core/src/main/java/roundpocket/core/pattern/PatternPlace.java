@@ -6,7 +6,11 @@ import roundpocket.core.explain.Named;
 public enum PatternPlace implements Named {
     PLAIN("plain", "plain", "knit every round", "colour that shows, and the quickest sock"),
     LEG("on the leg", "with a pattern on the leg", "all around the leg", "a foot that is smooth in a shoe"),
-    INSTEP("on the instep", "with a pattern on the instep", "on the upper half of the foot", "feet that are put up"),
+    INSTEP(
+            "on the instep",
+            "with a pattern on the instep",
+            "on the upper half of the foot",
+            "something to look at with your feet up"),
     BOTH(
             "on leg and instep",
             "with a pattern on leg and instep",

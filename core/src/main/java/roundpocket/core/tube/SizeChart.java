@@ -16,9 +16,10 @@ import roundpocket.core.swatch.Gauge;
  * Where the heel opens for every shoe size, with one knitter's gauge, toe and heel: for the wall.
  *
  * @param school how the heel is placed; where the plan's method is bound to one foot, by the heel's own depth
+ * @param gauge the gauge it is made for
  * @param rows smallest first
  */
-public record SizeChart(PlacingSchool school, List<Row> rows) {
+public record SizeChart(PlacingSchool school, Gauge gauge, List<Row> rows) {
     private static final int SMALLEST = 18;
     private static final int LARGEST = 50;
     private static final double CLOSE = 4;
@@ -81,7 +82,7 @@ public record SizeChart(PlacingSchool school, List<Row> rows) {
                 rows.add(row(eu, length, placed.openingRound(), fromToe, gauge));
             }
         }
-        return new SizeChart(school, rows);
+        return new SizeChart(school, gauge, rows);
     }
 
     private static Row row(int eu, Step length, Step tip, Step toe, Gauge gauge) {

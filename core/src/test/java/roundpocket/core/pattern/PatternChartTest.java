@@ -74,7 +74,6 @@ public class PatternChartTest {
     @Test
     public void readingItsWordsGivesTheSameRepeat() {
         Random random = new Random(20_261_127);
-        int read = 0;
         for (int i = 0; i < 2000; i++) {
             List<PatternRow> rows = new ArrayList<>();
             int height = 1 + random.nextInt(6);
@@ -85,9 +84,7 @@ public class PatternChartTest {
             assertThat(PatternChart.read(chart.text())).isEqualTo(chart);
             assertThat(PatternChart.read(chart.text().replace(", ", " ").toUpperCase(java.util.Locale.ROOT)))
                     .isEqualTo(chart);
-            read++;
         }
-        assertThat(read).isEqualTo(2000);
     }
 
     /** A row that takes and leaves so many. */

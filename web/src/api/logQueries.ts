@@ -1,4 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { call } from './client';
 import type {
   Again,
@@ -9,6 +15,7 @@ import type {
   NoteChoices,
   Proposal,
   Repair,
+  Tallies,
 } from '../wire/types';
 
 /** The finished pairs, the latest first: so many of those in whose names the words are. */
@@ -18,6 +25,22 @@ export function useLog(most: number, words: string) {
     queryFn: () => call<Log>('GET', `/api/log?most=${most}&words=${encodeURIComponent(words)}`),
     placeholderData: keepPreviousData,
   });
+}
+
+/** All finished pairs together. */
+export function useTallies() {
+  return useQuery({
+    queryKey: ['log', 'tallies'],
+    queryFn: () => call<Tallies>('GET', '/api/log/tallies'),
+  });
+}
+
+/** What a note changes of what is shown. */
+function noted(client: QueryClient) {
+  return Promise.all([
+    client.invalidateQueries({ queryKey: ['log', 'entries'] }),
+    client.invalidateQueries({ queryKey: ['log', 'tallies'] }),
+  ]);
 }
 
 /** What can be noted on a worn pair. */
@@ -34,7 +57,7 @@ export function useAddNote(pairId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (note: LogNoteWrite) => call<LogNote>('POST', `/api/log/${pairId}/notes`, note),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['log', 'entries'] }),
+    onSuccess: () => noted(client),
   });
 }
 
@@ -43,7 +66,7 @@ export function useRemoveNote() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => call<undefined>('DELETE', `/api/log/notes/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['log', 'entries'] }),
+    onSuccess: () => noted(client),
   });
 }
 

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { GistBand, LapGist, Outline, Pair, Section } from '../wire/types';
 import { StripeRuns } from '../tape/StripeRuns';
 import { scaleFor } from '../tape/scale';
+import { SockMarks, type SockMark } from './SockMarks';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 
 type Way = NonNullable<Pair['gist']>['way'];
@@ -19,11 +20,13 @@ interface SockThumbProps {
   way: Way;
   /** Its stripes, where it has any. */
   stripes?: readonly GistBand[] | undefined;
+  /** Numbered places of it. */
+  marks?: readonly SockMark[];
 }
 
 /** A small drawing of a sock, to a scale that is the same for all shown together. */
 export function SockThumb(props: SockThumbProps) {
-  const { outline, longestMm, colour, knitted, way, stripes } = props;
+  const { outline, longestMm, colour, knitted, way, stripes, marks = [] } = props;
   const id = useId();
   const scale = scaleFor({ ...outline, lengthMm: longestMm }, WIDTH, MARGIN);
   const pocketTop = MARGIN + outline.widthMm * scale.perMm + 6;
@@ -82,6 +85,7 @@ export function SockThumb(props: SockThumbProps) {
         </>
       )}
       <OpeningLine {...shape} top={MARGIN} />
+      <SockMarks marks={marks} outline={outline} scale={scale} top={MARGIN} heelTop={pocketTop} />
     </svg>
   );
 }

@@ -2,11 +2,12 @@ import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useFeet, usePairs } from '../api/queries';
-import type { KeptFoot } from '../wire/types';
+import { useTallies } from '../api/logQueries';
+import type { Had as HadPair, KeptFoot } from '../wire/types';
 import { CsvFile } from '../form/CsvFile';
 import { ShelfItem } from '../form/ShelfItem';
 import { Notice, Waiting } from '../form/States';
-import { today } from '../units/days';
+import { dayText, today } from '../units/days';
 import { FootFields, type TypedFeet } from './FootFields';
 import { FootOutline } from '../tape/FootOutline';
 import { FootTable } from './FootTable';
@@ -116,7 +117,10 @@ function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () =>
 
 function FootSummary({ kept }: { kept: KeptFoot }) {
   const pairs = usePairs();
-  const mine = (pairs.data ?? []).filter((pair) => pair.foot?.id === kept.id);
+  const had = useTallies().data?.feet.find(({ footId }) => footId === kept.id)?.pairs ?? [];
+  const planned = (pairs.data ?? []).filter(
+    (pair) => pair.foot?.id === kept.id && !had.some(({ pairId }) => pairId === pair.id),
+  );
   return (
     <Flex gap={{ base: 2, md: 6 }} align="flex-start" wrap="wrap">
       <Box w="170px" flexShrink={0} minH="2rem">
@@ -134,13 +138,14 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
             {kept.notes}
           </Box>
         )}
+        {had.length > 0 && <Had pairs={had} />}
         <Box fontSize="sm" color="quiet" mt={1}>
-          {mine.length === 0 ? (
-            'No pair planned yet.'
+          {planned.length === 0 ? (
+            had.length === 0 && 'No pair planned yet.'
           ) : (
             <>
               Planned:{' '}
-              {mine.map((pair, i) => (
+              {planned.map((pair, i) => (
                 <span key={pair.id}>
                   {i > 0 && ', '}
                   <Link asChild color="chosen" textDecoration="underline">
@@ -155,3 +160,28 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
     </Flex>
   );
 }
+
+/** The pairs that were knitted for these feet, and what was noted on them. */
+function Had({ pairs }: { pairs: readonly HadPair[] }) {
+  return (
+    <Box fontSize="sm" mt={1}>
+      Knitted:
+      <Box as="ul" listStyleType="none">
+        {pairs.slice(0, FEW).map(({ pairId, name, finishedAt, said }) => (
+          <Box as="li" key={pairId} pl={3} overflowWrap="anywhere">
+            <Link asChild color="chosen" textDecoration="underline">
+              <RouteLink to={`/pairs/${pairId}`}>{name}</RouteLink>
+            </Link>
+            {[finishedAt && dayText(finishedAt.slice(0, 10)), ...said].map(
+              (each) => each && ` · ${each}`,
+            )}
+          </Box>
+        ))}
+      </Box>
+      {pairs.length > FEW && `and ${pairs.length - FEW} more in the log.`}
+    </Box>
+  );
+}
+
+/** So many pairs of a foot are listed; the log has them all. */
+const FEW = 5;

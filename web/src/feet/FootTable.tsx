@@ -66,7 +66,7 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
                 <chakra.td
                   key={title}
                   pr={{ base: 2, md: 4 }}
-                  whiteSpace="nowrap"
+                  whiteSpace={title === SHOE ? 'normal' : 'nowrap'}
                   hideBelow={empty.has(title) ? 'md' : undefined}
                 >
                   {value(foot) ?? '–'}
@@ -86,6 +86,9 @@ const DAY_AND_SIDE = [
   ['Foot', '3.5rem'],
 ] as const;
 
+/** Its words may wrap; a number does not. */
+const SHOE = 'Shoe';
+
 /** Title, width, and what stands there. */
 type Measured = readonly [string, string, (foot: Foot) => string | undefined];
 
@@ -98,6 +101,6 @@ function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): reado
     ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
     ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],
     ['Toes', '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],
-    ['Shoe', '11rem', ({ shoe }) => shoe && `${shoe.size} ${titles('ShoeSystem', shoe.system)}`],
+    [SHOE, '6rem', ({ shoe }) => shoe && `${shoe.size} ${titles('ShoeSystem', shoe.system)}`],
   ];
 }

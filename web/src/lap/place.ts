@@ -74,6 +74,12 @@ export function patternRound({ step, done }: Place): number | undefined {
   return step.pattern[done] || undefined;
 }
 
+/** A longer time in half hours: nobody knits to the minute. */
+function timeWords(minutes: number): string {
+  const halves = Math.round(minutes / 30);
+  return minutes < 90 ? `${minutes} min` : `${Math.floor(halves / 2)}${halves % 2 ? '½' : ''} h`;
+}
+
 /** At a glance: whether the round after this one changes the stitches, and how long the section still takes. */
 export function glance({ step, done }: Place, pace: number | undefined): string {
   const left = step.number - done;
@@ -84,7 +90,7 @@ export function glance({ step, done }: Place, pace: number | undefined): string 
   const minutes = pace && Math.round((left / pace) * 60);
   return [
     after && `then ${kind} round`,
-    minutes !== undefined && minutes > 0 && `about ${minutes} min of this left`,
+    minutes !== undefined && minutes > 0 && `about ${timeWords(minutes)} of this left`,
   ]
     .filter(Boolean)
     .join(' · ');

@@ -12,6 +12,12 @@ const PLACES = [
   ['CUFF', 'cuff'],
 ] as const;
 
+const SOCKS = [
+  ['', 'both'],
+  ['1', 'first'],
+  ['2', 'second'],
+] as const;
+
 const OTHER = 'OTHER';
 
 /** Notes how a pair fits or wears. */
@@ -21,6 +27,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
   const [open, setOpen] = useState(false);
   const [said, setSaid] = useState('');
   const [place, setPlace] = useState<(typeof PLACES)[number][0]>('HEEL');
+  const [sock, setSock] = useState<(typeof SOCKS)[number][0]>('');
   const [words, setWords] = useState('');
   const [on, setOn] = useState(today);
   const { fit = [], wear = [] } = choices.data ?? {};
@@ -32,6 +39,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
       kind: fitting ? 'FIT' : wearing ? 'WEAR' : 'OTHER',
       ...(fitting && { fit: said as NonNullable<LogNoteWrite['fit']> }),
       ...(wearing && { wear: said as NonNullable<LogNoteWrite['wear']>, section: place }),
+      ...(wearing && sock && { sock: Number(sock) }),
       words,
       on,
     };
@@ -110,6 +118,25 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
                 onChange={(event) => setPlace(event.target.value as typeof place)}
               >
                 {PLACES.map(([code, title]) => (
+                  <option key={code} value={code}>
+                    {title}
+                  </option>
+                ))}
+              </chakra.select>
+            </label>
+          </Box>
+        )}
+        {wearing && (
+          <Box asChild flex="1 1 7rem" fontWeight="600">
+            <label>
+              Which sock
+              <chakra.select
+                {...select}
+                fontWeight="400"
+                value={sock}
+                onChange={(event) => setSock(event.target.value as typeof sock)}
+              >
+                {SOCKS.map(([code, title]) => (
                   <option key={code} value={code}>
                     {title}
                   </option>

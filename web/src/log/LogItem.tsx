@@ -9,6 +9,7 @@ import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
 import { KnitAgain } from './KnitAgain';
 import { NewHeel } from './NewHeel';
+import { placesOf, wornPlaces } from './wear';
 import { Timeline } from './Timeline';
 import { LinkButton } from '../form/LinkButton';
 
@@ -25,6 +26,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
   const gist = pair?.gist;
   const [repair, setRepair] = useState(false);
   const { name, foot, yarn, hours, begunAt, finishedAt, notes } = entry;
+  const worn = wornPlaces(notes);
   const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
     <Box
@@ -72,6 +74,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
                   knitted={pair?.lap?.knitted}
                   way={gist.way}
                   stripes={gist.stripes}
+                  marks={placesOf(worn, sock)}
                 />
               </Box>
             ))}
@@ -91,7 +94,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
               No notes on wear yet. Wear them for a day first.
             </Box>
           )}
-          <Timeline entry={entry} />
+          <Timeline entry={entry} worn={worn} />
           <AddNote pairId={entry.pairId} name={name} />
           {pair && <KnitAgain pair={pair} />}
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>

@@ -1,12 +1,12 @@
 import { Box, Field, Input, Link } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { Link as RouteLink } from 'react-router';
-import { useLog } from '../api/logQueries';
+import { useLog, useTallies } from '../api/logQueries';
 import { useBasket } from '../api/queries';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
-import { PredictionsKept } from './PredictionsKept';
+import { Together } from './Together';
 
 /** So many are seen at a glance. */
 const FEW = 3;
@@ -17,6 +17,7 @@ export function LogPage() {
   const [words, setWords] = useState('');
   const sought = useDeferredValue(words.trim());
   const log = useLog(shown.most, sought);
+  const tallies = useTallies();
   const finished = useBasket(true, shown.most).data?.pairs ?? [];
   const longest = Math.max(...finished.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
@@ -59,7 +60,7 @@ export function LogPage() {
                 )}
               </Field.Root>
             )}
-            <PredictionsKept entries={log.data.entries} />
+            {tallies.data && sought === '' && <Together tallies={tallies.data} />}
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (
                 <LogItem

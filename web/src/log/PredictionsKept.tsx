@@ -2,7 +2,7 @@ import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { useSettings } from '../settings/settings';
 import { Circle, Line, Rect, Text } from '../tape/svg';
 import { roughMass } from '../units/units';
-import type { LogEntry } from '../wire/types';
+import type { Prediction } from '../wire/types';
 
 const WIDTH = 560;
 const NAMES = 190;
@@ -10,100 +10,149 @@ const ROW = 26;
 const TOP = 22;
 /** The tape of this picture: weighed as a share of planned. */
 const [LEAST, MOST] = [0.6, 1.4];
+/** So many have a row of their own; more are drawn as dots on one axis. */
+const ROWS = 8;
 
 /** How well the plans of the yarn kept their word: what was weighed, beside what was planned for the same stitches. */
-export function PredictionsKept({ entries }: { entries: readonly LogEntry[] }) {
+export function PredictionsKept({ predictions }: { predictions: readonly Prediction[] }) {
   const { lengths } = useSettings();
-  const weighed = entries.flatMap(
-    ({ pairId, name, usedG, usedPlannedG, usedPlusMinusG, predictionKept }) =>
-      usedG !== undefined && usedPlannedG && usedPlusMinusG !== undefined
-        ? [
-            {
-              pairId,
-              name,
-              usedG,
-              planned: usedPlannedG,
-              plusMinus: usedPlusMinusG,
-              kept: predictionKept,
-            },
-          ]
-        : [],
-  );
-  if (weighed.length === 0) {
+  if (predictions.length === 0) {
     return null;
   }
-  const kept = weighed.filter((each) => each.kept).length;
-  const x = (share: number) =>
-    NAMES +
-    ((Math.min(MOST, Math.max(LEAST, share)) - LEAST) / (MOST - LEAST)) * (WIDTH - NAMES - 12);
-  const height = TOP + weighed.length * ROW + 6;
+  const kept = predictions.filter((each) => each.kept).length;
   return (
-    <Box as="section" bg="sheet" borderWidth="1px" borderColor="line" p={{ base: 3, md: 4 }} mb={4}>
+    <Box>
       <Box as="h2" fontSize="lg">
         Predictions kept
       </Box>
       <p>
-        {weighed.length === 1
+        {predictions.length === 1
           ? `The pair that was weighed took ${kept ? 'as much yarn as planned, within the ± that was said' : 'more or less yarn than the ± allowed for'}.`
-          : `${kept} of ${weighed.length} pairs took as much yarn as planned, within the ± that was said.`}
+          : `${kept} of ${predictions.length} pairs took as much yarn as planned, within the ± that was said; it promises 19 in 20.`}
       </p>
       <Box overflowX="auto" mt={2}>
-        <svg viewBox={`0 0 ${WIDTH} ${height}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>
-          {[0.8, 1, 1.2].map((share) => (
-            <g key={share}>
-              <Line
-                x1={x(share)}
-                x2={x(share)}
-                y1={TOP - 4}
-                y2={height}
-                stroke={share === 1 ? 'ink' : 'line'}
-              />
-              <Text x={x(share)} y={12} fontSize="12px" textAnchor="middle" fill="quiet">
-                {share === 1 ? 'as planned' : `${Math.round(share * 100)} %`}
-              </Text>
-            </g>
-          ))}
-          {weighed.map(({ pairId, name, usedG, planned, plusMinus, kept: inside }, i) => {
-            const y = TOP + i * ROW + ROW / 2;
-            const [from, to] = [1 - plusMinus / planned, 1 + plusMinus / planned];
-            return (
-              <g key={pairId}>
-                <Text x={0} y={y + 4} fontSize="13px" fill="ink">
-                  {name.length > 26 ? `${name.slice(0, 25)}…` : name}
-                </Text>
-                <Rect
-                  x={x(from)}
-                  y={y - 6}
-                  width={x(to) - x(from)}
-                  height={12}
-                  fill="chosenGround"
-                />
-                <Circle
-                  cx={x(usedG / planned)}
-                  cy={y}
-                  r={5}
-                  fill={inside ? 'ink' : 'sheet'}
-                  stroke="ink"
-                  strokeWidth="2"
-                />
-              </g>
-            );
-          })}
-        </svg>
+        {predictions.length <= ROWS ? (
+          <Rows predictions={predictions} />
+        ) : (
+          <Dots predictions={predictions} />
+        )}
       </Box>
       <Box fontSize="sm" color="quiet">
-        The band is what the plan allowed for; the dot is what was weighed, open where it lies
-        outside.
+        {predictions.length <= ROWS
+          ? 'The band is what the plan allowed for; the dot is what was weighed, open where it lies outside.'
+          : 'Every dot is a pair, by how much of its own ± it came out over or under; open where it lies outside the band.'}
       </Box>
       <VisuallyHidden>
         <ul>
-          {weighed.map(({ pairId, name, usedG, planned, plusMinus }) => (
+          {predictions.map(({ pairId, name, weighedG, plannedG, plusMinusG }) => (
             <li key={pairId}>
-              {`${name}: ${roughMass(planned, lengths)} planned, give or take ${roughMass(plusMinus, lengths)}; ${roughMass(usedG, lengths)} weighed.`}
+              {`${name}: ${roughMass(plannedG, lengths)} planned, give or take ${roughMass(plusMinusG, lengths)}; ${roughMass(weighedG, lengths)} weighed.`}
             </li>
           ))}
         </ul>
       </VisuallyHidden>
     </Box>
+  );
+}
+
+/** A few pairs, each with its band. */
+function Rows({ predictions }: { predictions: readonly Prediction[] }) {
+  const x = (share: number) =>
+    NAMES +
+    ((Math.min(MOST, Math.max(LEAST, share)) - LEAST) / (MOST - LEAST)) * (WIDTH - NAMES - 12);
+  const height = TOP + predictions.length * ROW + 6;
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${height}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>
+      {[0.8, 1, 1.2].map((share) => (
+        <g key={share}>
+          <Line
+            x1={x(share)}
+            x2={x(share)}
+            y1={TOP - 4}
+            y2={height}
+            stroke={share === 1 ? 'ink' : 'line'}
+          />
+          <Text x={x(share)} y={12} fontSize="12px" textAnchor="middle" fill="quiet">
+            {share === 1 ? 'as planned' : `${Math.round(share * 100)} %`}
+          </Text>
+        </g>
+      ))}
+      {predictions.map(({ pairId, name, weighedG, plannedG, plusMinusG, kept }, i) => {
+        const y = TOP + i * ROW + ROW / 2;
+        const [from, to] = [1 - plusMinusG / plannedG, 1 + plusMinusG / plannedG];
+        return (
+          <g key={pairId}>
+            <Text x={0} y={y + 4} fontSize="13px" fill="ink">
+              {name.length > 26 ? `${name.slice(0, 25)}…` : name}
+            </Text>
+            <Rect x={x(from)} y={y - 6} width={x(to) - x(from)} height={12} fill="chosenGround" />
+            <Dot x={x(weighedG / plannedG)} y={y} kept={kept} radius={5} />
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** The dots stand in so many columns from twice the ± under to twice over. */
+const COLUMNS = 41;
+const OUTER = 2;
+
+/** Many pairs on one axis: in whole bands of what each plan allowed for. */
+function Dots({ predictions }: { predictions: readonly Prediction[] }) {
+  const x = (bands: number) => WIDTH / 2 + (bands / OUTER) * (WIDTH / 2 - 16);
+  const step = x((2 * OUTER) / (COLUMNS - 1)) - x(0);
+  const stacks = new Map<number, Prediction[]>();
+  predictions.forEach((each) => {
+    const bands = (each.weighedG - each.plannedG) / each.plusMinusG;
+    const inside = Math.max(-OUTER, Math.min(OUTER, bands));
+    const column = Math.round((inside / OUTER) * ((COLUMNS - 1) / 2));
+    stacks.set(column, [...(stacks.get(column) ?? []), each]);
+  });
+  const highest = Math.max(...[...stacks.values()].map(({ length }) => length));
+  const rise = Math.min(step, 200 / highest);
+  const floor = TOP + 12 + highest * rise;
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${floor + 8}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>
+      <Rect x={x(-1)} y={TOP} width={x(1) - x(-1)} height={floor - TOP + 6} fill="chosenGround" />
+      {[-1, 0, 1].map((bands) => (
+        <g key={bands}>
+          <Line
+            x1={x(bands)}
+            x2={x(bands)}
+            y1={TOP - 4}
+            y2={floor + 6}
+            stroke={bands === 0 ? 'ink' : 'line'}
+          />
+          <Text x={x(bands)} y={12} fontSize="12px" textAnchor="middle" fill="quiet">
+            {bands === 0 ? 'as planned' : bands < 0 ? '− the ±' : '+ the ±'}
+          </Text>
+        </g>
+      ))}
+      {[...stacks].map(([column, pairs]) =>
+        pairs.map(({ pairId, kept }, i) => (
+          <Dot
+            key={pairId}
+            x={x((column / ((COLUMNS - 1) / 2)) * OUTER)}
+            y={floor - i * rise}
+            kept={kept}
+            radius={Math.min(5, rise * 0.45 + 1)}
+          />
+        )),
+      )}
+    </svg>
+  );
+}
+
+function Dot({ x, y, kept, radius }: { x: number; y: number; kept: boolean; radius: number }) {
+  return (
+    <Circle
+      cx={x}
+      cy={y}
+      r={radius}
+      fill={kept ? 'ink' : 'sheet'}
+      stroke="ink"
+      strokeWidth={radius < 3 ? 1 : 2}
+    />
   );
 }

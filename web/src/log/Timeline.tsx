@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useRemoveNote } from '../api/logQueries';
 import { LinkButton } from '../form/LinkButton';
-import { dayText } from '../units/days';
+import { dayText, sinceText } from '../units/days';
+import type { WornPlace } from './wear';
 import type { LogEntry } from '../wire/types';
 
 interface Moment {
@@ -11,16 +12,22 @@ interface Moment {
   title: string;
   words?: string | undefined;
   advice?: string | undefined;
+  /** How long after the pair was done. */
+  since?: string | undefined;
   /** The note it is, where it can be removed. */
   note?: string;
 }
 
 /** What happened to a pair, the latest first: cast on, noted, done, worn, mended. */
-export function Timeline({ entry }: { entry: LogEntry }) {
+export function Timeline({ entry, worn }: { entry: LogEntry; worn: readonly WornPlace[] }) {
   return (
     <Box as="ol" listStyleType="none" borderLeftWidth="2px" borderColor="line" ml="5px">
       {moments(entry).map((moment) => (
-        <At key={moment.key} moment={moment} />
+        <At
+          key={moment.key}
+          moment={moment}
+          number={worn.find(({ noteId }) => noteId === moment.note)?.number}
+        />
       ))}
     </Box>
   );
@@ -44,6 +51,7 @@ function moments({ begunAt, finishedAt, notes, lapNotes }: LogEntry): Moment[] {
       words: note.words,
       advice: note.advice,
       note: note.id,
+      since: finishedAt && sinceText(day(finishedAt), note.on),
     })),
   ];
   // Of one day, what came later in the making stands first.
@@ -53,25 +61,31 @@ function moments({ begunAt, finishedAt, notes, lapNotes }: LogEntry): Moment[] {
     .map(({ each }) => each);
 }
 
-function At({ moment }: { moment: Moment }) {
+function At({ moment, number }: { moment: Moment; number: number | undefined }) {
   const remove = useRemoveNote();
-  const { on, title, words, advice, note } = moment;
+  const { on, title, words, advice, note, since } = moment;
   return (
     <Box as="li" position="relative" pl={5} pb={3}>
       <Box
         aria-hidden
         position="absolute"
-        left="-6px"
-        top="7px"
-        w="10px"
-        h="10px"
+        left={number ? '-11px' : '-6px'}
+        top={number ? '2px' : '7px'}
+        w={number ? '20px' : '10px'}
+        h={number ? '20px' : '10px'}
         borderRadius="full"
         borderWidth="2px"
         borderColor="ink"
         bg={note ? 'sheet' : 'ink'}
-      />
+        fontSize="11px"
+        fontWeight="700"
+        lineHeight="16px"
+        textAlign="center"
+      >
+        {number}
+      </Box>
       <Flex fontSize="sm" color="quiet" gap={4} align="baseline">
-        <Box minW="6.5rem">{dayText(on)}</Box>
+        <Box minW="6.5rem">{[dayText(on), since].filter(Boolean).join(' · ')}</Box>
         {note && (
           <LinkButton
             aria-label={`Remove the note ${title}`}

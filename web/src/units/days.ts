@@ -27,3 +27,22 @@ const MOMENT = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeSty
 export function momentText(instant: string): string {
   return MOMENT.format(new Date(instant));
 }
+
+const DAY_MS = 86_400_000;
+
+/** How long after a day another is, in words; nothing where it is not later. Both as 2026-11-23. */
+export function sinceText(from: string, to: string): string | undefined {
+  const days = Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
+  if (!(days > 0)) {
+    return undefined;
+  }
+  const [amount, unit] =
+    days < 14
+      ? ([days, 'day'] as const)
+      : days < 60
+        ? ([Math.round(days / 7), 'week'] as const)
+        : days < 730
+          ? ([Math.round(days / 30.4), 'month'] as const)
+          : ([Math.round(days / 365.25), 'year'] as const);
+  return `${amount} ${unit}${amount === 1 ? '' : 's'} on`;
+}

@@ -96,7 +96,7 @@ class RingersDemo implements SmartInitializingSingleton {
                 new SwatchPart(List.of(new ReadingPart(29, 101.6)), List.of(new ReadingPart(41, 101.6)))));
 
         socks.fill(new RingersSocks.Shelf(
-                marit, odd, pia, tore, aashild, jens, fine, firm, first, bellrope, rope, frost, sally, grey));
+                marit, odd, pia, tore, aashild, jens, fine, firm, first, bellrope, rope, frost, sally, grey, treble()));
         tubes.fill(marit, tore, aashild, odd, rope, frost);
     }
 
@@ -177,5 +177,15 @@ class RingersDemo implements SmartInitializingSingleton {
                 "#7b8187",
                 new YarnPart(420, 100, 23.0),
                 new CakePart(CakeForm.REMNANT, null, null, null, null, "Enough for a pair of heels and toes.")));
+    }
+
+    /** Wound into two balls, for both socks at a time. */
+    private YarnView treble() {
+        return yarns.create(new YarnWrite(
+                null,
+                "Treble heather",
+                "#6d5a85",
+                new YarnPart(420, 100, 70.0, 0.25),
+                new CakePart(CakeForm.CAKE, "75 % wool, 25 % nylon", null, null, null, "Wound into two balls.")));
     }
 }

@@ -1,12 +1,7 @@
 package roundpocket.app.demo;
 
-import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
@@ -14,45 +9,35 @@ import roundpocket.app.laps.LapEvent;
 import roundpocket.app.laps.LapStartWrite;
 import roundpocket.app.laps.LapViews.LapWorkView;
 import roundpocket.app.laps.Laps;
-import roundpocket.app.log.Log;
-import roundpocket.app.log.LogNoteKind;
-import roundpocket.app.log.LogNoteWrite;
-import roundpocket.app.pairs.PairWrite;
-import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.ChoicesPart;
-import roundpocket.app.plans.FinishPart;
 import roundpocket.app.plans.OpeningPart;
 import roundpocket.app.plans.PatternPart;
 import roundpocket.app.plans.ReadyTubePart;
 import roundpocket.app.plans.ShapingPart;
-import roundpocket.app.plans.SizePart;
-import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.TubePart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.yarns.YarnView;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.pattern.PatternPlace;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.tube.Way;
-import roundpocket.core.wear.FitNote;
-import roundpocket.core.wear.WearNote;
 
 /** The ringers' socks: one pair in every state that there is. */
 @Component
 @ConditionalOnProperty("pocket.demo")
 class RingersSocks {
     private static final int HALF_A_FOOT = 38;
-    private static final String DEVICE = "the demo";
 
-    private final PairsShelf pairs;
+    private final Needles needles;
     private final Laps laps;
-    private final Log log;
+    private final RingersFinished finished;
 
-    RingersSocks(PairsShelf pairs, Laps laps, Log log) {
-        this.pairs = pairs;
+    RingersSocks(Needles needles, Laps laps, RingersFinished finished) {
+        this.needles = needles;
         this.laps = laps;
-        this.log = log;
+        this.finished = finished;
     }
 
     /** What the socks are made from. */
@@ -70,27 +55,28 @@ class RingersSocks {
             YarnView rope,
             YarnView frost,
             YarnView sally,
-            YarnView grey) {}
+            YarnView grey,
+            YarnView treble) {}
 
     void fill(Shelf shelf) {
-        keep(
+        needles.keep(
                 "Marit’s chamber socks",
                 shelf.marit(),
                 shelf.fine(),
                 shelf.bellrope(),
-                choices(null, 140, ShapingPart.plain(5), null, 16));
-        UUID tenor = keep(
+                Needles.choices(null, 140, ShapingPart.plain(5), null, 16));
+        UUID tenor = needles.keep(
                 "Odd’s tenor socks",
                 shelf.odd(),
                 shelf.fine(),
                 shelf.rope(),
-                choices(0.12, 160, null, ShapingPart.plain(2), null));
-        keep("Pia’s first ringing socks", shelf.pia(), shelf.firm(), shelf.frost(), null);
+                Needles.choices(0.12, 160, null, ShapingPart.plain(2), null));
+        needles.keep("Pia’s first ringing socks", shelf.pia(), shelf.firm(), shelf.frost(), null);
         halfKnit(tenor);
         beforeTheCut(shelf);
         firstSockDone(shelf);
         grafting(shelf);
-        keep(
+        needles.keep(
                 "Åshild’s, from the long tube",
                 shelf.aashild(),
                 shelf.fine(),
@@ -113,25 +99,21 @@ class RingersSocks {
                         null,
                         null,
                         null));
-        keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), checkedLeg());
-        worn(shelf);
+        needles.keep("Jens’s spare pair", shelf.jens(), shelf.fine(), shelf.grey(), checkedLeg());
+        twoAtATime(shelf);
+        finished.fill(shelf);
     }
 
     /** A tube half knitted over two evenings. */
     private void halfKnit(UUID pairId) {
         laps.start(pairId, new LapStartWrite(null, null), LengthUnit.CM);
-        Instant evening = Instant.parse("2026-11-20T18:30:00Z");
-        List<LapEvent> presses = new ArrayList<>();
-        for (int i = 0; i < HALF_A_FOOT; i++) {
-            Instant at = evening.plusSeconds(110L * i).plus(Duration.ofDays(2L * i / HALF_A_FOOT));
-            presses.add(new LapEvent.Done(new UUID(pairId.getMostSignificantBits(), i), 1, DEVICE, at, null));
-        }
-        laps.hear(pairId, presses, LengthUnit.CM);
+        needles.press(
+                pairId, 1, false, HALF_A_FOOT, new Needles.Evenings("2026-11-20T18:30:00Z", HALF_A_FOOT / 2, 110));
     }
 
     /** The tube is done, and the opening is about to be cut. */
     private void beforeTheCut(Shelf shelf) {
-        UUID pair = keep(
+        UUID pair = needles.keep(
                 "Tore’s, with a deep heel",
                 shelf.tore(),
                 shelf.fine(),
@@ -149,114 +131,61 @@ class RingersSocks {
                         null,
                         null));
         laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
-        hear(
+        needles.hear(
                 pair,
-                weighed(1, 50, "2026-11-02T19:00:00Z"),
-                jumped(1, start(pair, "heel-count"), "2026-11-18T20:10:00Z"));
-        hear(pair, weighed(1, 27, "2026-11-18T20:20:00Z"));
+                Needles.weighed(1, 50, "2026-11-02T19:00:00Z"),
+                Needles.jumped(1, needles.start(pair, "heel-count"), "2026-11-18T20:10:00Z"));
+        needles.hear(pair, Needles.weighed(1, 27, "2026-11-18T20:20:00Z"));
     }
 
     /** The first sock came out three rounds longer in the foot; the second follows it. */
     private void firstSockDone(Shelf shelf) {
-        UUID pair = keep("Åshild’s wide ones", shelf.aashild(), shelf.fine(), shelf.sally(), null);
+        UUID pair = needles.keep("Åshild’s wide ones", shelf.aashild(), shelf.fine(), shelf.sally(), null);
         laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
-        int line = start(pair, "line");
+        int line = needles.start(pair, "line");
         LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
         int foot = work.stretches().get(0).all();
-        hear(
+        needles.hear(
                 pair,
-                jumped(1, line, "2026-11-10T20:00:00Z"),
+                Needles.jumped(1, line, "2026-11-10T20:00:00Z"),
                 new LapEvent.Worked(
-                        UUID.randomUUID(), 1, DEVICE, Instant.parse("2026-11-10T20:01:00Z"), Section.FOOT, foot + 3));
-        hear(
+                        UUID.randomUUID(),
+                        1,
+                        Needles.DEVICE,
+                        Instant.parse("2026-11-10T20:01:00Z"),
+                        Section.FOOT,
+                        foot + 3));
+        needles.hear(
                 pair,
                 new LapEvent.Noted(
                         UUID.randomUUID(),
                         1,
-                        DEVICE,
+                        Needles.DEVICE,
                         Instant.parse("2026-11-10T20:02:00Z"),
                         "Three rounds over in the foot; left in, the second gets them too."));
-        hear(pair, jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-11-21T21:00:00Z"));
+        needles.hear(
+                pair,
+                Needles.jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-11-21T21:00:00Z"));
+    }
+
+    /** Both socks on one long needle, each from its own ball: the legs have begun. */
+    private void twoAtATime(Shelf shelf) {
+        UUID pair = needles.keep("Marit’s pair for the road", shelf.marit(), shelf.fine(), shelf.treble(), null);
+        laps.start(pair, new LapStartWrite(null, KnitOrder.TWO_AT_A_TIME), LengthUnit.CM);
+        needles.hear(
+                pair, Needles.weighed(1, 36, "2026-11-12T18:50:00Z"), Needles.weighed(2, 34, "2026-11-12T18:52:00Z"));
+        int leg = needles.start(pair, "line");
+        needles.press(pair, 1, true, leg, new Needles.Evenings("2026-11-12T19:00:00Z", 16, 340));
+        needles.hear(
+                pair, Needles.weighed(1, 22, "2026-11-19T21:00:00Z"), Needles.weighed(2, 20, "2026-11-19T21:02:00Z"));
+        needles.press(pair, 1, true, 9, new Needles.Evenings("2026-11-24T19:00:00Z", 16, 340));
     }
 
     /** The heel of the first sock is being grafted. */
     private void grafting(Shelf shelf) {
-        UUID pair = keep("Jens’s surprise", shelf.jens(), shelf.firm(), shelf.frost(), null);
+        UUID pair = needles.keep("Jens’s surprise", shelf.jens(), shelf.firm(), shelf.frost(), null);
         laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
-        hear(pair, jumped(1, start(pair, "heel-graft") + 11, "2026-11-22T20:45:00Z"));
-    }
-
-    /** A pair that was worn, with what it taught. */
-    private void worn(Shelf shelf) {
-        UUID pair = keep(
-                "Marit’s first peal", shelf.marit(), shelf.fine(), shelf.first(), choices(null, 130, null, null, 15));
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
-        hear(pair, weighed(1, 51, "2026-09-02T19:00:00Z"), jumped(1, start(pair, "cuff"), "2026-09-14T20:00:00Z"));
-        hear(pair, jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-09-20T20:30:00Z"));
-        hear(pair, weighed(1, 27, "2026-09-20T20:40:00Z"), weighed(2, 49, "2026-09-21T19:00:00Z"));
-        hear(pair, jumped(2, laps.view(pair, LengthUnit.CM).works().get(1).presses(), "2026-10-09T21:15:00Z"));
-        hear(pair, weighed(2, 25, "2026-10-09T21:20:00Z"));
-        log.note(
-                pair,
-                new LogNoteWrite(
-                        LogNoteKind.FIT,
-                        FitNote.HEEL_TIGHT,
-                        null,
-                        null,
-                        "Over the instep, on the tower stairs.",
-                        LocalDate.of(2026, 10, 18)));
-        log.note(
-                pair,
-                new LogNoteWrite(
-                        LogNoteKind.WEAR,
-                        null,
-                        WearNote.PILLED,
-                        Section.HEEL,
-                        "Only on the left.",
-                        LocalDate.of(2026, 11, 15)));
-    }
-
-    private void hear(UUID pair, LapEvent... events) {
-        laps.hear(pair, List.of(events), LengthUnit.CM);
-    }
-
-    private static LapEvent jumped(int sock, int to, String at) {
-        return new LapEvent.Jumped(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), to, null);
-    }
-
-    private static LapEvent weighed(int sock, double grams, String at) {
-        return LapEvent.Weighed.of(UUID.randomUUID(), sock, DEVICE, Instant.parse(at), grams);
-    }
-
-    /** The position at which a step of the first sock begins. */
-    private int start(UUID pair, String id) {
-        LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
-        for (int i = 0; i < work.steps().size(); i++) {
-            if (work.steps().get(i).id().equals(id)) {
-                return work.starts().get(i);
-            }
-        }
-        throw new IllegalStateException("no step " + id);
-    }
-
-    private static ChoicesPart choices(
-            @Nullable Double ease,
-            double legMm,
-            @Nullable ShapingPart heel,
-            @Nullable ShapingPart toe,
-            @Nullable Integer cuffRounds) {
-        return new ChoicesPart(
-                ease == null ? null : new SizePart(ease, null, null),
-                new TubePart(null, null, null, legMm, null, null),
-                heel,
-                toe,
-                null,
-                null,
-                cuffRounds == null ? null : new FinishPart(cuffRounds, null, null, null),
-                null,
-                null,
-                null,
-                null);
+        needles.hear(pair, Needles.jumped(1, needles.start(pair, "heel-graft") + 11, "2026-11-22T20:45:00Z"));
     }
 
     /** A leg in small checks, written out. */
@@ -274,11 +203,5 @@ class RingersSocks {
                 null,
                 new PatternPart(PatternPlace.LEG, null, null, null, rows, null, null, true, null),
                 null);
-    }
-
-    private UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
-        SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices).striped(yarn.striping());
-        return pairs.create(new PairWrite(null, name, spec, foot.id(), swatch.id(), yarn.id(), null))
-                .id();
     }
 }

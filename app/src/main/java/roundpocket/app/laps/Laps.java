@@ -46,6 +46,7 @@ import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.wear.PairTook;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The work on every pair. What of it was acknowledged is on the disk. */
@@ -203,7 +204,7 @@ public class Laps {
     public Map<UUID, LapGistView> gists() {
         Map<UUID, LapGistView> gists = new LinkedHashMap<>();
         for (UUID pairId : laps.begun()) {
-            inShort(pairId).ifPresent(gist -> gists.put(pairId, gist));
+            inShort(pairId).gist().ifPresent(gist -> gists.put(pairId, gist));
         }
         return gists;
     }
@@ -213,6 +214,12 @@ public class Laps {
     public <T> T work(UUID pairId, Function<PairWork, T> use) {
         LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
         return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
+    }
+
+    /** What a pair that is begun took so far; empty where it cannot be read. */
+    @Transactional(readOnly = true)
+    public Optional<PairTook> took(UUID pairId) {
+        return inShort(pairId).took();
     }
 
     /** The pairs of which both socks are done, the latest first. */
@@ -254,18 +261,25 @@ public class Laps {
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
-    private Optional<LapGistView> inShort(UUID pairId) {
+    private InShort inShort(UUID pairId) {
         return folds.inShort(pairId, InShort.class, () -> {
-                    try {
-                        return new InShort(laps.findById(pairId).map(row -> gist(pairId, knitting(row))));
-                    } catch (Refusal unreadable) {
-                        return new InShort(Optional.empty());
-                    }
-                })
-                .gist();
+            try {
+                return laps.findById(pairId)
+                        .map(row -> inShort(pairId, knitting(row)))
+                        .orElse(InShort.NOTHING);
+            } catch (Refusal unreadable) {
+                return InShort.NOTHING;
+            }
+        });
     }
 
-    private record InShort(Optional<LapGistView> gist) {}
+    private record InShort(Optional<LapGistView> gist, Optional<PairTook> took) {
+        static final InShort NOTHING = new InShort(Optional.empty(), Optional.empty());
+    }
+
+    private static InShort inShort(UUID pairId, Knitting knitting) {
+        return new InShort(Optional.of(gist(pairId, knitting)), Optional.of(PairTook.of(knitting.work())));
+    }
 
     private static LapGistView gist(UUID pairId, Knitting knitting) {
         PairWork work = knitting.work();

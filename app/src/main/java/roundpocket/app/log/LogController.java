@@ -24,6 +24,7 @@ import roundpocket.app.log.LogViews.NoteChoiceView;
 import roundpocket.app.log.LogViews.NoteChoicesView;
 import roundpocket.app.log.LogViews.ProposalView;
 import roundpocket.app.log.LogViews.RepairView;
+import roundpocket.app.log.TallyViews.TalliesView;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
 
@@ -32,16 +33,24 @@ import roundpocket.core.wear.WearNote;
 class LogController {
     private final Log log;
     private final Lessons lessons;
+    private final Tallies tallies;
 
-    LogController(Log log, Lessons lessons) {
+    LogController(Log log, Lessons lessons, Tallies tallies) {
         this.log = log;
         this.lessons = lessons;
+        this.tallies = tallies;
     }
 
     /** The finished pairs, the latest first: so many as are to be shown, of those whose name, foot or yarn has the words. */
     @GetMapping("/api/log")
     LogView entries(@RequestParam(defaultValue = Shown.USUAL) int most, @RequestParam(defaultValue = "") String words) {
         return log.entries(Shown.checked(most), words);
+    }
+
+    /** All finished pairs together: what they took, by yarn, and what every foot has had. */
+    @GetMapping("/api/log/tallies")
+    TalliesView tallies() {
+        return tallies.all();
     }
 
     /** What can be noted on a worn pair. */

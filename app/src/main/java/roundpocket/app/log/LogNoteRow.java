@@ -38,6 +38,8 @@ public class LogNoteRow {
     @Enumerated(EnumType.STRING)
     private @Nullable Section section;
 
+    private @Nullable Integer sock;
+
     @Column(nullable = false, length = 2000)
     private String words = "";
 
@@ -55,6 +57,7 @@ public class LogNoteRow {
         this.fit = write.fit();
         this.wear = write.wear();
         this.section = write.section();
+        this.sock = write.sock();
         this.words = Objects.requireNonNullElse(write.words(), "").strip();
         this.notedOn = Objects.requireNonNullElse(write.on(), today);
         this.writtenAt = now;
@@ -85,6 +88,11 @@ public class LogNoteRow {
     @Nullable
     Section section() {
         return section;
+    }
+
+    @Nullable
+    Integer sock() {
+        return sock;
     }
 
     String words() {

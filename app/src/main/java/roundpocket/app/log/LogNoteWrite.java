@@ -17,6 +17,7 @@ import roundpocket.core.wear.WearNote;
  * @param fit how it fits, of a note on that
  * @param wear what became of it, of a note on that
  * @param section where
+ * @param sock on which sock, 1 or 2; on both where it is left out
  * @param words anything else, at most 2000 characters
  * @param on the day it is of; today where it is left out
  */
@@ -25,6 +26,7 @@ public record LogNoteWrite(
         @Nullable FitNote fit,
         @Nullable WearNote wear,
         @Nullable Section section,
+        @Nullable Integer sock,
         @Nullable String words,
         @Nullable LocalDate on) {
     private static final int MOST_IN_WORDS = 2000;
@@ -35,6 +37,12 @@ public record LogNoteWrite(
                 || (wear != null) != (kind == LogNoteKind.WEAR)) {
             throw refusal(
                     "kind", "A note is on how it fits, on how it wears, or on anything else.", "Choose one of them.");
+        }
+        if (sock != null && sock != 1 && sock != 2) {
+            throw refusal(
+                    "sock",
+                    "A pair has a sock 1 and a sock 2 (you entered " + sock + ").",
+                    "Choose one of the two, or both.");
         }
         String told = words == null ? "" : words.strip();
         if (kind == LogNoteKind.OTHER && told.isEmpty()) {

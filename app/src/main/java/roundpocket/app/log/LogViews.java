@@ -71,6 +71,8 @@ public final class LogViews {
     /**
      * A note on a worn pair.
      *
+     * @param section where it wears, of a note on that
+     * @param sock on which sock, 1 or 2; left out where it is on both
      * @param title what it says, in words
      * @param advice what helps, of a note on how it fits or wears
      */
@@ -80,6 +82,7 @@ public final class LogViews {
             @Nullable FitNote fit,
             @Nullable WearNote wear,
             @Nullable Section section,
+            @Nullable Integer sock,
             String title,
             String words,
             String advice,
@@ -88,13 +91,15 @@ public final class LogViews {
             FitNote fit = row.fit();
             WearNote wear = row.wear();
             Section section = row.section();
-            String where = section == null ? "" : section.title() + ": ";
+            // A heel that was replaced says where.
+            String where = section == null || wear == WearNote.HEEL_REPLACED ? "" : section.title() + ": ";
             return new LogNoteView(
                     row.id(),
                     row.kind(),
                     fit,
                     wear,
                     section,
+                    row.sock(),
                     fit != null ? fit.title() : wear != null ? where + wear.title() : "",
                     row.words(),
                     fit != null ? fit.reason() : wear != null ? wear.description() : "",

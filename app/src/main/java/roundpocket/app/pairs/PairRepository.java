@@ -1,5 +1,6 @@
 package roundpocket.app.pairs;
 
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
@@ -13,4 +14,9 @@ public interface PairRepository extends KeptRepository<PairRow> {
             + " where locate(lower(:words), lower(p.name)) > 0"
             + " or locate(lower(:words), lower(f.name)) > 0 or locate(lower(:words), lower(y.name)) > 0")
     Set<UUID> named(@Param("words") String words);
+
+    /** What every pair, its foot and its yarn are called. */
+    @Query("select new roundpocket.app.pairs.PairNames(p.id, p.name, f.id, f.name, y.id, y.name)"
+            + " from PairRow p left join p.foot f left join p.yarn y")
+    List<PairNames> names();
 }

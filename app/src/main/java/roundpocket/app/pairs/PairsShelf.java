@@ -70,6 +70,12 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
         return stored.named(words.strip());
     }
 
+    /** What every pair, its foot and its yarn are called. */
+    @Transactional(readOnly = true)
+    public List<PairNames> names() {
+        return stored.names();
+    }
+
     /** Keeps a new pair; a foot and a swatch that were measured for it go on their shelves with it. */
     @Override
     public PairView create(PairWrite write) {

@@ -90,6 +90,37 @@ public class LogTest extends AppTest {
         assertThat(entry.at("/foot/name").asString()).isEqualTo("Marit");
     }
 
+    /** 44 g between the weighings, for the same stitches as planned: all pairs together say so, by foot as well. */
+    @Test
+    public void allFinishedPairsAreCountedTogether() {
+        note("{\"kind\": \"WEAR\", \"wear\": \"THIN\", \"section\": \"HEEL\", \"sock\": 2, \"words\": \"\"}");
+        JsonNode tallies = body(get("/api/log/tallies"));
+        JsonNode mine = tallies.get("predictions")
+                .valueStream()
+                .filter(each -> each.get("pairId").asString().equals(worn))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mine.get("weighedG").asDouble()).isEqualTo(44);
+        assertThat(mine.get("plannedG").asDouble())
+                .isEqualTo(entry().get("usedPlannedG").asDouble());
+        assertThat(tallies.at("/all/weighed").asInt())
+                .isEqualTo(tallies.get("predictions").size());
+        JsonNode had = tallies.get("feet")
+                .valueStream()
+                .filter(each -> each.get("footId").asString().equals(footId))
+                .findFirst()
+                .orElseThrow();
+        assertThat(had.get("pairs"))
+                .as("a pair that is only planned is not had")
+                .hasSize(1);
+        assertThat(had.at("/pairs/0/said/0").asString()).isEqualTo("heel: thin");
+        assertThat(entry().at("/notes/0/sock").asInt()).isEqualTo(2);
+        assertThat(post(
+                        "/api/log/" + worn + "/notes",
+                        "{\"kind\": \"WEAR\", \"wear\": \"THIN\", \"section\": \"HEEL\", \"sock\": 3}"))
+                .hasStatus(422);
+    }
+
     /** From a note to a choice of the next pair, which can be planned and is never applied unasked. */
     @Test
     public void aFitNoteProposesAChangeOfTheNextPair() {

@@ -1,0 +1,125 @@
+package roundpocket.app.log;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import roundpocket.app.laps.LapViews.LapGistView;
+import roundpocket.app.laps.Laps;
+import roundpocket.app.log.TallyViews.FootHadView;
+import roundpocket.app.log.TallyViews.HadView;
+import roundpocket.app.log.TallyViews.PredictionView;
+import roundpocket.app.log.TallyViews.TalliesView;
+import roundpocket.app.log.TallyViews.YarnTallyView;
+import roundpocket.app.pairs.PairNames;
+import roundpocket.app.pairs.PairsShelf;
+import roundpocket.core.wear.PairTook;
+import roundpocket.core.wear.Tally;
+
+/** All finished pairs counted together: what they took, in which yarn, and what every foot has had. */
+@Service
+@Transactional(readOnly = true)
+public class Tallies {
+    private final Laps laps;
+    private final PairsShelf pairs;
+    private final LogNoteRepository notes;
+
+    Tallies(Laps laps, PairsShelf pairs, LogNoteRepository notes) {
+        this.laps = laps;
+        this.pairs = pairs;
+        this.notes = notes;
+    }
+
+    /** A finished pair with its names. */
+    private record FinishedPair(LapGistView gist, PairNames names, PairTook took) {}
+
+    /** Counts them. */
+    public TalliesView all() {
+        List<FinishedPair> done = done();
+        return new TalliesView(
+                tally(done),
+                grouped(done, each -> each.names().yarnId()).entrySet().stream()
+                        .map(yarn -> new YarnTallyView(
+                                yarn.getKey(),
+                                Objects.requireNonNull(
+                                        yarn.getValue().get(0).names().yarn()),
+                                tally(yarn.getValue())))
+                        .toList(),
+                feet(done),
+                done.stream().flatMap(Tallies::prediction).toList());
+    }
+
+    /** The finished pairs, the latest first. */
+    private List<FinishedPair> done() {
+        Map<UUID, PairNames> names =
+                pairs.names().stream().collect(Collectors.toMap(PairNames::pairId, Function.identity()));
+        List<FinishedPair> done = new ArrayList<>();
+        laps.gists().values().stream()
+                .filter(LapGistView::finished)
+                .sorted(Comparator.comparing(LapGistView::lastAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .forEach(gist -> laps.took(gist.pairId())
+                        .ifPresent(took -> done.add(
+                                new FinishedPair(gist, Objects.requireNonNull(names.get(gist.pairId())), took))));
+        return done;
+    }
+
+    private static Tally tally(List<FinishedPair> done) {
+        return Tally.of(done.stream().map(FinishedPair::took).toList());
+    }
+
+    /** Those that have a key, by it, in the order of the first of each. */
+    private static Map<UUID, List<FinishedPair>> grouped(
+            List<FinishedPair> done, Function<FinishedPair, @Nullable UUID> key) {
+        Map<UUID, List<FinishedPair>> groups = new LinkedHashMap<>();
+        for (FinishedPair each : done) {
+            UUID group = key.apply(each);
+            if (group != null) {
+                groups.computeIfAbsent(group, none -> new ArrayList<>()).add(each);
+            }
+        }
+        return groups;
+    }
+
+    private List<FootHadView> feet(List<FinishedPair> done) {
+        Map<UUID, List<LogNoteRow>> noted = notes.findAll().stream()
+                .sorted(Comparator.comparing(LogNoteRow::notedOn))
+                .collect(Collectors.groupingBy(LogNoteRow::pairId));
+        return grouped(done, each -> each.names().footId()).entrySet().stream()
+                .map(foot -> new FootHadView(
+                        foot.getKey(),
+                        foot.getValue().stream()
+                                .map(each -> new HadView(
+                                        each.gist().pairId(),
+                                        each.names().name(),
+                                        each.gist().lastAt(),
+                                        noted.getOrDefault(each.gist().pairId(), List.of()).stream()
+                                                .map(note -> LogViews.LogNoteView.of(note)
+                                                        .title())
+                                                .filter(title -> !title.isEmpty())
+                                                .distinct()
+                                                .toList()))
+                                .toList()))
+                .toList();
+    }
+
+    private static Stream<PredictionView> prediction(FinishedPair done) {
+        return done.took().used().stream()
+                .filter(used -> used.plannedG() > 0)
+                .map(used -> new PredictionView(
+                        done.gist().pairId(),
+                        done.names().name(),
+                        used.weighedG(),
+                        used.plannedG(),
+                        used.plusMinusG(),
+                        used.kept()));
+    }
+}

@@ -6,21 +6,20 @@ import { askPair, useCreatePair } from '../api/queries';
 import { writeOf, type Draft } from '../draft/draft';
 import { LinkButton } from '../form/LinkButton';
 import { withLesson } from '../plan/taught';
-import type { BasketPair } from '../wire/types';
 
 const LONGEST_NAME = 80;
 
 /** A new pair from one that was knitted, as it was knitted. */
-export function KnitAgain({ pair }: { pair: BasketPair }) {
+export function KnitAgain({ pairId, name: before }: { pairId: string; name: string }) {
   const create = useCreatePair();
   const navigate = useNavigate();
   const again = useMutation({
     mutationFn: async () => {
       const [{ spec, lessons }, { foot, swatch, yarn }] = await Promise.all([
-        askAgain(pair.id),
-        askPair(pair.id),
+        askAgain(pairId),
+        askPair(pairId),
       ]);
-      const name = `${pair.name.slice(0, LONGEST_NAME - 7)}, again`;
+      const name = `${before.slice(0, LONGEST_NAME - 7)}, again`;
       const draft = lessons.reduce<Draft>((made, lesson) => withLesson(made, lesson), {
         name,
         spec,

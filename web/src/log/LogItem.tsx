@@ -2,7 +2,7 @@ import { Box, Flex, Grid, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { SockThumb } from '../basket/SockThumb';
-import type { BasketPair, LogEntry } from '../wire/types';
+import type { LogEntry, Outline } from '../wire/types';
 import { dayText } from '../units/days';
 import { useSettings, type Lengths } from '../settings/settings';
 import { roughMass } from '../units/units';
@@ -15,17 +15,14 @@ import { LinkButton } from '../form/LinkButton';
 
 interface LogItemProps {
   entry: LogEntry;
-  /** The pair as the basket has it, for its picture. */
-  pair: BasketPair | undefined;
   longestMm: number;
 }
 
 /** A finished pair. */
-export function LogItem({ entry, pair, longestMm }: LogItemProps) {
+export function LogItem({ entry, longestMm }: LogItemProps) {
   const { lengths } = useSettings();
-  const gist = pair?.gist;
   const [repair, setRepair] = useState(false);
-  const { name, foot, yarn, hours, begunAt, finishedAt, notes } = entry;
+  const { name, foot, yarn, gist, hours, begunAt, finishedAt, notes } = entry;
   const worn = wornPlaces(notes);
   const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
@@ -47,7 +44,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
         <Box color="quiet" fontSize="sm">
           {[
             foot?.name,
-            yarn,
+            yarn?.name,
             days.join(' – '),
             hours !== undefined && `about ${Math.max(1, Math.round(hours))} h of knitting`,
           ]
@@ -70,8 +67,8 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
                 <SockThumb
                   outline={gist.outline}
                   longestMm={longestMm}
-                  colour={pair?.yarn?.colour}
-                  knitted={pair?.lap?.knitted}
+                  colour={yarn?.colour}
+                  knitted={wholly(gist.outline)}
                   way={gist.way}
                   stripes={gist.stripes}
                   marks={placesOf(worn, sock)}
@@ -96,7 +93,7 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
           )}
           <Timeline entry={entry} worn={worn} />
           <AddNote pairId={entry.pairId} name={name} />
-          {pair && <KnitAgain pair={pair} />}
+          <KnitAgain pairId={entry.pairId} name={name} />
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
             Replace a heel
           </LinkButton>
@@ -105,6 +102,14 @@ export function LogItem({ entry, pair, longestMm }: LogItemProps) {
       </Grid>
     </Box>
   );
+}
+
+/** Every part of a sock, knitted to its end. */
+function wholly(outline: Outline) {
+  return [...outline.spans.map(({ section }) => section), 'HEEL' as const].map((section) => ({
+    section,
+    share: 1,
+  }));
 }
 
 /** Yarn as it was weighed beside what was planned for the same stretch, and for the pair. */

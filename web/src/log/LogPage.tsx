@@ -2,7 +2,6 @@ import { Box, Field, Input, Link } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useLog, useTallies } from '../api/logQueries';
-import { useBasket } from '../api/queries';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
@@ -18,8 +17,9 @@ export function LogPage() {
   const sought = useDeferredValue(words.trim());
   const log = useLog(shown.most, sought);
   const tallies = useTallies();
-  const finished = useBasket(true, shown.most).data?.pairs ?? [];
-  const longest = Math.max(...finished.map(({ gist }) => gist?.outline.lengthMm ?? 0));
+  const longest = Math.max(
+    ...(log.data?.entries ?? []).map(({ gist }) => gist?.outline.lengthMm ?? 0),
+  );
   return (
     <Box>
       <title>Log · Round Pocket</title>
@@ -63,12 +63,7 @@ export function LogPage() {
             {tallies.data && sought === '' && <Together tallies={tallies.data} />}
             <Box as="ul" listStyleType="none">
               {log.data.entries.map((entry) => (
-                <LogItem
-                  key={entry.pairId}
-                  entry={entry}
-                  pair={finished.find(({ id }) => id === entry.pairId)}
-                  longestMm={longest}
-                />
+                <LogItem key={entry.pairId} entry={entry} longestMm={longest} />
               ))}
             </Box>
             <More {...shown} inAll={log.data.inAll} what="finished pairs" />

@@ -76,7 +76,8 @@ public class Log {
                 pairId,
                 pair.name(),
                 pair.foot(),
-                pair.yarn() == null ? null : pair.yarn().name(),
+                pair.yarn(),
+                pair.gist(),
                 Objects.requireNonNull(lap.startedAt()),
                 lap.socks().stream()
                         .map(sock -> sock.lastAt())

@@ -7,7 +7,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.LapNoteView;
+import roundpocket.app.pairs.PairView.GistView;
 import roundpocket.app.pairs.PairView.LinkView;
+import roundpocket.app.pairs.PairView.YarnLinkView;
 import roundpocket.app.plans.FigureView;
 import roundpocket.core.plan.Section;
 import roundpocket.core.wear.FitNote;
@@ -22,7 +24,8 @@ public final class LogViews {
      * A finished pair.
      *
      * @param foot whose feet it is for, where they are on the shelf
-     * @param yarn what its yarn is called, where it is on the shelf
+     * @param yarn its yarn, where it is on the shelf
+     * @param gist what it looks like; left out where today’s limits refuse its plan
      * @param begunAt when it was begun
      * @param finishedAt when its last step was pressed
      * @param presses presses of both socks
@@ -42,7 +45,8 @@ public final class LogViews {
             UUID pairId,
             String name,
             @Nullable LinkView foot,
-            @Nullable String yarn,
+            @Nullable YarnLinkView yarn,
+            @Nullable GistView gist,
             Instant begunAt,
             @Nullable Instant finishedAt,
             int presses,

@@ -1,6 +1,5 @@
 package roundpocket.core.lap;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -25,7 +24,6 @@ import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.Way;
-import roundpocket.core.yarn.WeighIn;
 
 /**
  * What one sock is knitted by: the plan as it was begun with, or what a tape check or rounds off the plan have made of
@@ -180,16 +178,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         return next;
     }
 
-    /**
-     * The same course with what was weighed of the main yarn: no round of it changes.
-     *
-     * @param before what was weighed before the pair was begun
-     * @param since what was weighed since
-     */
-    Course weighed(List<WeighIn> before, List<WeighIn> since) {
-        List<WeighIn> all = new ArrayList<>(before);
-        all.addAll(since);
-        SockSpec known = spec.withWeighIns(all);
+    /** The same course by a specification that differs in what was weighed alone: no round of it changes. */
+    Course knowing(SockSpec known) {
         return new Course(known, heelWhen, sock, known.plan(), lap);
     }
 

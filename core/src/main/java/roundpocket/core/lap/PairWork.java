@@ -162,7 +162,7 @@ public final class PairWork {
         }
         int last = presses.pop();
         socks.stream()
-                .filter(each -> last == PressLog.BOTH || each.course().sock() == last)
+                .filter(each -> last == PressLog.BOTH || each.number() == last)
                 .forEach(SockWork::undone);
         return true;
     }
@@ -379,15 +379,17 @@ public final class PairWork {
                 .flatMap(cake -> cake.get(cake.size() - 1).since(cake.get(0)).stream())
                 .toList());
         for (SockWork sock : socks) {
-            List<SeenColour> here = seen().stream()
-                    .filter(each -> each.sock() == sock.course().sock())
-                    .toList();
-            colours(sock.course().sock())
+            List<SeenColour> here =
+                    seen().stream().filter(each -> each.sock() == sock.number()).toList();
+            if (here.isEmpty()) {
+                continue;
+            }
+            colours(sock.number())
                     .ifPresent(colours ->
                             stretches.addAll(Seeing.observed(colours, here, Seeing.fineness(sock.course()))));
         }
         for (SockWork sock : socks) {
-            sock.weighed(sock.course().weighed(begun.spec().weighIns(), stretches));
+            sock.weighed(begun.spec().weighIns(), stretches);
         }
     }
 }

@@ -2,11 +2,17 @@ package roundpocket.core.lap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.yarn.WeighIn;
 
 /** One sock on the needles: what it is knitted by, and how far it is. */
 public final class SockWork {
     private Course course;
+    /** What its course is made from by now, where it is not made yet: of many weighings only the last is planned with. */
+    private Optional<SockSpec> known = Optional.empty();
+
     private Tally tally;
     private final List<Long> roundsMs = new ArrayList<>();
     private final List<Integer> roundsLoops = new ArrayList<>();
@@ -17,7 +23,14 @@ public final class SockWork {
     }
 
     public Course course() {
+        known.ifPresent(spec -> course = course.knowing(spec));
+        known = Optional.empty();
         return course;
+    }
+
+    /** The first sock is 1, the second 2. */
+    int number() {
+        return course.sock();
     }
 
     /** Presses that are done. */
@@ -80,10 +93,18 @@ public final class SockWork {
         LapPlan before = course.lap();
         tally = tally.carried(other.lap().presses(), at -> before.carried(at, other.lap()));
         course = other;
+        known = Optional.empty();
     }
 
-    /** The same course with other yarn figures. */
-    void weighed(Course same) {
-        course = same;
+    /**
+     * The same course with what was weighed of its yarn.
+     *
+     * @param before what was weighed before the pair was begun
+     * @param since what was weighed since
+     */
+    void weighed(List<WeighIn> before, List<WeighIn> since) {
+        List<WeighIn> all = new ArrayList<>(before);
+        all.addAll(since);
+        known = Optional.of(course.spec().withWeighIns(all));
     }
 }

@@ -7,6 +7,7 @@ import {
 } from '@tanstack/react-query';
 import { call } from './client';
 import type {
+  KnownYarn,
   Again,
   Lesson,
   Log,
@@ -32,6 +33,14 @@ export function useTallies() {
   return useQuery({
     queryKey: ['log', 'tallies'],
     queryFn: () => call<Tallies>('GET', '/api/log/tallies'),
+  });
+}
+
+/** What is known of the yarns that were knitted with. */
+export function useKnownYarns() {
+  return useQuery({
+    queryKey: ['log', 'yarns'],
+    queryFn: () => call<KnownYarn[]>('GET', '/api/yarns/known'),
   });
 }
 

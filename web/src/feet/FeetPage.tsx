@@ -7,6 +7,8 @@ import type { Had as HadPair, KeptFoot } from '../wire/types';
 import { CsvFile } from '../form/CsvFile';
 import { ShelfItem } from '../form/ShelfItem';
 import { Notice, Waiting } from '../form/States';
+import { useSettings } from '../settings/settings';
+import { lengthText } from '../units/units';
 import { dayText, today } from '../units/days';
 import { FootFields, type TypedFeet } from './FootFields';
 import { FootOutline } from '../tape/FootOutline';
@@ -163,18 +165,21 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
 
 /** The pairs that were knitted for these feet, and what was noted on them. */
 function Had({ pairs }: { pairs: readonly HadPair[] }) {
+  const { lengths } = useSettings();
   return (
     <Box fontSize="sm" mt={1}>
       Knitted:
       <Box as="ul" listStyleType="none">
-        {pairs.slice(0, FEW).map(({ pairId, name, finishedAt, said }) => (
+        {pairs.slice(0, FEW).map(({ pairId, name, finishedAt, stitches, legMm, said }) => (
           <Box as="li" key={pairId} pl={3} overflowWrap="anywhere">
             <Link asChild color="chosen" textDecoration="underline">
               <RouteLink to={`/pairs/${pairId}`}>{name}</RouteLink>
             </Link>
-            {[finishedAt && dayText(finishedAt.slice(0, 10)), ...said].map(
-              (each) => each && ` · ${each}`,
-            )}
+            {[
+              finishedAt && dayText(finishedAt.slice(0, 10)),
+              `${stitches} sts, leg ${lengthText(legMm, lengths)}`,
+              ...said,
+            ].map((each) => each && ` · ${each}`)}
           </Box>
         ))}
       </Box>

@@ -1,13 +1,15 @@
 import { Box, Button, Flex, Field, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useFeet, usePreviewWhen, useSwatches, type Preview } from '../api/queries';
-import type { Foot, Plan, Spec } from '../wire/types';
+import { useKnownYarns } from '../api/logQueries';
+import { useFeet, usePreviewWhen, useSwatches, useYarns, type Preview } from '../api/queries';
+import type { Plan, Spec } from '../wire/types';
 import type { Draft } from '../draft/draft';
 import { NumberField } from '../form/NumberField';
 import { ShoeSize } from '../form/ShoeSize';
 import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText } from '../units/units';
 import { Tape } from '../tape/Tape';
+import { overSpan, specOf, withoutFoot, type Measures, type Taken } from './measures';
 import { FromShelf } from './FromShelf';
 import { MeasureDrawing, type What } from './MeasureDrawing';
 import { LinkButton } from '../form/LinkButton';
@@ -17,36 +19,23 @@ interface FirstMeasuresProps {
   onMeasured: (draft: Draft) => void;
 }
 
-/** What is measured before there is a plan. */
-interface Measures {
-  lengthMm?: number | undefined;
-  shoe?: Foot['shoe'];
-  ballGirthMm?: number | undefined;
-  stitches?: number | undefined;
-  rounds?: number | undefined;
-  /** What the swatch was counted over: it stays what it was when other units are shown. */
-  spanMm: number;
-}
-
-/** What was taken from the shelves. */
-interface Taken {
-  foot?: Draft['foot'];
-  feet?: Pick<Spec, 'foot' | 'otherFoot'> | undefined;
-  swatch?: Draft['swatch'];
-  swatchSpec?: Spec['swatch'];
-}
-
 /** Three measurements, from which the first plan is made; all the rest can be changed in the plan. */
 export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const { lengths } = useSettings();
   const feet = useFeet();
   const swatches = useSwatches();
+  const yarns = useYarns();
+  const known = useKnownYarns();
   const [whose, setWhose] = useState('');
   const [measures, setMeasures] = useState<Measures>({ spanMm: gaugeSpanMm(lengths) });
   const [taken, setTaken] = useState<Taken>({});
   const [askedByShoe, setByShoe] = useState(false);
   const byShoe = askedByShoe || measures.shoe !== undefined;
   const set = (change: Partial<Measures>) => setMeasures({ ...measures, ...change });
+  const counted = ({ stitches, rounds }: Spec['swatch']) => {
+    const span = gaugeSpanMm(lengths);
+    set({ spanMm: span, stitches: overSpan(stitches, span), rounds: overSpan(rounds, span) });
+  };
   const spec = specOf(measures, taken);
   const preview = usePreviewWhen(spec, 'measures');
   const problemAt = (field: string) =>
@@ -69,13 +58,13 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       problem={problemAt(path)}
       placeholder={placeholder[example] ?? ''}
       onChange={(value) => {
-        const counted = example > 1;
+        const gauge = example > 1;
         const empty = measures.stitches === undefined && measures.rounds === undefined;
         set({
           [measure]: value,
-          ...(counted && empty ? { spanMm: gaugeSpanMm(lengths) } : {}),
+          ...(gauge && empty ? { spanMm: gaugeSpanMm(lengths) } : {}),
         });
-        if (counted) {
+        if (gauge) {
           setTaken({ foot: taken.foot, feet: taken.feet }); // counted anew, so no longer the swatch from the shelf
         }
       }}
@@ -98,6 +87,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
               spec,
               foot: taken.foot,
               swatch: taken.swatch,
+              yarn: taken.yarn,
               footName: taken.foot ? undefined : whose.trim() || undefined,
             });
           }
@@ -164,13 +154,23 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
               feet: { foot: kept.foot, otherFoot: kept.otherFoot },
             });
           }}
-          onSwatch={(kept) => {
-            const span = gaugeSpanMm(lengths);
-            set({
-              spanMm: span,
-              stitches: overSpan(kept.swatch.stitches, span),
-              rounds: overSpan(kept.swatch.rounds, span),
+          known={known.data ?? []}
+          onYarn={({ yarnId, swatch, weighIns }) => {
+            const kept = yarns.data?.find(({ id }) => id === yarnId);
+            if (!kept || !swatch) {
+              return;
+            }
+            counted(swatch);
+            setTaken({
+              ...taken,
+              swatch: undefined,
+              swatchSpec: swatch,
+              yarn: { id: yarnId, name: kept.name, colour: kept.colour },
+              yarnSpec: { yarn: kept.yarn, striping: kept.striping, weighIns },
             });
+          }}
+          onSwatch={(kept) => {
+            counted(kept.swatch);
             setTaken({
               ...taken,
               swatch: { id: kept.id, name: kept.name },
@@ -186,10 +186,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
               maxLength={80}
               onChange={(event) => {
                 setWhose(event.target.value);
-                setTaken({
-                  swatch: taken.swatch,
-                  ...(taken.swatchSpec ? { swatchSpec: taken.swatchSpec } : {}),
-                });
+                setTaken(withoutFoot(taken));
               }}
               size="lg"
               bg="sheet"
@@ -212,29 +209,6 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
 type Measured = 'lengthMm' | 'ballGirthMm' | 'stitches' | 'rounds';
 
 const other = (lengths: Lengths): Lengths => (lengths === 'INCH' ? 'CM' : 'INCH');
-
-function overSpan(readings: readonly { count: number; spanMm: number }[], span: number): number {
-  const rates = readings.map(({ count, spanMm }) => (count / spanMm) * span);
-  return Math.round((rates.reduce((sum, rate) => sum + rate, 0) / rates.length) * 100) / 100;
-}
-
-function specOf(measures: Measures, { feet, swatchSpec }: Taken): Spec | undefined {
-  const { lengthMm, shoe, ballGirthMm, stitches, rounds, spanMm } = measures;
-  const long = lengthMm ?? shoe;
-  // Only a foot that nobody can measure has no ball: one whose length is the shoe's.
-  const round = ballGirthMm ?? (lengthMm === undefined ? shoe : undefined);
-  if (long === undefined || round === undefined || stitches === undefined || rounds === undefined) {
-    return undefined;
-  }
-  return {
-    ...feet,
-    foot: { ...feet?.foot, lengthMm, shoe, ballGirthMm },
-    swatch: swatchSpec ?? {
-      stitches: [{ count: stitches, spanMm }],
-      rounds: [{ count: rounds, spanMm }],
-    },
-  };
-}
 
 interface MeasureProps {
   what: What;

@@ -1,23 +1,31 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { KeptFoot, KeptSwatch } from '../wire/types';
+import type { KeptFoot, KeptSwatch, KnownYarn } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 
 interface FromShelfProps {
   feet: readonly KeptFoot[];
   swatches: readonly KeptSwatch[];
+  /** Yarns whose gauge is known from what was knitted in them. */
+  known: readonly KnownYarn[];
   onFoot: (foot: KeptFoot) => void;
   onSwatch: (swatch: KeptSwatch) => void;
+  onYarn: (yarn: KnownYarn) => void;
 }
 
 /** How many of a shelf are offered before all are asked for. */
 const FEW = 4;
 
 /** What was measured before and can be taken instead of measuring again. */
-export function FromShelf({ feet, swatches, onFoot, onSwatch }: FromShelfProps) {
+export function FromShelf({ feet, swatches, known, onFoot, onSwatch, onYarn }: FromShelfProps) {
   return (
     <Box mt={4}>
       <Shelf words="Saved feet:" kept={feet} onTake={onFoot} />
+      <Shelf
+        words="Yarn you have knitted before, no swatch needed:"
+        kept={known.filter(({ swatch }) => swatch).map((yarn) => ({ ...yarn, id: yarn.yarnId }))}
+        onTake={onYarn}
+      />
       <Shelf words="Saved swatches:" kept={once(swatches)} onTake={onSwatch} />
     </Box>
   );

@@ -1,8 +1,9 @@
 import { Box } from '@chakra-ui/react';
+import { useKnownYarns } from '../api/logQueries';
 import { useSwatches } from '../api/queries';
 import type { Reading } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { decimal, gaugeSpanMm } from '../units/units';
+import { decimal, figureText, gaugeSpanMm } from '../units/units';
 import { Choice } from './Choice';
 import { ReadingsPanel } from './ReadingsPanel';
 import type { WordsProps } from './props';
@@ -16,6 +17,7 @@ interface SwatchWordProps extends WordsProps {
 export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }: SwatchWordProps) {
   const { lengths } = useSettings();
   const swatches = useSwatches();
+  const known = (useKnownYarns().data ?? []).filter((yarn) => yarn.swatch);
   const { swatch } = draft.spec;
   const problem = problems.find(({ field }) => field.startsWith(`swatch.${what}`))?.message;
   const set = (readings: Reading[]) =>
@@ -38,6 +40,36 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
         problemAt={problemAt}
         onChange={set}
       />
+      {known.length > 0 && (
+        <Box mt={4}>
+          <Box fontSize="sm" fontWeight="600" mb={1}>
+            Or as you knitted it before
+          </Box>
+          <Box maxH="9rem" overflowY="auto">
+            {known.map(({ yarnId, name, swatch: as, stitches, rounds, measured, weighIns }) => (
+              <Choice
+                key={yarnId}
+                chosen={false}
+                title={name}
+                note={`${[stitches, rounds].map((each) => each && figureText(each, lengths)).join(', ')}${measured > 0 ? ', measured on the tube' : ''}`}
+                onChoose={() =>
+                  as &&
+                  onChange({
+                    ...draft,
+                    swatch: undefined,
+                    spec: {
+                      ...draft.spec,
+                      swatch: as,
+                      // What was weighed belongs to the yarn.
+                      ...(draft.yarn?.id === yarnId && { weighIns }),
+                    },
+                  })
+                }
+              />
+            ))}
+          </Box>
+        </Box>
+      )}
       {swatches.data && swatches.data.length > 0 && (
         <Box mt={4}>
           <Box fontSize="sm" fontWeight="600" mb={1}>

@@ -78,6 +78,7 @@ export type Log = Schemas['LogView'];
 export type Tallies = Schemas['TalliesView'];
 export type Tally = Schemas['Tally'];
 export type Prediction = Schemas['PredictionView'];
+export type KnownYarn = Schemas['KnownYarnView'];
 export type Had = Schemas['HadView'];
 export type LogNote = Schemas['LogNoteView'];
 export type LogNoteWrite = Schemas['LogNoteWrite'];

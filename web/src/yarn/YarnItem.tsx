@@ -3,8 +3,9 @@ import type { KeptYarn, Stripe } from '../wire/types';
 import { ShelfItem } from '../form/ShelfItem';
 import { useSettings, type Lengths } from '../settings/settings';
 import { CakeDrawing } from '../tape/CakeDrawing';
-import { decimal, labelText, roughMass, valueText } from '../units/units';
+import { decimal, figureText, labelText, roughMass, valueText } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
+import { useKnownYarns, useTallies } from '../api/logQueries';
 import { YarnUses } from './YarnUses';
 
 /** A yarn: what the label says, what lies there, and what becomes of it. */
@@ -60,9 +61,30 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
             {cake.notes}
           </Box>
         )}
+        <Known id={kept.id} />
         <YarnUses id={kept.id} name={kept.name} />
       </Box>
     </Flex>
+  );
+}
+
+/** What the pairs knitted in a yarn say of it. */
+function Known({ id }: { id: string }) {
+  const { lengths } = useSettings();
+  const known = useKnownYarns().data?.find(({ yarnId }) => yarnId === id);
+  const tally = useTallies().data?.yarns.find(({ yarnId }) => yarnId === id)?.tally;
+  const gauge = [known?.stitches, known?.rounds].flatMap((each) =>
+    each ? [figureText(each, lengths)] : [],
+  );
+  const facts = [
+    gauge.length > 0 &&
+      `${gauge.join(', ')}${known && known.measured > 0 ? ', measured on the tube' : ''}`,
+    tally && tally.weighed > 0 && `${roughMass(tally.grams, lengths)} a pair by the scale`,
+  ].filter(Boolean);
+  return facts.length === 0 ? null : (
+    <Box fontSize="sm" className="figures">
+      {`As knitted: ${facts.join(' · ')}`}
+    </Box>
   );
 }
 

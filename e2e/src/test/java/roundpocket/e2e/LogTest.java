@@ -129,6 +129,51 @@ public class LogTest extends BrowserTest {
         org.testng.Assert.assertEquals(leg, 20, 1.0);
     }
 
+    /** A hole in the second sock stands on its picture, and on the shelf of feet; the yarn needs no swatch any more. */
+    @Test
+    public void whereItWearsIsDrawnAndItsYarnIsKnown() {
+        String foot = post("/api/feet", "{\"name\": \"Tore\", \"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}}")
+                .get("id")
+                .asString();
+        String yarn = post(
+                        "/api/yarns",
+                        "{\"name\": \"Known well\", \"colour\": \"#336699\","
+                                + " \"yarn\": {\"lengthM\": 420, \"massG\": 100, \"onHandG\": 100}}")
+                .get("id")
+                .asString();
+        String worn = post(
+                        "/api/pairs",
+                        "{\"name\": \"Worn through\", \"footId\": \"" + foot + "\", \"yarnId\": \"" + yarn
+                                + "\", \"spec\": " + SPEC + "}")
+                .get("id")
+                .asString();
+        post("/api/laps/" + worn, "{}");
+        happened(worn, "JUMPED", "\"to\": 60");
+        happened(worn, "MEASURED", "\"rounds\": 41.5, \"spanMm\": 100");
+        finish(worn);
+        Page page = visit("/log");
+        Locator entry = page.getByTestId("log-entry").filter(new Locator.FilterOptions().setHasText("Worn through"));
+        button(page, "Note how Worn through fits").click();
+        page.getByLabel("Kind of note").selectOption("HOLE");
+        page.getByLabel("Where").selectOption("TOE");
+        page.getByLabel("Which sock").selectOption("second");
+        button(page, "Save note").click();
+        assertThat(entry).containsText("Toe: a hole");
+        assertThat(entry.locator("svg").nth(0).getByText("1")).hasCount(0);
+        assertThat(entry.locator("svg").nth(1).getByText("1")).hasCount(1);
+        page.navigate(server().url("/feet"));
+        assertThat(page.locator("main")).containsText("Worn through · ");
+        assertThat(page.locator("main")).containsText("toe: a hole");
+        page.navigate(server().url("/new"));
+        button(page, "Known well").click();
+        assertThat(page.getByLabel("Stitches")).hasValue("31");
+        assertThat(page.getByLabel("Rounds")).hasValue("41.5");
+        button(page, "Tore").click();
+        button(page, "Open the plan").click();
+        assertThat(page.locator("[data-word='yarn']")).containsText("Known well");
+        assertThat(page.locator("[data-word='gauge-rounds']")).containsText("41.5 rounds");
+    }
+
     private void happened(String pair, String kind, String what) {
         post(
                 "/api/laps/" + pair + "/events",

@@ -154,9 +154,7 @@ public class Lessons {
                 lesson.words(lengths),
                 lesson.reason(),
                 effect,
-                lesson.rounds().stream()
-                        .map(each -> new ReadingPart(each.count(), each.spanMm()))
-                        .toList(),
+                lesson.rounds().stream().map(ReadingPart::of).toList(),
                 lesson.weighIns().stream().map(WeighInPart::of).toList(),
                 lesson.proposal().stream().map(ChangeView::of).toList()));
     }

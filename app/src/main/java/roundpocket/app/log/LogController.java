@@ -24,6 +24,7 @@ import roundpocket.app.log.LogViews.NoteChoiceView;
 import roundpocket.app.log.LogViews.NoteChoicesView;
 import roundpocket.app.log.LogViews.ProposalView;
 import roundpocket.app.log.LogViews.RepairView;
+import roundpocket.app.log.TallyViews.KnownYarnView;
 import roundpocket.app.log.TallyViews.TalliesView;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
@@ -51,6 +52,12 @@ class LogController {
     @GetMapping("/api/log/tallies")
     TalliesView tallies() {
         return tallies.all();
+    }
+
+    /** What is known of every yarn that was knitted with: its gauge as it was knitted, and what was weighed. */
+    @GetMapping("/api/yarns/known")
+    List<KnownYarnView> yarns() {
+        return tallies.yarns();
     }
 
     /** What can be noted on a worn pair. */

@@ -17,11 +17,16 @@ import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.Laps;
 import roundpocket.app.log.TallyViews.FootHadView;
 import roundpocket.app.log.TallyViews.HadView;
+import roundpocket.app.log.TallyViews.KnownYarnView;
 import roundpocket.app.log.TallyViews.PredictionView;
 import roundpocket.app.log.TallyViews.TalliesView;
 import roundpocket.app.log.TallyViews.YarnTallyView;
 import roundpocket.app.pairs.PairNames;
 import roundpocket.app.pairs.PairsShelf;
+import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.plans.WeighInPart;
+import roundpocket.app.plans.Workings;
+import roundpocket.core.wear.KnownYarn;
 import roundpocket.core.wear.PairTook;
 import roundpocket.core.wear.Tally;
 
@@ -39,12 +44,12 @@ public class Tallies {
         this.notes = notes;
     }
 
-    /** A finished pair with its names. */
-    private record FinishedPair(LapGistView gist, PairNames names, PairTook took) {}
+    /** A pair with its names. */
+    private record Knitted(LapGistView gist, PairNames names, PairTook took) {}
 
     /** Counts them. */
     public TalliesView all() {
-        List<FinishedPair> done = done();
+        List<Knitted> done = done();
         return new TalliesView(
                 tally(done),
                 grouped(done, each -> each.names().yarnId()).entrySet().stream()
@@ -58,29 +63,56 @@ public class Tallies {
                 done.stream().flatMap(Tallies::prediction).toList());
     }
 
-    /** The finished pairs, the latest first. */
-    private List<FinishedPair> done() {
+    /** What is known of every yarn on the shelf that was knitted with. */
+    public List<KnownYarnView> yarns() {
+        return grouped(begun(), each -> each.names().yarnId()).entrySet().stream()
+                .map(yarn -> known(yarn.getKey(), yarn.getValue()))
+                .toList();
+    }
+
+    private static KnownYarnView known(UUID yarnId, List<Knitted> pairs) {
+        KnownYarn known = KnownYarn.of(pairs.stream().map(Knitted::took).toList());
+        return new KnownYarnView(
+                yarnId,
+                Objects.requireNonNull(pairs.get(0).names().yarn()),
+                pairs.stream().map(each -> each.names().name()).toList(),
+                known.swatch().map(SwatchPart::of).orElse(null),
+                known.swatch()
+                        .map(swatch -> new Workings().figure(swatch.gauge().stitches()))
+                        .orElse(null),
+                known.swatch()
+                        .map(swatch -> new Workings().figure(swatch.gauge().rounds()))
+                        .orElse(null),
+                known.measured(),
+                known.weighIns().stream().map(WeighInPart::of).toList());
+    }
+
+    /** The pairs that say something of their yarn, the latest first. */
+    private List<Knitted> begun() {
         Map<UUID, PairNames> names =
                 pairs.names().stream().collect(Collectors.toMap(PairNames::pairId, Function.identity()));
-        List<FinishedPair> done = new ArrayList<>();
+        List<Knitted> done = new ArrayList<>();
         laps.gists().values().stream()
-                .filter(LapGistView::finished)
                 .sorted(Comparator.comparing(LapGistView::lastAt, Comparator.nullsLast(Comparator.reverseOrder())))
                 .forEach(gist -> laps.took(gist.pairId())
-                        .ifPresent(took -> done.add(
-                                new FinishedPair(gist, Objects.requireNonNull(names.get(gist.pairId())), took))));
+                        .filter(took -> took.teaches(gist.finished()))
+                        .ifPresent(took ->
+                                done.add(new Knitted(gist, Objects.requireNonNull(names.get(gist.pairId())), took))));
         return done;
     }
 
-    private static Tally tally(List<FinishedPair> done) {
-        return Tally.of(done.stream().map(FinishedPair::took).toList());
+    private List<Knitted> done() {
+        return begun().stream().filter(each -> each.gist().finished()).toList();
+    }
+
+    private static Tally tally(List<Knitted> done) {
+        return Tally.of(done.stream().map(Knitted::took).toList());
     }
 
     /** Those that have a key, by it, in the order of the first of each. */
-    private static Map<UUID, List<FinishedPair>> grouped(
-            List<FinishedPair> done, Function<FinishedPair, @Nullable UUID> key) {
-        Map<UUID, List<FinishedPair>> groups = new LinkedHashMap<>();
-        for (FinishedPair each : done) {
+    private static Map<UUID, List<Knitted>> grouped(List<Knitted> done, Function<Knitted, @Nullable UUID> key) {
+        Map<UUID, List<Knitted>> groups = new LinkedHashMap<>();
+        for (Knitted each : done) {
             UUID group = key.apply(each);
             if (group != null) {
                 groups.computeIfAbsent(group, none -> new ArrayList<>()).add(each);
@@ -89,7 +121,7 @@ public class Tallies {
         return groups;
     }
 
-    private List<FootHadView> feet(List<FinishedPair> done) {
+    private List<FootHadView> feet(List<Knitted> done) {
         Map<UUID, List<LogNoteRow>> noted = notes.findAll().stream()
                 .sorted(Comparator.comparing(LogNoteRow::notedOn))
                 .collect(Collectors.groupingBy(LogNoteRow::pairId));
@@ -101,6 +133,8 @@ public class Tallies {
                                         each.gist().pairId(),
                                         each.names().name(),
                                         each.gist().lastAt(),
+                                        each.took().stitches(),
+                                        each.took().legMm(),
                                         noted.getOrDefault(each.gist().pairId(), List.of()).stream()
                                                 .map(note -> LogViews.LogNoteView.of(note)
                                                         .title())
@@ -111,7 +145,7 @@ public class Tallies {
                 .toList();
     }
 
-    private static Stream<PredictionView> prediction(FinishedPair done) {
+    private static Stream<PredictionView> prediction(Knitted done) {
         return done.took().used().stream()
                 .filter(used -> used.plannedG() > 0)
                 .map(used -> new PredictionView(

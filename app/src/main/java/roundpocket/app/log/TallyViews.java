@@ -4,6 +4,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import roundpocket.app.plans.FigureView;
+import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.plans.WeighInPart;
 import roundpocket.core.wear.Tally;
 
 /** All finished pairs together, as they are handed out. */
@@ -31,10 +34,32 @@ public final class TallyViews {
      * A pair a foot has had.
      *
      * @param finishedAt when its last step was pressed
+     * @param stitches stitches of its tube
+     * @param legMm its leg above the heel line
      * @param said what was noted on how it fits and wears, the earliest first
      */
     public record HadView(
-            UUID pairId, String name, @Nullable Instant finishedAt, List<String> said) {}
+            UUID pairId, String name, @Nullable Instant finishedAt, int stitches, double legMm, List<String> said) {}
+
+    /**
+     * What is known of a yarn from the pairs that were knitted in it.
+     *
+     * @param pairs their names, the latest first
+     * @param swatch the gauge as it was knitted; left out where all of them came from ready tubes
+     * @param stitches its stitches; left out likewise
+     * @param rounds its rounds; left out likewise
+     * @param measured tubes its rounds were measured on; 0 where they are those of the swatch
+     * @param weighIns what was weighed on the way
+     */
+    public record KnownYarnView(
+            UUID yarnId,
+            String name,
+            List<String> pairs,
+            @Nullable SwatchPart swatch,
+            @Nullable FigureView stitches,
+            @Nullable FigureView rounds,
+            int measured,
+            List<WeighInPart> weighIns) {}
 
     /**
      * How a plan of the yarn came out.

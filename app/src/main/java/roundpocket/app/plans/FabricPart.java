@@ -18,6 +18,14 @@ public record FabricPart(
         @Nullable Boolean inTheRound,
         @Nullable Double needleMm,
         @Nullable Double wantedStitches) {
+    static FabricPart of(Fabric fabric) {
+        return new FabricPart(
+                fabric.state().orElse(null),
+                fabric.inTheRound().orElse(null),
+                fabric.needleMm().isPresent() ? fabric.needleMm().getAsDouble() : null,
+                fabric.wantedStitches().isPresent() ? fabric.wantedStitches().getAsDouble() : null);
+    }
+
     Fabric toCore() {
         return new Fabric(
                 Optional.ofNullable(state),

@@ -25,6 +25,14 @@ public record SwatchPart(
         this(stitches, rounds, null);
     }
 
+    /** As the core has it, without what was read on the tube. */
+    public static SwatchPart of(Swatch swatch) {
+        return new SwatchPart(
+                swatch.stitches().stream().map(ReadingPart::of).toList(),
+                swatch.rounds().stream().map(ReadingPart::of).toList(),
+                swatch.fabric().equals(Fabric.UNTOLD) ? null : FabricPart.of(swatch.fabric()));
+    }
+
     public Swatch toCore() {
         return toCore(Optional.empty());
     }

@@ -121,6 +121,46 @@ public class LogTest extends AppTest {
                 .hasStatus(422);
     }
 
+    /** The pair was planned on 43 rounds; the tape on its tube said 41.5. The next in the yarn is planned on those. */
+    @Test
+    public void whatWasKnittedInAYarnIsKnownOfIt() {
+        String yarn = body(post(
+                        "/api/yarns",
+                        "{\"name\": \"Known\", \"colour\": \"#336699\","
+                                + " \"yarn\": {\"lengthM\": 420, \"massG\": 100, \"onHandG\": 100}}"))
+                .get("id")
+                .asString();
+        worn = body(post(
+                        "/api/pairs",
+                        "{\"name\": \"First in it\", \"yarnId\": \"" + yarn + "\", \"spec\": " + SPEC + "}"))
+                .get("id")
+                .asString();
+        assertThat(known(yarn)).as("only planned").isEmpty();
+        post("/api/laps/" + worn, "{}");
+        event(1, "WEIGHED", ", \"grams\": 50");
+        event(1, "JUMPED", ", \"to\": 60");
+        event(1, "MEASURED", ", \"rounds\": 41.5, \"spanMm\": 100");
+        event(1, "WEIGHED", ", \"grams\": 38");
+        JsonNode known = known(yarn).get(0);
+        assertThat(known.at("/swatch/stitches/0/count").asDouble()).isEqualTo(31);
+        assertThat(known.at("/swatch/rounds/0/count").asDouble()).isEqualTo(41.5);
+        assertThat(known.at("/rounds/value").asDouble()).isEqualTo(41.5);
+        assertThat(known.at("/measured").asInt()).isEqualTo(1);
+        assertThat(known.at("/weighIns/0/usedG").asDouble()).isEqualTo(12);
+        ObjectNode next = (ObjectNode) json().readTree(SPEC);
+        next.set("swatch", known.get("swatch"));
+        next.set("weighIns", known.get("weighIns"));
+        JsonNode plan = body(post("/api/plans/preview", next.toString()));
+        assertThat(plan.at("/gauge/rounds/value").asDouble()).isEqualTo(41.5);
+    }
+
+    private List<JsonNode> known(String yarn) {
+        return body(get("/api/yarns/known"))
+                .valueStream()
+                .filter(each -> each.get("yarnId").asString().equals(yarn))
+                .toList();
+    }
+
     /** From a note to a choice of the next pair, which can be planned and is never applied unasked. */
     @Test
     public void aFitNoteProposesAChangeOfTheNextPair() {

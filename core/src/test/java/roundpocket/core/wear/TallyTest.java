@@ -16,9 +16,13 @@ import roundpocket.core.lap.PairWork.Used;
 public class TallyTest {
     private static PairTook pair(double plannedG, double hours, double weighedG, double partG) {
         return new PairTook(
+                64,
+                125,
                 hours > 0 ? OptionalDouble.of(hours) : OptionalDouble.empty(),
                 plannedG,
-                weighedG > 0 ? Optional.of(new Used(weighedG, partG, 0.1 * partG, 0.58, 9_000)) : Optional.empty());
+                weighedG > 0 ? Optional.of(new Used(weighedG, partG, 0.1 * partG, 0.58, 9_000)) : Optional.empty(),
+                Optional.empty(),
+                List.of());
     }
 
     /** 48 g went for 59 of 60 planned: 48.8 g a pair; 66 for 60 of 60: 66. Together 114 for 119. */

@@ -1,8 +1,9 @@
 package roundpocket.core.cut;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A good arrangement that is found at once, and how good any can be at most.
@@ -22,6 +23,7 @@ final class Blocks {
     private final Job job;
     private final int[] length;
     private final int matched;
+    private final Map<Integer, Split> splits = new HashMap<>();
 
     Blocks(Job job, int[] legs) {
         this.job = job;
@@ -44,7 +46,7 @@ final class Blocks {
         int least = Integer.MAX_VALUE;
         for (int set : candidates(misses)) {
             int pairs = Integer.bitCount(set);
-            for (int filling : new Split(set).filling) {
+            for (int filling : split(set).filling) {
                 int once = once(set) + filling;
                 least = Math.min(least, job.phase().leastGivenUp(once, pairs));
                 least = Math.min(least, job.phase().leastGivenUp(once + remnant, pairs));
@@ -57,7 +59,7 @@ final class Blocks {
     int fewest(int misses) {
         int best = Integer.MAX_VALUE;
         for (int set : candidates(misses)) {
-            best = Math.min(best, new Split(set).fewest());
+            best = Math.min(best, split(set).fewest());
         }
         return best;
     }
@@ -65,7 +67,7 @@ final class Blocks {
     /** An arrangement in blocks that gives up no more than {@code most} rounds, or none. */
     Arrangement within(int misses, int most) {
         for (int set : candidates(misses)) {
-            Split split = new Split(set);
+            Split split = split(set);
             if (split.fewest() <= most) {
                 return split.lay(split.blocks(set, split.all()), 0);
             }
@@ -76,7 +78,7 @@ final class Blocks {
     /** The same with so many rounds of remnant between two pieces besides. */
     Arrangement around(int remnant, int misses, int most) {
         for (int set : candidates(misses)) {
-            Arrangement found = new Split(set).around(remnant, most);
+            Arrangement found = split(set).around(remnant, most);
             if (found != null) {
                 return found;
             }
@@ -95,6 +97,18 @@ final class Blocks {
                 return sets;
             }
         }
+    }
+
+    private Split split(int set) {
+        return splits.computeIfAbsent(set, Split::new);
+    }
+
+    private static int power(int digit) {
+        int power = 1;
+        for (int i = 0; i < digit; i++) {
+            power *= COPIES;
+        }
+        return power;
     }
 
     private int once(int set) {
@@ -120,8 +134,8 @@ final class Blocks {
         private final List<Integer> loose = new ArrayList<>();
         /** Rounds of each choice of pieces that need not match. */
         private final int[] filling;
-        /** What the best split of each part of the set gives up, by the pieces that it may use; −1 not yet known. */
-        private final int[][] best;
+        /** What the best split of a part of the set gives up, by the part and the pieces that it may use. */
+        private final Map<Integer, Integer> best = new HashMap<>();
 
         Split(int set) {
             this.set = set;
@@ -130,13 +144,12 @@ final class Blocks {
                     loose.add(pair);
                 }
             }
-            this.filling = new int[set == 0 ? 1 : (int) Math.pow(COPIES, loose.size())];
-            for (int fillers = 1; fillers < filling.length; fillers++) {
-                for (int digit = 0; digit < loose.size(); digit++) {
-                    filling[fillers] += digit(fillers, digit) * length[loose.get(digit)];
+            this.filling = new int[set == 0 ? 1 : power(loose.size())];
+            for (int digit = 0; power(digit) < filling.length; digit++) {
+                for (int fillers = power(digit); fillers < power(digit + 1); fillers++) {
+                    filling[fillers] = filling[fillers - power(digit)] + length[loose.get(digit)];
                 }
             }
-            this.best = new int[set + 1][];
         }
 
         int all() {
@@ -144,7 +157,7 @@ final class Blocks {
         }
 
         private int digit(int fillers, int digit) {
-            return fillers / (int) Math.pow(COPIES, digit) % COPIES;
+            return fillers / power(digit) % COPIES;
         }
 
         private boolean within(int fillers, int available) {
@@ -166,18 +179,21 @@ final class Blocks {
             if (part == 0) {
                 return 0;
             }
-            if (best[part] == null) {
-                best[part] = new int[filling.length];
-                Arrays.fill(best[part], -1);
+            // Few of the many choices are ever asked for.
+            int key = part * filling.length + available;
+            Integer known = best.get(key);
+            if (known == null) {
+                known = block(part, available, 0, true).cost;
+                best.put(key, known);
             }
-            if (best[part][available] < 0) {
-                best[part][available] = block(part, available, 0).cost;
-            }
-            return best[part][available];
+            return known;
         }
 
-        /** The best block for the first pair of a part, and what it and the others give up. */
-        private Costed block(int part, int available, int remnant) {
+        /**
+         * The best block for the first pair of a part, and what it and the others give up; any of the best where only the
+         * cost is asked for.
+         */
+        private Costed block(int part, int available, int remnant, boolean any) {
             Costed found = new Costed(null, Integer.MAX_VALUE);
             int lowest = part & -part;
             for (int pairs = part; pairs > 0; pairs = (pairs - 1) & part) {
@@ -194,6 +210,9 @@ final class Blocks {
                     // The smallest block of equal ones: twins that lie beside each other are easier to follow.
                     if (cost < found.cost || cost == found.cost && smaller(pairs, fillers, found.block)) {
                         found = new Costed(new Block(pairs, fillers, lacking + remnant), cost);
+                        if (any && cost == 0) {
+                            return found;
+                        }
                     }
                 }
             }
@@ -212,7 +231,7 @@ final class Blocks {
             int left = part;
             int fillers = fewest(part, 0) <= fewest(part, available) ? 0 : available;
             while (left > 0) {
-                Block next = block(left, fillers, 0).block;
+                Block next = block(left, fillers, 0, false).block;
                 blocks.add(next);
                 left &= ~next.pairs;
                 fillers -= next.fillers;
@@ -227,7 +246,7 @@ final class Blocks {
             if (betweenBlocks && units - looseIn(blocks) > 1) {
                 return lay(blocks, remnant);
             }
-            Costed middle = set == 0 ? new Costed(null, Integer.MAX_VALUE) : block(set, all(), remnant);
+            Costed middle = set == 0 ? new Costed(null, Integer.MAX_VALUE) : block(set, all(), remnant, false);
             if (middle.cost > most) {
                 return null;
             }

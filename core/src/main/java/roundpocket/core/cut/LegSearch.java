@@ -60,7 +60,10 @@ final class LegSearch {
     }
 
     private boolean inBlocks(int[] legs, int settled) {
-        return someLegs(legs, settled, tried -> new Blocks(job, tried).fewest(misses) <= job.left(tried));
+        return someLegs(legs, settled, tried -> {
+            Blocks blocks = new Blocks(job, tried);
+            return blocks.least(misses, 0) <= job.left(tried) && blocks.fewest(misses) <= job.left(tried);
+        });
     }
 
     private boolean inOrder(int[] legs, int settled) {

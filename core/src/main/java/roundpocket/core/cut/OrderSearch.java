@@ -1,6 +1,7 @@
 package roundpocket.core.cut;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * Looks through every order of the pieces for one that gives up few enough rounds. Where a piece lies at the earliest
@@ -24,6 +25,18 @@ final class OrderSearch {
     private final int[] to;
     private final int[] least;
     private final int[] greatest;
+    /** Of every number of repeats, the least and the greatest distance that matches. */
+    private final int[] leastApart;
+
+    private final int[] mostApart;
+    private final boolean[] matched;
+    /** For every pair an earlier one of the same length that matches as it does; −1 where there is none. */
+    private final int[] twin;
+    /** A pair that no other is the same as; −1 where there is none. */
+    private final int anchor;
+    /** What is given up before each piece, for every number of pieces that are placed. */
+    private final int[][] given;
+
     private int matches;
     private int remnantAt = -1;
 
@@ -57,6 +70,39 @@ final class OrderSearch {
         this.to = new int[job.pairs()];
         this.least = new int[job.pairs()];
         this.greatest = new int[job.pairs()];
+        this.matched = new boolean[job.pairs()];
+        this.twin = new int[job.pairs()];
+        boolean any = false;
+        for (int pair = 0; pair < job.pairs(); pair++) {
+            matched[pair] = job.matched(pair);
+            twin[pair] = twinOf(pair);
+            any |= matched[pair];
+        }
+        this.anchor = IntStream.range(0, twin.length)
+                .filter(pair -> twin[pair] < 0 && IntStream.of(twin).noneMatch(other -> other == pair))
+                .findFirst()
+                .orElse(-1);
+        int times = any ? repeatsWithin(Arrays.stream(length).sum() * job.socks() + most) : 0;
+        this.leastApart = IntStream.range(0, times).map(job.phase()::least).toArray();
+        this.mostApart = IntStream.range(0, times).map(job.phase()::most).toArray();
+        this.given = new int[pieces + 1][pieces];
+    }
+
+    private int twinOf(int pair) {
+        for (int other = pair - 1; other >= 0; other--) {
+            if (length[pair] == length[other] && matched[pair] == matched[other]) {
+                return other;
+            }
+        }
+        return -1;
+    }
+
+    private int repeatsWithin(int rounds) {
+        int times = 0;
+        while (job.phase().least(times) <= rounds) {
+            times++;
+        }
+        return times;
     }
 
     /**
@@ -68,27 +114,27 @@ final class OrderSearch {
      */
     static Arrangement find(Job job, int[] legs, int misses, int most, int remnant, Effort effort) {
         OrderSearch search = new OrderSearch(job, legs, misses, most, remnant, effort);
-        return search.place(0, new int[job.pieces()], 0);
+        return search.place(0, 0);
     }
 
-    private Arrangement place(int at, int[] given, int missed) {
+    private Arrangement place(int at, int missed) {
         if (at == order.length) {
-            return remnant > 0 && remnantAt < 0 ? null : done(given);
+            return remnant > 0 && remnantAt < 0 ? null : done(given[at]);
         }
         if (at > 0 && remnant > 0 && remnantAt < 0) {
             remnantAt = at;
-            Arrangement found = placeAny(at, given, missed);
+            Arrangement found = placeAny(at, missed);
             if (found != null) {
                 return found;
             }
             remnantAt = -1;
         }
-        return placeAny(at, given, missed);
+        return placeAny(at, missed);
     }
 
-    private Arrangement placeAny(int at, int[] given, int missed) {
+    private Arrangement placeAny(int at, int missed) {
         for (int pair = 0; pair < job.pairs(); pair++) {
-            if (placed[pair] == job.socks() || sameAsEarlier(pair)) {
+            if (placed[pair] == job.socks() || sameAsEarlier(pair) || pair == anchor && mirrored(at)) {
                 continue;
             }
             if (--effort.left < 0) {
@@ -96,9 +142,7 @@ final class OrderSearch {
             }
             order[at] = pair;
             base[at] = at == 0 ? 0 : base[at - 1] + length[order[at - 1]];
-            Arrangement found = placed[pair] == 1 && job.matched(pair)
-                    ? match(pair, at, given, missed)
-                    : put(pair, at, given, missed);
+            Arrangement found = placed[pair] == 1 && matched[pair] ? match(pair, at, missed) : put(pair, at, missed);
             if (found != null) {
                 return found;
             }
@@ -108,52 +152,51 @@ final class OrderSearch {
 
     /** Pairs of the same length that have not begun are told apart by nothing: the earliest comes first. */
     private boolean sameAsEarlier(int pair) {
-        for (int other = 0; other < pair; other++) {
-            if (placed[pair] == 0
-                    && placed[other] == 0
-                    && length[pair] == length[other]
-                    && job.matched(pair) == job.matched(other)) {
-                return true;
-            }
-        }
-        return false;
+        // Where the one before it has begun, so have all that are before that one.
+        return placed[pair] == 0 && twin[pair] >= 0 && placed[twin[pair]] == 0;
     }
 
-    private Arrangement put(int pair, int at, int[] before, int missed) {
-        int[] given = before.clone();
-        if (!settle(at, given)) {
+    /** Whether the anchor’s pieces would lie rather in the second half: an order is as good from its other end. */
+    private boolean mirrored(int at) {
+        int other = placed[anchor] == 1 ? first[anchor] : at + job.socks() - 1;
+        return other + at > order.length - 1;
+    }
+
+    private Arrangement put(int pair, int at, int missed) {
+        System.arraycopy(given[at], 0, given[at + 1], 0, order.length);
+        if (!settle(at, given[at + 1])) {
             return null;
         }
         int earlier = first[pair];
         first[pair] = placed[pair] == 0 ? at : earlier;
         placed[pair]++;
-        Arrangement found = place(at + 1, given, missed);
+        Arrangement found = place(at + 1, missed);
         placed[pair]--;
         first[pair] = earlier;
         return found;
     }
 
     /** Puts the second sock of a pair where it matches, one repeat further on each time, or where it does not. */
-    private Arrangement match(int pair, int at, int[] given, int missed) {
+    private Arrangement match(int pair, int at, int missed) {
         int apart = base[at] - base[first[pair]];
         int times = (int) Math.max(
                 0, Math.floor((apart - job.phase().tolerance()) / job.phase().repeat()));
-        while (job.phase().most(times) < apart) {
+        while (mostApart[times] < apart) {
             times++;
         }
-        for (; job.phase().least(times) <= apart + most; times++) {
+        for (; times < leastApart.length && leastApart[times] <= apart + most; times++) {
             from[matches] = first[pair];
             to[matches] = at;
-            least[matches] = job.phase().least(times) - apart;
-            greatest[matches] = job.phase().most(times) - apart;
+            least[matches] = leastApart[times] - apart;
+            greatest[matches] = mostApart[times] - apart;
             matches++;
-            Arrangement found = put(pair, at, given, missed);
+            Arrangement found = put(pair, at, missed);
             matches--;
             if (found != null) {
                 return found;
             }
         }
-        return missed < misses ? put(pair, at, given, missed + 1) : null;
+        return missed < misses ? put(pair, at, missed + 1) : null;
     }
 
     /** Moves pieces on until every match holds; false where more would be given up than may be. */
@@ -162,23 +205,28 @@ final class OrderSearch {
         while (moved) {
             moved = false;
             for (int i = 1; i <= at; i++) {
-                moved |= atLeast(given, i, given[i - 1] + (i == remnantAt ? remnant : 0));
+                int wanted = given[i - 1] + (i == remnantAt ? remnant : 0);
+                if (given[i] < wanted) {
+                    given[i] = wanted;
+                }
             }
             for (int i = 0; i < matches; i++) {
-                moved |= atLeast(given, to[i], given[from[i]] + least[i]);
-                moved |= atLeast(given, from[i], given[to[i]] - greatest[i]);
+                int least = given[from[i]] + this.least[i];
+                if (given[to[i]] < least) {
+                    given[to[i]] = least;
+                    moved = true;
+                }
+                int pushed = given[to[i]] - greatest[i];
+                if (given[from[i]] < pushed) {
+                    given[from[i]] = pushed;
+                    moved = true;
+                }
             }
             if (given[at] > most) {
                 return false;
             }
         }
         return true;
-    }
-
-    private static boolean atLeast(int[] given, int at, int wanted) {
-        boolean moves = given[at] < wanted;
-        given[at] = Math.max(given[at], wanted);
-        return moves;
     }
 
     private Arrangement done(int[] given) {

@@ -1,8 +1,7 @@
-import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useLessons } from '../api/logQueries';
 import type { Draft } from '../draft/draft';
-import { SmallButton } from '../form/SmallButton';
+import { Suggestion, Suggestions } from './Suggestion';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { effectWords, withLesson } from './taught';
@@ -26,39 +25,23 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
   }
   const leave = (id: string) => setLeft([...left, id]);
   return (
-    <Box
-      as="section"
-      aria-label="What the needles taught"
-      bg="chosenGround"
-      px={4}
-      py={2}
-      mb={3}
-      borderLeftWidth="4px"
-      borderColor="chosen"
-    >
+    <Suggestions label="What the needles taught">
       {shown.map((lesson) => {
         const effect = effectWords(lesson, lengths);
         const when = lesson.on ? `, ${dayText(lesson.on)}` : '';
         return (
-          <Flex key={lesson.id} gap={3} align="center" wrap="wrap" py={1}>
-            <Box flex="1 1 24rem">
-              <strong>{lesson.words}</strong>
-              <Box fontSize="sm">
-                {`${lesson.from}${when}. ${lesson.reason}${effect ? ` It would make the ${effect}.` : ''}`}
-              </Box>
-            </Box>
-            <SmallButton
-              onClick={() => {
-                leave(lesson.id);
-                onChange(withLesson(draft, lesson));
-              }}
-            >
-              Use this
-            </SmallButton>
-            <SmallButton onClick={() => leave(lesson.id)}>Not for this pair</SmallButton>
-          </Flex>
+          <Suggestion
+            key={lesson.id}
+            words={lesson.words}
+            reason={`${lesson.from}${when}. ${lesson.reason}${effect ? ` It would make the ${effect}.` : ''}`}
+            onUse={() => {
+              leave(lesson.id);
+              onChange(withLesson(draft, lesson));
+            }}
+            onLeave={() => leave(lesson.id)}
+          />
         );
       })}
-    </Box>
+    </Suggestions>
   );
 }

@@ -74,6 +74,8 @@ async function show() {
 it('changes nothing by itself', async () => {
   await show();
   expect(onChange).not.toHaveBeenCalled();
+  expect(screen.queryByText(/It deepens the heel/)).toBeNull();
+  fireEvent.click(screen.getAllByText('Why?')[0] as Element);
   expect(screen.getByText(/worn, .*heel tight\. It deepens the heel\./)).toBeDefined();
 });
 

@@ -1,5 +1,5 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useAnswerProposal, useProposals } from '../api/logQueries';
+import { Suggestion, Suggestions } from './Suggestion';
 import type { Proposal } from '../wire/types';
 import { dayText } from '../units/days';
 import { withChoices, type ChoicePath, type Draft } from '../draft/draft';
@@ -25,48 +25,17 @@ export function Proposals({ pairId, draft, onChange }: ProposalsProps) {
     answer.mutate({ noteId: proposal.noteId, taken: true });
   };
   return (
-    <Box
-      as="section"
-      aria-label="From pairs worn on this foot"
-      bg="chosenGround"
-      px={4}
-      py={2}
-      mb={3}
-      borderLeftWidth="4px"
-      borderColor="chosen"
-    >
+    <Suggestions label="From pairs worn on this foot">
       {proposals.data.map((proposal) => (
-        <Flex key={proposal.noteId} gap={3} align="center" wrap="wrap" py={1}>
-          <Box flex="1 1 24rem">
-            <strong>{sentence(proposal.words)}</strong>
-            <Box fontSize="sm">
-              {`${proposal.from}, ${dayText(proposal.on)}: ${proposal.said.replace(/\.$/, '')}. ${proposal.reason}`}
-            </Box>
-          </Box>
-          {proposal.changes.length > 0 && <Answer onPress={() => take(proposal)}>Use this</Answer>}
-          <Answer onPress={() => answer.mutate({ noteId: proposal.noteId, taken: false })}>
-            {proposal.changes.length > 0 ? 'Not for this pair' : 'OK'}
-          </Answer>
-        </Flex>
+        <Suggestion
+          key={proposal.noteId}
+          words={sentence(proposal.words)}
+          reason={`${proposal.from}, ${dayText(proposal.on)}: ${proposal.said.replace(/\.$/, '')}. ${proposal.reason}`}
+          onUse={proposal.changes.length > 0 ? () => take(proposal) : undefined}
+          onLeave={() => answer.mutate({ noteId: proposal.noteId, taken: false })}
+        />
       ))}
-    </Box>
-  );
-}
-
-function Answer({ children, onPress }: { children: string; onPress: () => void }) {
-  return (
-    <chakra.button
-      type="button"
-      minH="44px"
-      px={3}
-      borderWidth="1px"
-      borderColor="chosen"
-      color="chosen"
-      cursor="pointer"
-      onClick={onPress}
-    >
-      {children}
-    </chakra.button>
+    </Suggestions>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Box, Flex, Text as Words, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Flex, Text as Words, useMediaQuery, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Plan } from '../wire/types';
 import { changeSettings, useSettings, type Lengths } from '../settings/settings';
@@ -28,6 +28,10 @@ const GAP = 12;
 /** Room above the second sock for its name. */
 const NAMED = 26;
 
+/** In a low window the sock is drawn smaller, so that its heel cup is seen with it. */
+const LOW = '(min-width: 1000px) and (max-height: 900px)';
+const SMALLER = 0.8;
+
 interface TapeProps {
   plan: Plan;
   colour?: string | undefined;
@@ -46,7 +50,8 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight, along }: Ta
   // A press keeps the cursor where it is, so that one can get to what stands beside its reading.
   const [pinned, setPinned] = useState(false);
   const { outline, axis } = plan;
-  const scale = scaleFor(outline, width, MARGIN);
+  const [low] = useMediaQuery([LOW], { ssr: false });
+  const scale = scaleFor(outline, low ? width * SMALLER : width, MARGIN);
   const round = Math.min(chosen ?? lastBeforeOpening(plan), axis.length);
   const at = axis[round - 1];
 

@@ -101,6 +101,7 @@ public class LogTest extends BrowserTest {
         Locator taught =
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What the needles taught"));
         assertThat(taught).containsText("Plan a leg of");
+        taught.getByText("Why?").click();
         assertThat(taught).containsText("You made the leg shorter on the way. It would make the");
         assertAccessible(page);
         button(page, "Use this").click();

@@ -1,0 +1,55 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState, type ReactNode } from 'react';
+import { LinkButton } from '../form/LinkButton';
+import { SmallButton } from '../form/SmallButton';
+
+/** Suggestions for a plan from other pairs, one to a line; each is taken or left, never applied by itself. */
+export function Suggestions({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box
+      as="section"
+      aria-label={label}
+      bg="chosenGround"
+      px={4}
+      mb={1}
+      borderLeftWidth="4px"
+      borderColor="chosen"
+    >
+      {children}
+    </Box>
+  );
+}
+
+interface SuggestionProps {
+  /** What to do, in a sentence. */
+  words: string;
+  /** Where that comes from, and what it does. */
+  reason: string;
+  /** Takes it; left out where there is nothing to take. */
+  onUse?: (() => void) | undefined;
+  onLeave: () => void;
+}
+
+/** A suggestion in one line; why it is made stands below once it is asked for. */
+export function Suggestion({ words, reason, onUse, onLeave }: SuggestionProps) {
+  const [why, setWhy] = useState(false);
+  return (
+    <Box>
+      <Flex columnGap={3} align="center" wrap="wrap">
+        <Box flex={{ base: '1 1 100%', md: '1 1 20rem' }}>
+          <strong>{words}</strong>{' '}
+          <LinkButton aria-expanded={why} aria-label={`Why: ${words}`} onClick={() => setWhy(!why)}>
+            Why?
+          </LinkButton>
+        </Box>
+        {onUse && <SmallButton onClick={onUse}>Use this</SmallButton>}
+        <SmallButton onClick={onLeave}>{onUse ? 'Not for this pair' : 'OK'}</SmallButton>
+      </Flex>
+      {why && (
+        <Box fontSize="sm" pb={1}>
+          {reason}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -119,6 +119,10 @@ final class Opening {
         }
         List<String> faults = new ArrayList<>(Soundness.faults(store));
         long tables = Tables.of(store).size();
+        // A home is made whole before it is put in its place: one with nothing in it is what is left of another.
+        if (schema == 0 && tables == 0) {
+            faults.add("there is nothing in it");
+        }
         if (schema == Schema.ofThisProgram() && tables < Tables.IN_ORDER.size()) {
             faults.add((Tables.IN_ORDER.size() - tables) + " tables are gone");
         }

@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.testng.Reporter;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** That a home opens, whatever happened to it, and that nothing damaged is taken for sound. */
@@ -293,6 +294,21 @@ public class OpeningTest {
                 "insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", \"script\", \"checksum\","
                         + " \"installed_by\", \"installed_on\", \"execution_time\", \"success\" from \"flyway_schema_history\" where \"version\" = '1'");
         assertThatThrownBy(() -> open(home)).isInstanceOf(HomeTrouble.class).hasMessageContaining("newer Round Pocket");
+    }
+
+    @DataProvider
+    public Object[][] heads() {
+        return new Object[][] {{4_096}, {8_192}, {12_288}, {16_384}, {20_480}};
+    }
+
+    /** Of some of these the database makes an empty store, and says nothing. */
+    @Test(dataProvider = "heads")
+    public void aFileOfWhichOnlyTheHeadIsLeftIsDamaged(int length) throws IOException {
+        Path home = Running.newHome();
+        byte[] whole = Files.readAllBytes(
+                new HomeFolder(Running.earlier(EARLIER)).database().file());
+        Files.write(new HomeFolder(home).database().file(), Arrays.copyOf(whole, length));
+        assertThat(damage(home)).isPresent();
     }
 
     /** Damaged copies, some of a home that was closed and some of one that was killed. */

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { CakeState } from '../wire/types';
+import type { CakeState, Lap } from '../wire/types';
 import { ScaleReading } from '../devices/ScaleReading';
 import { Switch } from '../form/Switch';
 import { Working } from '../form/Working';
@@ -65,8 +65,8 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           label="Which yarn"
           value={role}
           options={[
-            ['MAIN', 'the main yarn', 'the main yarn was weighed'],
-            ['CONTRAST', 'the contrast yarn', 'the contrast yarn was weighed'],
+            ['MAIN', called('MAIN', lap), `${called('MAIN', lap)} was weighed`],
+            ['CONTRAST', called('CONTRAST', lap), `${called('CONTRAST', lap)} was weighed`],
           ]}
           onChange={setRole}
         />
@@ -138,7 +138,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
                 {` · ${dayText(each.at.slice(0, 10))}, ${
                   each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
                 }${each.fresh ? ', a new ball' : ''}${
-                  each.role === 'CONTRAST' ? ', the contrast yarn' : ''
+                  each.role === 'CONTRAST' ? `, ${called('CONTRAST', lap)}` : ''
                 }`}
               </Box>
               <TakeBack
@@ -165,7 +165,7 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} data-testid="cake">
       {(lap.contrast || lap.cakes.length > 1) && (
         <Box fontSize="sm" color="quiet">
-          {cakeName(cake)}
+          {cakeName(cake, lap)}
         </Box>
       )}
       <p>
@@ -229,7 +229,14 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
   );
 }
 
-function cakeName({ role, sock }: CakeState): string {
-  const yarn = role === 'MAIN' ? 'main yarn' : 'contrast yarn';
-  return sock === 0 ? `The ${yarn}` : `The ${sock === 1 ? 'first' : 'second'} sock’s ${yarn}`;
+/** A yarn by its name on the shelf, or else by what it is in this pair. */
+function called(role: CakeState['role'], { mainName, contrastName }: Lap): string {
+  return role === 'MAIN' ? (mainName ?? 'the main yarn') : (contrastName ?? 'the contrast yarn');
+}
+
+function cakeName({ role, sock }: CakeState, lap: Lap): string {
+  const yarn = called(role, lap);
+  return sock === 0
+    ? `${yarn.charAt(0).toUpperCase()}${yarn.slice(1)}`
+    : `The ${sock === 1 ? 'first' : 'second'} sock’s yarn, ${yarn}`;
 }

@@ -12,7 +12,7 @@ const MOST = 40;
 /** Stitches that rounds are counted on until somebody says otherwise. */
 const USUAL_STITCHES = 64;
 
-type Extent = 'metres' | 'rounds';
+type Extent = 'metres' | 'rounds' | 'both';
 
 interface StripeFieldsProps {
   stripes: readonly Stripe[];
@@ -26,14 +26,22 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
   const { lengths } = useSettings();
   const counted = stripes.find(({ rounds, stitches }) => rounds ?? stitches);
   const [chosen, setChosen] = useState<Extent | undefined>();
-  const extent = chosen ?? (counted ? 'rounds' : 'metres');
+  const measured = stripes.some(({ lengthM }) => lengthM);
+  const extent = chosen ?? (counted ? (measured ? 'both' : 'rounds') : 'metres');
   const on = counted?.stitches ?? USUAL_STITCHES;
   const set = (next: Stripe[]) => change({ stripes: next.length > 0 ? next : undefined });
   const at = (i: number, part: Partial<Stripe>) =>
     set(stripes.map((stripe, j) => (i === j ? { ...stripe, ...part } : stripe)));
   const told = (next: Extent) => {
     setChosen(next);
-    set(stripes.map(({ name, colour }) => ({ name, colour })));
+    set(
+      stripes.map(({ name, colour, lengthM, rounds, stitches }) => ({
+        name,
+        colour,
+        ...(next !== 'rounds' && { lengthM }),
+        ...(next !== 'metres' && { rounds, stitches }),
+      })),
+    );
   };
   return (
     <Box>
@@ -44,10 +52,11 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           options={[
             { value: 'metres', text: 'in metres, measured along the yarn' },
             { value: 'rounds', text: 'in rounds, counted in something knitted' },
+            { value: 'both', text: 'in metres, and counted as well' },
           ]}
           onChange={told}
         />
-        {extent === 'rounds' && (
+        {extent !== 'metres' && (
           <Box w="9rem">
             <NumberField
               label="counted on"
@@ -75,8 +84,8 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
             problem={problemAt(`cake.stripes[${i}].name`)}
             onChange={(name) => at(i, { name })}
           />
-          <Box w="9rem">
-            {extent === 'metres' ? (
+          {extent !== 'rounds' && (
+            <Box w="9rem">
               <NumberField
                 label="Yarn in it"
                 kind="number"
@@ -85,9 +94,12 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
                 mayBeEmpty
                 value={stripe.lengthM}
                 problem={problemAt(`cake.stripes[${i}].lengthM`)}
-                onChange={(lengthM) => at(i, { lengthM, rounds: undefined, stitches: undefined })}
+                onChange={(lengthM) => at(i, { lengthM })}
               />
-            ) : (
+            </Box>
+          )}
+          {extent !== 'metres' && (
+            <Box w="9rem">
               <NumberField
                 label="Rounds in it"
                 kind="number"
@@ -96,12 +108,10 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
                 mayBeEmpty
                 value={stripe.rounds}
                 problem={problemAt(`cake.stripes[${i}].rounds`)}
-                onChange={(rounds) =>
-                  at(i, { rounds, stitches: rounds ? on : undefined, lengthM: undefined })
-                }
+                onChange={(rounds) => at(i, { rounds, stitches: rounds ? on : undefined })}
               />
-            )}
-          </Box>
+            </Box>
+          )}
           <Box pt="1.9rem">
             <LinkButton
               aria-label={`Remove band ${i + 1}`}
@@ -112,6 +122,12 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           </Box>
         </Flex>
       ))}
+      {extent === 'both' && (
+        <Box fontSize="sm" color="quiet" mb={1} maxW="40rem">
+          Metres and rounds of the same bands say how much yarn a stitch of yours takes: as good as
+          a weighing, before the first round.
+        </Box>
+      )}
       {stripes.length < MOST && (
         <LinkButton onClick={() => set([...stripes, { colour: stripes.at(-1)?.colour ?? UNDYED }])}>
           Add a band

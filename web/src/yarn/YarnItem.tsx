@@ -93,12 +93,14 @@ function stripeWords(stripes: readonly Stripe[], lengths: Lengths): string {
     return stripes.length === 1 ? 'one band of colour' : `${stripes.length} bands of colour`;
   }
   const each = stripes.map(({ name, lengthM, rounds, stitches }) => {
-    const long =
-      lengthM !== undefined
-        ? valueText(lengthM, 'METRES', lengths)
-        : rounds !== undefined && stitches !== undefined
-          ? `${valueText(rounds, 'ROUNDS', lengths)} on ${valueText(stitches, 'STITCHES', lengths)}`
-          : '';
+    const long = [
+      lengthM !== undefined && valueText(lengthM, 'METRES', lengths),
+      rounds !== undefined &&
+        stitches !== undefined &&
+        `${valueText(rounds, 'ROUNDS', lengths)} on ${valueText(stitches, 'STITCHES', lengths)}`,
+    ]
+      .filter(Boolean)
+      .join(' or ');
     return [name, long].filter(Boolean).join(' ');
   });
   return `stripes: ${each.join(', ')}`;

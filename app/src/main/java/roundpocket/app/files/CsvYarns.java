@@ -25,8 +25,8 @@ import roundpocket.app.yarns.YarnsShelf;
 @Component
 class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     private static final String ROUNDS_SIGN = "x";
-    private static final Pattern STRIPE = Pattern.compile("(?<colour>\\S+)(\\s+((?<rounds>[0-9.,]+)" + ROUNDS_SIGN
-            + "(?<stitches>[0-9]{1,3})|(?<metres>-?[0-9]\\S*)))?(\\s+(?<name>.*))?");
+    private static final Pattern STRIPE = Pattern.compile("(?<colour>\\S+)(\\s+(?<metres>-?[0-9][^\\sx]*)(?=\\s|$))?"
+            + "(\\s+(?<rounds>[0-9.,]+)" + ROUNDS_SIGN + "(?<stitches>[0-9]{1,3})(?=\\s|$))?(\\s+(?<name>.*))?");
 
     private final YarnsShelf shelf;
 
@@ -107,10 +107,9 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     }
 
     private static String words(StripePart stripe) {
-        String extent = stripe.lengthM() != null
-                ? stripe.lengthM().toString()
-                : stripe.rounds() != null ? stripe.rounds() + ROUNDS_SIGN + stripe.stitches() : "";
-        return Stream.of(stripe.colour(), extent, Objects.requireNonNullElse(stripe.name(), ""))
+        String metres = stripe.lengthM() != null ? stripe.lengthM().toString() : "";
+        String rounds = stripe.rounds() != null ? stripe.rounds() + ROUNDS_SIGN + stripe.stitches() : "";
+        return Stream.of(stripe.colour(), metres, rounds, Objects.requireNonNullElse(stripe.name(), ""))
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(" "));
     }
@@ -120,8 +119,8 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     }
 
     /**
-     * A stripe in a cell: its colour; behind it, where they are known, the metres of yarn in it or its rounds on so many
-     * stitches; and last its name.
+     * A stripe in a cell: its colour; behind it, where they are known, the metres of yarn in it, its rounds on so many
+     * stitches, or both; and last its name.
      */
     private static StripePart stripe(String words) {
         Matcher parts = STRIPE.matcher(words);

@@ -48,6 +48,8 @@ public final class LapViews {
      * @param planChanged whether the pair's plan was changed since it was begun, and not taken over
      * @param earlierRules whether it was begun by an earlier Round Pocket, whose steps may have been others
      * @param contrast whether there is a contrast yarn to weigh
+     * @param mainName what the main yarn is called, where it is on the shelf
+     * @param contrastName what the contrast yarn is called, likewise
      * @param works what each of the two socks is knitted by
      * @param half loops on each of two needles, in the tube
      * @param socks how far the two socks are
@@ -69,6 +71,8 @@ public final class LapViews {
             boolean planChanged,
             boolean earlierRules,
             boolean contrast,
+            @Nullable String mainName,
+            @Nullable String contrastName,
             List<LapWorkView> works,
             int half,
             List<LapSockView> socks,

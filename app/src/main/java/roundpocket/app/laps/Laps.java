@@ -332,6 +332,8 @@ public class Laps {
                                         .orElse(row.spec())),
                 row != null && !row.byTodaysRules(),
                 work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
+                pair.yarn() == null ? null : pair.yarn().name(),
+                pairs.contrastName(pair).orElse(null),
                 List.of(LapWorkView.of(work, 1, lengths), LapWorkView.of(work, 2, lengths)),
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),

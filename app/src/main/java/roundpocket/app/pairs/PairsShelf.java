@@ -70,6 +70,12 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
         return stored.named(words.strip());
     }
 
+    /** What the second yarn of a pair is called, where it is on the shelf. */
+    @Transactional(readOnly = true)
+    public Optional<String> contrastName(PairView pair) {
+        return Optional.ofNullable(pair.spec().contrast()).flatMap(yarns::named);
+    }
+
     /** What every pair, its foot and its yarn are called. */
     @Transactional(readOnly = true)
     public List<PairNames> names() {

@@ -4,7 +4,8 @@ import org.jspecify.annotations.Nullable;
 import roundpocket.core.stripe.Band;
 
 /**
- * One band of a striping yarn. How long it is is given once: in metres, or in rounds with the stitches of a round.
+ * One band of a striping yarn. How long it is is given in metres, in rounds with the stitches of a round, or in
+ * both: then the metres are its length, and the count says how much yarn a stitch takes.
  *
  * @param name what the colour is called, at most 40 characters
  * @param colour its colour as #rrggbb

@@ -6,7 +6,8 @@ import roundpocket.app.plans.BandPart;
 import roundpocket.app.plans.Colours;
 
 /**
- * One stripe of a yarn that changes colour, as far as it is known. How long it is is told in metres or in rounds.
+ * One stripe of a yarn that changes colour, as far as it is known. How long it is is told in metres, in rounds, or
+ * both.
  *
  * @param name what the colour is called, at most 40 characters
  * @param colour its colour as #rrggbb

@@ -1,11 +1,14 @@
 package roundpocket.app.yarns;
 
 import java.time.Clock;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import roundpocket.app.kept.Required;
 import roundpocket.app.kept.Shelf;
 import roundpocket.app.plans.Colours;
+import roundpocket.app.plans.YarnPart;
 import roundpocket.core.explain.Problems;
 
 /** Yarns. */
@@ -37,6 +40,16 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
         return write.colour() == null && !cake.stripesOrNone().isEmpty()
                 ? cake.stripesOrNone().get(0).colour()
                 : Colours.checked(write.colour());
+    }
+
+    /** What a yarn on the shelf with the label and the colour is called; empty where there is none. */
+    public Optional<String> named(YarnPart label) {
+        return list().stream()
+                .filter(kept -> kept.yarn().lengthM() == label.lengthM()
+                        && kept.yarn().massG() == label.massG()
+                        && Objects.equals(kept.colour(), label.colour()))
+                .map(YarnView::name)
+                .findFirst();
     }
 
     /**

@@ -68,7 +68,7 @@ public class StripesApiTest extends AppTest {
                 "\"bands\": [{\"colour\": \"#112233\"}]",
                 "",
                 "bands[0].lengthM",
-                "must be given once: in metres of yarn, or in"
+                "must be given: in metres of yarn, in rounds, or both"
             },
             {
                 "\"bands\": [{\"colour\": \"#112233\", \"rounds\": 4}]",

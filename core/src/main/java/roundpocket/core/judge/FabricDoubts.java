@@ -243,8 +243,22 @@ final class FabricDoubts {
             if (model == null) {
                 continue;
             }
+            long byScale = spec.weighIns().stream()
+                    .filter(each -> each.contrast() == (role == YarnRole.CONTRAST))
+                    .count();
             for (Weighed weighed : model.weighed()) {
-                if (!weighed.believable()) {
+                // What comes behind the weighings was counted of the yarn's bands.
+                if (--byScale < 0 && !weighed.believable()) {
+                    checks.add(draft(
+                                    MATTERS,
+                                    "stripes.counted",
+                                    "striping.bands",
+                                    weighed.used(),
+                                    "The bands you counted are {found} of yarn by their metres; about {expected} was"
+                                            + " expected for those rounds.")
+                            .with("expected", Amount.grams(weighed.predicted().value()))
+                            .helps("Count again, and check the stitches they were counted on."));
+                } else if (!weighed.believable()) {
                     checks.add(draft(
                                     MATTERS,
                                     "yarn.weigh-in",

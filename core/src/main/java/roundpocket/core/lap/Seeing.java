@@ -153,7 +153,7 @@ final class Seeing {
             return Optional.empty();
         }
         Repeat repeat = press.thread().repeat();
-        if (repeat.striping().bands().stream().allMatch(band -> band.rounds().isPresent())) {
+        if (repeat.countedAlone()) {
             return Optional.empty();
         }
         Counted first = here.get(0);

@@ -21,6 +21,7 @@ import roundpocket.core.tube.TubeCut;
 import roundpocket.core.tube.TubeRules;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Left;
+import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 import roundpocket.core.yarn.YarnModel;
 
@@ -73,7 +74,10 @@ final class YarnPlanner {
     static Map<YarnRole, YarnModel> models(SockSpec spec, Gauge gauge, Step stitches) {
         FabricState state = spec.swatch().fabric().state().orElse(FabricState.WASHED);
         Map<YarnRole, YarnModel> models = new EnumMap<>(YarnRole.class);
-        YarnModel main = YarnModel.of(spec.yarns().main(), gauge, state, stitches, spec.weighIns());
+        YarnModel unweighed = YarnModel.of(spec.yarns().main(), gauge, state, stitches, List.of());
+        List<WeighIn> known = new ArrayList<>(spec.weighIns());
+        spec.yarns().striping().flatMap(striping -> striping.counted(unweighed)).ifPresent(known::add);
+        YarnModel main = YarnModel.of(spec.yarns().main(), gauge, state, stitches, known);
         models.put(YarnRole.MAIN, main);
         spec.yarns()
                 .contrast()

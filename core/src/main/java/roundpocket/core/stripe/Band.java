@@ -15,7 +15,8 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.yarn.YarnModel;
 
 /**
- * One band of colour in a repeat. How long it is was either measured along the yarn or counted in a fabric.
+ * One band of colour in a repeat. How long it is was measured along the yarn or counted in a fabric. Where both were
+ * done the metres are its length, and the count says how much yarn a stitch takes.
  *
  * @param name what the colour is called, up to 40 characters; empty where only the colour itself is known
  * @param colour the colour as #rrggbb in sRGB
@@ -69,11 +70,11 @@ public record Band(String name, String colour, OptionalDouble lengthM, OptionalD
         lengthM.ifPresent(metres -> problems.checkRange("lengthM", metres, LENGTH));
         rounds.ifPresent(counted -> problems.checkRange("rounds", counted, ROUNDS));
         stitches.ifPresent(counted -> problems.checkRange("stitches", counted, STITCHES));
-        if (lengthM.isPresent() == rounds.isPresent()) {
+        if (lengthM.isEmpty() && rounds.isEmpty()) {
             problems.add(problem(
                     "stripe.extent",
                     "lengthM",
-                    "How long a band is must be given once: in metres of yarn, or in rounds.",
+                    "How long a band is must be given: in metres of yarn, in rounds, or both.",
                     "Metres are measured along the yarn; rounds are counted in something knitted."));
         }
         if (rounds.isPresent() != stitches.isPresent()) {
@@ -103,6 +104,21 @@ public record Band(String name, String colour, OptionalDouble lengthM, OptionalD
     /** What it is called: its name, else what such a colour is called. */
     public String called() {
         return name.isEmpty() ? ColourName.of(colour) : name;
+    }
+
+    /** A band measured along the yarn and counted in a tube of so many stitches as well. */
+    public static Band ofBoth(String name, String colour, double metres, double rounds, int stitches) {
+        return new Band(name, colour, OptionalDouble.of(metres), OptionalDouble.of(rounds), OptionalInt.of(stitches));
+    }
+
+    /** Whether it was counted alone: then it keeps its stitches, whatever a stitch takes. */
+    boolean countedAlone() {
+        return lengthM.isEmpty();
+    }
+
+    /** Whether it was measured and counted: then it says how much yarn a stitch takes. */
+    boolean measuredAndCounted() {
+        return lengthM.isPresent() && rounds.isPresent();
     }
 
     /** Its metres of yarn; one that was counted keeps its stitches, whatever a stitch takes. */

@@ -37,8 +37,7 @@ public final class Repeat {
             starts[i] = starts[i - 1] + bands.get(i - 1).value();
         }
         // Bands counted in a fabric take the same stitches whatever a stitch takes: only their dyeing is unsure.
-        boolean counted =
-                striping.bands().stream().allMatch(band -> band.rounds().isPresent());
+        boolean counted = striping.bands().stream().allMatch(Band::countedAlone);
         this.trust = counted
                 ? Given.tried("bands counted in rounds move with the stitches", 0, Unit.PERCENT)
                 : Computed.of(
@@ -56,6 +55,11 @@ public final class Repeat {
         Repeat repeat = new Repeat(striping, model, bands);
         repeat.checkPlaces();
         return repeat;
+    }
+
+    /** Whether all bands were counted in a fabric and none was measured. */
+    public boolean countedAlone() {
+        return striping.bands().stream().allMatch(Band::countedAlone);
     }
 
     private void checkPlaces() {

@@ -6,11 +6,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.yarn.WeighIn;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * How a yarn changes colour along its length: bands that recur, where the cake begins among them, and knots.
@@ -24,6 +29,11 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots) {
     public static final int MOST_BANDS = 40;
 
     private static final int MOST_KNOTS = 24;
+    private static final double MM = 1_000;
+
+    /** Bands of less yarn say nothing of a stitch. */
+    private static final double LEAST_G = 0.1;
+
     private static final Limit START = new Limit(
             "striping.start.range",
             0,
@@ -91,6 +101,40 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots) {
 
     public Striping withKnots(Knot... other) {
         return new Striping(bands, startM, List.of(other));
+    }
+
+    /**
+     * What bands that were measured along the yarn and counted in a fabric as well say of the yarn in a stitch, before the
+     * first round of the plan: as much as colour changes that are seen while knitting. Of neighbours only the two ends of
+     * all of them were to be counted to the round. Empty where there is no such band.
+     *
+     * @param model the yarn before anything was weighed
+     */
+    public Optional<WeighIn> counted(YarnModel model) {
+        double metres = 0;
+        double stitches = 0;
+        double rounding = 0;
+        boolean before = false;
+        for (Band band : bands) {
+            boolean both = band.measuredAndCounted();
+            if (both) {
+                metres += band.lengthM().getAsDouble();
+                stitches += band.rounds().getAsDouble() * band.stitches().getAsInt();
+                double roundM = band.stitches().getAsInt() * model.loopLength().value() / MM;
+                rounding += before ? 0 : roundM * roundM / 6;
+            }
+            before = both;
+        }
+        double unsure = Math.hypot(StripeRules.BAND_TRUE.value() * metres, Math.sqrt(rounding));
+        double gramsAMetre = model.fineness().value() / MM;
+        return metres * gramsAMetre < LEAST_G
+                ? Optional.empty()
+                : Optional.of(new WeighIn(
+                        OptionalDouble.of(stitches),
+                        OptionalInt.empty(),
+                        metres * gramsAMetre,
+                        OptionalDouble.of(unsure * gramsAMetre),
+                        false));
     }
 
     /** Whether there is a change of colour to be seen at all. */

@@ -37,7 +37,11 @@ public class StripeDoubtsTest {
     public Object[][] doubts() {
         Striping white = Striping.of(Band.ofMetres("", "#ffffff", 5), Band.ofMetres("", "#ffffff", 4));
         Striping endless = Striping.of(Band.ofMetres("red", "#b3261e", 400), Band.ofMetres("blue", "#2f5fa8", 400));
+        // Counted on 32 stitches, the bands would be half the yarn that their metres are.
+        Striping halved =
+                Striping.of(Band.ofBoth("red", "#b3261e", 4.2, 4.5, 32), Band.ofBoth("blue", "#2f5fa8", 4.2, 4.5, 32));
         return new Object[][] {
+            {striped(halved), "stripes.counted", "of yarn by their metres; about 0.9 g"},
             {striped(white), "stripes.one-colour", "All bands of this yarn have the same colour"},
             {striped(endless), "stripes.repeat-long", "One repeat takes 800 m, and the yarn you have is 420 m"},
             {

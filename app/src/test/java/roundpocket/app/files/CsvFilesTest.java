@@ -45,12 +45,12 @@ public class CsvFilesTest extends AppTest {
     @Test
     public void stripesAndKnotsGoOutAndIn() {
         String line = "Sally,\"#2f6f8f\",400.0,100.0,,,REMNANT,75 % wool,"
-                + "#2f6f8f 1.5 deep sea / #e8dcc0 22.0x64 / #a13d3d 0.75,1.25,12.0 / 180.5 0.5,left of Pia's\r\n";
+                + "#2f6f8f 1.5 deep sea / #e8dcc0 22.0x64 / #a13d3d 0.75 8.0x64 tarred,1.25,12.0 / 180.5 0.5,left of Pia's\r\n";
         String file =
                 "name,colour,length_m,mass_g,on_hand_g,nylon_share,form,fibre,stripes,start_m,knots_m,notes\r\n" + line;
         assertThat(read("/api/files/yarns.csv", file).get("taken").asInt()).isEqualTo(1);
         assertThat(written("/api/files/yarns.csv"))
-                .contains(line.replace("#2f6f8f 1.5 deep", "\"#2f6f8f 1.5 deep").replace(" 0.75,1", " 0.75\",1"));
+                .contains(line.replace("#2f6f8f 1.5 deep", "\"#2f6f8f 1.5 deep").replace(" tarred,1", " tarred\",1"));
     }
 
     @DataProvider

@@ -327,9 +327,9 @@ public final class LapViews {
      * @param sketch what it is drawn as
      */
     public record MishapView(Mishap id, String title, String looks, String why, List<String> cure, Sketch sketch) {
-        static MishapView of(Mishap mishap) {
+        static MishapView of(Mishap mishap, LengthUnit lengths) {
             return new MishapView(
-                    mishap, mishap.title(), mishap.description(), mishap.why(), mishap.cure(), mishap.sketch());
+                    mishap, mishap.title(), mishap.description(), mishap.why(), mishap.cure(lengths), mishap.sketch());
         }
     }
 

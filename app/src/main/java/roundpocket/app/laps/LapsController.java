@@ -95,7 +95,10 @@ public class LapsController {
 
     /** Everything that can go wrong at the needles, and how it is put right. */
     @GetMapping("/mishaps")
-    public List<MishapView> mishaps() {
-        return Stream.of(Mishap.values()).map(MishapView::of).toList();
+    public List<MishapView> mishaps(
+            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+        return Stream.of(Mishap.values())
+                .map(mishap -> MishapView.of(mishap, ReaderLengths.of(lengths)))
+                .toList();
     }
 }

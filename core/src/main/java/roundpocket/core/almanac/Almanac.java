@@ -163,7 +163,7 @@ public final class Almanac {
                         "mishap." + slug(mishap),
                         Chapter.of("mishaps"),
                         mishap.title(),
-                        mishap.description() + " " + mishap.why() + " " + String.join(" ", mishap.cure()),
+                        mishap.description() + " " + mishap.why() + " " + String.join(" ", mishap.cure(LengthUnit.CM)),
                         "",
                         mishap.source()));
     }

@@ -3,9 +3,11 @@ package roundpocket.core.rescue;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.lap.Doing;
+import roundpocket.core.measure.LengthUnit;
 
 /** Something that goes wrong at the needles, and how it is put right. All of it common practice. */
 public enum Mishap implements Named {
@@ -88,7 +90,7 @@ public enum Mishap implements Named {
             List.of(
                     "Stop, and pull at nothing.",
                     "Put a pin through every open stitch so that none can run.",
-                    "Thread a scrap of the same yarn along the path of the cut leg, 10 cm hanging out at either end.",
+                    "Thread a scrap of the same yarn along the path of the cut leg, {100 mm} hanging out at either end.",
                     "Put the stitch back on its needle. Weave the scrap in with the other ends."),
             Doing.CUT,
             Doing.UNPICK),
@@ -199,7 +201,7 @@ public enum Mishap implements Named {
             "Yarn is spun in lengths, and mills tie them.",
             List.of(
                     "Knit back to the side of the foot or leg, so that no end lies under the sole or in the toe.",
-                    "Cut the knot out and join the new end with two tails of about 15 cm.",
+                    "Cut the knot out and join the new end with two tails of about {150 mm}.",
                     "In a striping yarn press “There is a knot”, beside the colour on the needles.",
                     "Weave the tails in with the other ends."),
             Doing.ROUNDS,
@@ -283,6 +285,8 @@ public enum Mishap implements Named {
     private final Sketch sketch;
     private final String looks;
     private final String why;
+    private static final Pattern ROUGH = Pattern.compile("\\{(\\d+) mm}");
+
     private final List<String> cure;
     private final Set<Doing> where;
 
@@ -311,9 +315,15 @@ public enum Mishap implements Named {
         return why;
     }
 
-    /** What to do, move by move, in the order it is done. */
-    public List<String> cure() {
-        return cure;
+    /** What to do, move by move, in the order it is done; rough lengths in this reader's unit, whole inches. */
+    public List<String> cure(LengthUnit lengths) {
+        return cure.stream()
+                .map(move -> ROUGH.matcher(move).replaceAll(found -> rough(Integer.parseInt(found.group(1)), lengths)))
+                .toList();
+    }
+
+    private static String rough(int mm, LengthUnit lengths) {
+        return lengths == LengthUnit.CM ? lengths.text(mm) : Math.round(mm / LengthUnit.INCH_MM) + " in";
     }
 
     public Sketch sketch() {

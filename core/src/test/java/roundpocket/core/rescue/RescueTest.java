@@ -15,6 +15,7 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockPlan;
 
 public class RescueTest {
@@ -63,13 +64,22 @@ public class RescueTest {
     @Test
     public void eachIsSaidInPlainWords() {
         for (Mishap mishap : Mishap.values()) {
-            Stream.concat(Stream.of(mishap.title(), mishap.description(), mishap.why()), mishap.cure().stream())
+            Stream.concat(
+                            Stream.of(mishap.title(), mishap.description(), mishap.why()),
+                            mishap.cure(LengthUnit.INCH).stream())
                     .forEach(words -> {
                         assertThat(PlainWords.amiss(words)).isEmpty();
                         assertThat(words.length()).as(words).isLessThan(160);
                     });
-            assertThat(mishap.cure()).hasSizeBetween(2, 4).allMatch(move -> move.endsWith("."));
+            assertThat(mishap.cure(LengthUnit.CM)).hasSizeBetween(2, 4).allMatch(move -> move.endsWith("."));
         }
+    }
+
+    /** 10 cm are 4 in, and not 3 15/16: the end of a scrap is no measurement. */
+    @Test
+    public void aScrapIsAsLongInInches() {
+        assertThat(Mishap.LEG_CUT.cure(LengthUnit.CM).get(2)).contains("10 cm hanging out");
+        assertThat(Mishap.LEG_CUT.cure(LengthUnit.INCH).get(2)).contains("4 in hanging out");
     }
 
     private static Optional<SockPlan> planned(Random random) {

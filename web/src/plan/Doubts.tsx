@@ -95,10 +95,19 @@ export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
   });
 }
 
+/** What a plan’s page says first of all: what stops it, or matters and stands at no figure. */
+export function firstDoubt(plan: Plan) {
+  return heavyOf(plan).find(({ weight, field }) => weight === 'STOPS' || !figureFor(field));
+}
+
+function heavyOf(plan: Plan) {
+  return plan.doubts.filter(({ weight }) => weight !== 'WORTH_KNOWING');
+}
+
 /** What stops a plan, and what matters and stands at no figure, in a line below the recipe: nobody begins unwarned. */
 export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
-  const heavy = plan.doubts.filter(({ weight }) => weight !== 'WORTH_KNOWING');
-  const first = heavy.find(({ weight, field }) => weight === 'STOPS' || !figureFor(field));
+  const heavy = heavyOf(plan);
+  const first = firstDoubt(plan);
   if (!first) {
     return null;
   }

@@ -1,6 +1,7 @@
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
+import { useLessons, useProposals } from '../api/logQueries';
 import { usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
@@ -32,6 +33,9 @@ function KeptPlan({ pair }: { pair: Pair }) {
   const { draft, change } = kept;
   const preview = usePreview(draft.spec, pair.id);
   const ahead = usePreviewAhead(pair.id);
+  const proposals = useProposals(pair.id).data ?? [];
+  const lessons = useLessons(pair.id, pair.version).data ?? [];
+  const suggested = proposals.length + lessons.length > 0;
   const onChange = (next: Draft) => {
     ahead(next.spec);
     change(next);
@@ -65,7 +69,13 @@ function KeptPlan({ pair }: { pair: Pair }) {
       <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
       <Lessons pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
       {preview.plan ? (
-        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
+        <PlanView
+          draft={draft}
+          plan={preview.plan}
+          preview={preview}
+          suggested={suggested}
+          onChange={onChange}
+        />
       ) : preview.refused ? (
         <Notice title="No plan can be made from this" error={preview.refused} />
       ) : (

@@ -12,7 +12,7 @@ import { Tape } from '../tape/Tape';
 import { Compare } from './Compare';
 import type { Draft } from '../draft/draft';
 import { Cautions } from './Cautions';
-import { Doubts, HeavyDoubts } from './Doubts';
+import { Doubts, firstDoubt, HeavyDoubts } from './Doubts';
 import { FigureList } from './FigureList';
 import type { Entry, Place } from '../tape/figures';
 import { JoinHere } from './JoinHere';
@@ -28,6 +28,8 @@ interface PlanViewProps {
   draft: Draft;
   plan: Plan;
   preview: Preview;
+  /** Whether suggestions stand above it. */
+  suggested?: boolean;
   onChange: (draft: Draft) => void;
 }
 
@@ -39,7 +41,8 @@ interface Opened {
 }
 
 /** A plan: the recipe, the tape with the figures, the staircases and the yarn. */
-export function PlanView({ draft, plan, preview, onChange: change }: PlanViewProps) {
+export function PlanView(props: PlanViewProps) {
+  const { draft, plan, preview, suggested = false, onChange: change } = props;
   const onChange = useSteady(change);
   const [lit, setLit] = useState<Place | undefined>();
   // Figures first: drawings and lists follow in the next breath, so that a key is answered at once.
@@ -83,6 +86,7 @@ export function PlanView({ draft, plan, preview, onChange: change }: PlanViewPro
             colour={colour}
             lit={lit}
             onLight={setLit}
+            belowOthers={suggested || firstDoubt(drawn) !== undefined}
             along={(round) => (
               <JoinHere draft={draft} plan={drawn} round={round} onChange={onChange} />
             )}

@@ -28,7 +28,7 @@ const GAP = 12;
 /** Room above the second sock for its name. */
 const NAMED = 26;
 
-/** In a low window the sock is drawn smaller, so that its heel cup is seen with it. */
+/** In a low window a sock that has bands above it is drawn smaller, so that its heel cup is seen with it. */
 const LOW = '(min-width: 1000px) and (max-height: 900px)';
 const SMALLER = 0.8;
 
@@ -38,12 +38,15 @@ interface TapeProps {
   /** What is lit up, here and among the figures. */
   lit?: Place | undefined;
   onLight?: (place: Place | undefined) => void;
+  /** Whether something stands above it that pushes it down. */
+  belowOthers?: boolean;
   /** What can be done at the round that the cursor points at; undefined while it rests. */
   along?: ((round: number | undefined) => ReactNode) | undefined;
 }
 
 /** The sock to scale along a tape, with a needle that reads it round by round. */
-export const Tape = memo(function Tape({ plan, colour, lit, onLight, along }: TapeProps) {
+export const Tape = memo(function Tape(props: TapeProps) {
+  const { plan, colour, lit, onLight, along, belowOthers = false } = props;
   const { lengths } = useSettings();
   const [measure, width] = useWidth(860);
   const [chosen, setChosen] = useState<number | undefined>();
@@ -51,7 +54,7 @@ export const Tape = memo(function Tape({ plan, colour, lit, onLight, along }: Ta
   const [pinned, setPinned] = useState(false);
   const { outline, axis } = plan;
   const [low] = useMediaQuery([LOW], { ssr: false });
-  const scale = scaleFor(outline, low ? width * SMALLER : width, MARGIN);
+  const scale = scaleFor(outline, low && belowOthers ? width * SMALLER : width, MARGIN);
   const round = Math.min(chosen ?? lastBeforeOpening(plan), axis.length);
   const at = axis[round - 1];
 

@@ -1,21 +1,22 @@
 import { Box, Button, chakra, Flex, Input, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
+import { PlainSelect } from '../form/PlainSelect';
 import { useAddNote, useNoteChoices } from '../api/logQueries';
 import type { LogNoteWrite } from '../wire/types';
 import { today } from '../units/days';
 
 const PLACES = [
-  ['TOE', 'toe'],
-  ['FOOT', 'foot'],
-  ['HEEL', 'heel'],
-  ['LEG', 'leg'],
-  ['CUFF', 'cuff'],
+  { value: 'TOE', text: 'toe' },
+  { value: 'FOOT', text: 'foot' },
+  { value: 'HEEL', text: 'heel' },
+  { value: 'LEG', text: 'leg' },
+  { value: 'CUFF', text: 'cuff' },
 ] as const;
 
 const SOCKS = [
-  ['', 'both'],
-  ['1', 'first'],
-  ['2', 'second'],
+  { value: '', text: 'both' },
+  { value: '1', text: 'first' },
+  { value: '2', text: 'second' },
 ] as const;
 
 const OTHER = 'OTHER';
@@ -26,8 +27,8 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
   const add = useAddNote(pairId);
   const [open, setOpen] = useState(false);
   const [said, setSaid] = useState('');
-  const [place, setPlace] = useState<(typeof PLACES)[number][0]>('HEEL');
-  const [sock, setSock] = useState<(typeof SOCKS)[number][0]>('');
+  const [place, setPlace] = useState<(typeof PLACES)[number]['value']>('HEEL');
+  const [sock, setSock] = useState<(typeof SOCKS)[number]['value']>('');
   const [words, setWords] = useState('');
   const [on, setOn] = useState(today);
   const { fit = [], wear = [] } = choices.data ?? {};
@@ -108,42 +109,10 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
           </label>
         </Box>
         {wearing && (
-          <Box asChild flex="1 1 8rem" fontWeight="600">
-            <label>
-              Where
-              <chakra.select
-                {...select}
-                fontWeight="400"
-                value={place}
-                onChange={(event) => setPlace(event.target.value as typeof place)}
-              >
-                {PLACES.map(([code, title]) => (
-                  <option key={code} value={code}>
-                    {title}
-                  </option>
-                ))}
-              </chakra.select>
-            </label>
-          </Box>
-        )}
-        {wearing && (
-          <Box asChild flex="1 1 7rem" fontWeight="600">
-            <label>
-              Which sock
-              <chakra.select
-                {...select}
-                fontWeight="400"
-                value={sock}
-                onChange={(event) => setSock(event.target.value as typeof sock)}
-              >
-                {SOCKS.map(([code, title]) => (
-                  <option key={code} value={code}>
-                    {title}
-                  </option>
-                ))}
-              </chakra.select>
-            </label>
-          </Box>
+          <>
+            <PlainSelect label="Where" value={place} options={PLACES} onChange={setPlace} />
+            <PlainSelect label="Which sock" value={sock} options={SOCKS} onChange={setSock} />
+          </>
         )}
         <Box asChild flex="1 1 9rem" fontWeight="600">
           <label>

@@ -24,6 +24,7 @@ export function SheetPage() {
 }
 
 function Sheet({ tube }: { tube: Tube }) {
+  const { lengths } = useSettings();
   const state = useLocation().state as { pieces?: PutPiece[] } | null;
   const cutting = useCutting(tube);
   const put = useHandCut(tube, state?.pieces);
@@ -31,7 +32,7 @@ function Sheet({ tube }: { tube: Tube }) {
   return (
     <Box>
       <title>{`Cutting sheet: ${tube.name} · Round Pocket`}</title>
-      <PageStyle size="A4 landscape" margin="12mm" />
+      <PageStyle size={lengths === 'INCH' ? 'letter landscape' : 'A4 landscape'} margin="12mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
           {`Cutting sheet: ${tube.name}`}

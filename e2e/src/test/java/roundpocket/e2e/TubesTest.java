@@ -2,13 +2,22 @@ package roundpocket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -65,7 +74,7 @@ public class TubesTest extends BrowserTest {
     }
 
     @Test
-    public void aTubeIsCutForTwoAndKnittedToTheEnd() {
+    public void aTubeIsCutForTwoAndKnittedToTheEnd() throws IOException {
         Page page = tube("Belfry tube");
         button(page, "Add the first wish").click();
         assertThat(wish(page, "Ida")).isVisible();
@@ -85,6 +94,10 @@ public class TubesTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cutting sheet"))
                 .click();
         assertThat(page.getByText("cut 1: unpick this round")).isVisible();
+        assertPrinted(page, 297);
+        button(page, "inches").click();
+        assertPrinted(page, 279.4);
+        button(page, "centimetres").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the tube"))
                 .click();
         button(page, "The cuts are made: put the 2 pairs in the basket").click();
@@ -108,6 +121,32 @@ public class TubesTest extends BrowserTest {
         button(page, "On to the second").first().click();
         assertThat(page).hasURL(Pattern.compile("sock=2"));
         Needles.pressAll(server(), page, id, 2);
+    }
+
+    /** On paper of that width, every cell of the table on it, and nothing in the outer 3 mm, where printers do not print. */
+    private static void assertPrinted(Page page, double widthMm) throws IOException {
+        byte[] pdf = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            for (String cell : page.locator("table td, table th").allInnerTexts()) {
+                assertTrue(text.contains(cell.replaceAll("\\s+", " ").strip()), cell + " in " + text);
+            }
+            assertEquals(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4, widthMm, 0.2);
+            for (int i = 0; i < document.getNumberOfPages(); i++) {
+                assertEdgesAreEmpty(new PDFRenderer(document).renderImageWithDPI(i, 254, ImageType.GRAY));
+            }
+        }
+    }
+
+    private static void assertEdgesAreEmpty(BufferedImage sheet) {
+        int edge = 30;
+        for (int x = 0; x < sheet.getWidth(); x++) {
+            for (int y = 0; y < sheet.getHeight(); y++) {
+                boolean outer =
+                        Math.min(x, sheet.getWidth() - 1 - x) < edge || Math.min(y, sheet.getHeight() - 1 - y) < edge;
+                assertTrue(!outer || sheet.getRaster().getSample(x, y, 0) > 200, x + ", " + y);
+            }
+        }
     }
 
     @Test

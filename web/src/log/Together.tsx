@@ -5,11 +5,17 @@ import type { Tallies, Tally } from '../wire/types';
 import { PredictionsKept } from './PredictionsKept';
 
 const cell = {
-  padding: '4px 0 4px 20px',
+  padding: '4px 0 4px 14px',
   textAlign: 'right' as const,
-  whiteSpace: 'nowrap' as const,
+  verticalAlign: 'bottom' as const,
 };
-const head = { textAlign: 'left' as const, fontWeight: 400, padding: '4px 0' };
+const head = {
+  textAlign: 'left' as const,
+  fontWeight: 400,
+  padding: '4px 0',
+  minWidth: '6rem',
+  verticalAlign: 'bottom' as const,
+};
 
 interface Row {
   key: string;
@@ -77,7 +83,12 @@ function Table({ rows, lengths }: { rows: readonly Row[]; lengths: Lengths }) {
                   <tr style={{ fontWeight: key === ALL ? 700 : 400 }}>
                     <th
                       scope="row"
-                      style={{ ...head, fontWeight: 'inherit', overflowWrap: 'anywhere' }}
+                      style={{
+                        ...head,
+                        fontWeight: 'inherit',
+                        overflowWrap: 'break-word',
+                        maxWidth: '14rem',
+                      }}
                     >
                       {name}
                     </th>

@@ -93,11 +93,12 @@ public class Tallies {
                 pairs.names().stream().collect(Collectors.toMap(PairNames::pairId, Function.identity()));
         List<Knitted> done = new ArrayList<>();
         laps.gists().values().stream()
+                // One that was planned and begun since the names were read is counted the next time.
+                .filter(gist -> names.containsKey(gist.pairId()))
                 .sorted(Comparator.comparing(LapGistView::lastAt, Comparator.nullsLast(Comparator.reverseOrder())))
                 .forEach(gist -> laps.took(gist.pairId())
                         .filter(took -> took.teaches(gist.finished()))
-                        .ifPresent(took ->
-                                done.add(new Knitted(gist, Objects.requireNonNull(names.get(gist.pairId())), took))));
+                        .ifPresent(took -> done.add(new Knitted(gist, names.get(gist.pairId()), took))));
         return done;
     }
 

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
@@ -30,9 +28,6 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots) {
 
     private static final int MOST_KNOTS = 24;
     private static final double MM = 1_000;
-
-    /** Bands of less yarn say nothing of a stitch. */
-    private static final double LEAST_G = 0.1;
 
     private static final Limit START = new Limit(
             "striping.start.range",
@@ -127,14 +122,9 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots) {
         }
         double unsure = Math.hypot(StripeRules.BAND_TRUE.value() * metres, Math.sqrt(rounding));
         double gramsAMetre = model.fineness().value() / MM;
-        return metres * gramsAMetre < LEAST_G
+        return stitches == 0
                 ? Optional.empty()
-                : Optional.of(new WeighIn(
-                        OptionalDouble.of(stitches),
-                        OptionalInt.empty(),
-                        metres * gramsAMetre,
-                        OptionalDouble.of(unsure * gramsAMetre),
-                        false));
+                : WeighIn.ifBelievable(stitches, metres * gramsAMetre, unsure * gramsAMetre);
     }
 
     /** Whether there is a change of colour to be seen at all. */

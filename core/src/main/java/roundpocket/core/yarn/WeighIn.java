@@ -1,6 +1,7 @@
 package roundpocket.core.yarn;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import roundpocket.core.explain.Computed;
@@ -8,6 +9,7 @@ import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 
@@ -81,6 +83,19 @@ public record WeighIn(
     /** So many rounds of the tube, on a scale that shows whole grams. */
     public static WeighIn ofRounds(int rounds, double usedG) {
         return new WeighIn(OptionalDouble.empty(), OptionalInt.of(rounds), usedG, OptionalDouble.empty(), false);
+    }
+
+    /**
+     * What was found otherwise than by a scale of stitches of the main yarn; empty where it is less or more than can be
+     * weighed, since it then says nothing of a sock.
+     */
+    public static Optional<WeighIn> ifBelievable(double stitches, double usedG, double uncertaintyG) {
+        try {
+            return Optional.of(new WeighIn(
+                    OptionalDouble.of(stitches), OptionalInt.empty(), usedG, OptionalDouble.of(uncertaintyG), false));
+        } catch (Refusal outside) {
+            return Optional.empty();
+        }
     }
 
     /** Standard uncertainty of a difference, in grams, on a scale that shows whole grams. */

@@ -40,4 +40,19 @@ public class CountedBandsTest {
                 .as("bands that were only measured say nothing of it")
                 .isEqualTo(1);
     }
+
+    /** Bands at their limits come to more stitches than anybody weighs: they say nothing, and refuse nothing. */
+    @Test
+    public void bandsBeyondAllWeighingAreLeftOut() {
+        Striping endless = Striping.of(
+                Band.ofBoth("red", "#b3261e", 1_000, 400, 400), Band.ofBoth("blue", "#2f5fa8", 1_000, 400, 400));
+        assertThat(StripePlanTest.striped(endless)
+                        .plan()
+                        .yarn()
+                        .models()
+                        .get(YarnRole.MAIN)
+                        .factor()
+                        .value())
+                .isEqualTo(1);
+    }
 }

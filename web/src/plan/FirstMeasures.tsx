@@ -65,7 +65,8 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           ...(gauge && empty ? { spanMm: gaugeSpanMm(lengths) } : {}),
         });
         if (gauge) {
-          setTaken({ foot: taken.foot, feet: taken.feet }); // counted anew, so no longer the swatch from the shelf
+          // Counted anew, so no longer what was taken; the yarn stays.
+          setTaken({ ...taken, swatch: undefined, swatchSpec: undefined });
         }
       }}
     />

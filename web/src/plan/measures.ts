@@ -17,18 +17,20 @@ export interface Taken {
   foot?: Draft['foot'];
   feet?: Pick<Spec, 'foot' | 'otherFoot'> | undefined;
   swatch?: Draft['swatch'];
-  swatchSpec?: Spec['swatch'];
+  swatchSpec?: Spec['swatch'] | undefined;
   /** A yarn that was knitted before, with what was weighed of it. */
   yarn?: Draft['yarn'];
   yarnSpec?: Pick<Spec, 'yarn' | 'striping' | 'weighIns'>;
 }
 
+/** What the readings come to over a span, as the plan takes them: all counts over all spans. */
 export function overSpan(
   readings: readonly { count: number; spanMm: number }[],
   span: number,
 ): number {
-  const rates = readings.map(({ count, spanMm }) => (count / spanMm) * span);
-  return Math.round((rates.reduce((sum, rate) => sum + rate, 0) / rates.length) * 100) / 100;
+  const counted = readings.reduce((sum, { count }) => sum + count, 0);
+  const spans = readings.reduce((sum, { spanMm }) => sum + spanMm, 0);
+  return Math.round((counted / spans) * span * 100) / 100;
 }
 
 export function specOf(

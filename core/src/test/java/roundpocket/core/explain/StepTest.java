@@ -111,6 +111,9 @@ public class StepTest {
             {Rounding.NEAREST, 41.5, 42.0},
             {Rounding.NEAREST, 41.49, 41.0},
             {Rounding.NEAREST, -0.3, 0.0},
+            // 201 mm at 124 rounds in 321.6 mm are 77.5 rounds, and a hair less in the machine.
+            {Rounding.NEAREST, 268 * 0.75 * (124 / 321.6 * 100) / 100, 78.0},
+            {Rounding.NEAREST_FEWER, 8.5 + 1e-14, 8.0},
             {Rounding.NEAREST_FEWER, 8.5, 8.0},
             {Rounding.NEAREST_FEWER, 8.51, 9.0},
             {Rounding.DOWN, 5.99, 5.0},

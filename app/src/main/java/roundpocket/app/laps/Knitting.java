@@ -3,15 +3,19 @@ package roundpocket.app.laps;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.laps.LapViews.LapSockView;
 import roundpocket.app.laps.LapViews.WeighedView;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 
@@ -21,6 +25,32 @@ final class Knitting {
 
     private final PairWork work;
     private final List<LapEvent> heard = new ArrayList<>();
+    private final List<OfSock> ofSocks = List.of(new OfSock(1), new OfSock(2));
+    private int revision;
+
+    /** What was heard of one sock, so far as it is asked after every press. */
+    private static final class OfSock {
+        private final int number;
+        private final Set<String> devices = new HashSet<>();
+        private @Nullable Instant lastAt;
+
+        OfSock(int number) {
+            this.number = number;
+        }
+
+        void hear(LapEvent event) {
+            boolean both = event.happening().map(OfSock::ofBoth).orElse(false);
+            if (both || event.sock() == number) {
+                devices.add(event.device());
+                lastAt = lastAt == null || event.at().isAfter(lastAt) ? event.at() : lastAt;
+            }
+        }
+
+        private static boolean ofBoth(Happening happening) {
+            return happening instanceof Happening.Done done && done.both()
+                    || happening instanceof Happening.Jumped jumped && jumped.both();
+        }
+    }
 
     Knitting(PairWork work, Stream<LapEvent> events) {
         this.work = work;
@@ -42,6 +72,8 @@ final class Knitting {
                 || event.happening().map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
+            ofSocks.forEach(sock -> sock.hear(event));
+            revision += LapEventKind.of(event).press() ? 0 : 1;
         }
         return counts;
     }
@@ -56,8 +88,7 @@ final class Knitting {
 
     /** Grows with everything that is no press, so that a page knows when more than the count has changed. */
     int revision() {
-        return (int)
-                heard.stream().filter(event -> !LapEventKind.of(event).press()).count();
+        return revision;
     }
 
     /** The edited plan that was taken over last; empty where none was. */
@@ -78,26 +109,19 @@ final class Knitting {
     }
 
     List<LapSockView> socks() {
-        return List.of(sock(1), sock(2));
+        return ofSocks.stream().map(this::sock).toList();
     }
 
-    private LapSockView sock(int number) {
-        SockWork sock = work.sock(number);
+    private LapSockView sock(OfSock of) {
+        SockWork sock = work.sock(of.number);
         OptionalDouble pace = sock.roundsPerHour();
-        List<LapEvent> mine =
-                heard.stream().filter(event -> isOf(event, number)).toList();
         return new LapSockView(
-                number,
+                of.number,
                 sock.position(),
                 sock.trail(SHOWN_TRAIL),
-                (int) mine.stream().map(LapEvent::device).distinct().count(),
+                of.devices.size(),
                 pace.isPresent() ? pace.getAsDouble() : null,
-                mine.stream().map(LapEvent::at).max(Comparator.naturalOrder()).orElse(null));
-    }
-
-    private static boolean isOf(LapEvent event, int sock) {
-        boolean both = event instanceof LapEvent.Done done && Boolean.TRUE.equals(done.both());
-        return both || event.sock() == sock;
+                of.lastAt);
     }
 
     /** When it was begun: at the start, or with the first press, which may have been made before it was heard. */

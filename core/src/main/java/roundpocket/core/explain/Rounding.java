@@ -12,8 +12,7 @@ public enum Rounding {
     UP("up to the whole above", v -> Math.ceil(v - Rounding.HAIR)),
     /** 62 lies midway between 60 and 64 and becomes 60. */
     NEAREST_FOUR(
-            "to the nearest multiple of four, the smaller on a tie",
-            v -> 4 * Math.ceil(v / 4 - 0.5 - Rounding.HAIR));
+            "to the nearest multiple of four, the smaller on a tie", v -> 4 * Math.ceil(v / 4 - 0.5 - Rounding.HAIR));
 
     /** What misses a bound by less than this is on it: 201 × 124 ÷ 321.6 is a tie, however it was multiplied out. */
     private static final double HAIR = 1e-9;

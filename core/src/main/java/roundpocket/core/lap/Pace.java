@@ -1,10 +1,9 @@
 package roundpocket.core.lap;
 
-import java.util.List;
 import java.util.OptionalDouble;
 import roundpocket.core.plan.KnitOrder;
 
-/** How fast somebody knits, from the times at which rounds were pressed. */
+/** How fast somebody knits, from the times at which rounds were pressed, in the order they were pressed. */
 public final class Pace {
     /** A longer pause than this is no knitting. */
     private static final long LONGEST_ROUND_MS = 20 * 60_000;
@@ -15,25 +14,39 @@ public final class Pace {
     /** Fewer rounds than this say nothing. */
     private static final int FEWEST = 3;
 
-    private Pace() {}
+    private long lastMs;
+    private int presses;
+    private long knittedMs;
+    private int rounds;
+    private long stitches;
 
     /**
-     * Rounds in an hour of knitting; pauses and clocks that went backwards are left out. Empty while too little is known.
+     * A round was pressed.
      *
-     * @param doneMs when rounds were pressed, in milliseconds of any clock, in the order they were pressed
+     * @param atMs when, in milliseconds of any clock
+     * @param stitches its stitches
      */
-    public static OptionalDouble roundsPerHour(List<Long> doneMs) {
-        long knittedMs = 0;
-        int rounds = 0;
-        for (int i = 1; i < doneMs.size(); i++) {
-            long tookMs = doneMs.get(i) - doneMs.get(i - 1);
-            if (tookMs > 0 && tookMs <= LONGEST_ROUND_MS) {
-                knittedMs += tookMs;
-                rounds++;
-            }
+    void pressed(long atMs, int stitches) {
+        long tookMs = atMs - lastMs;
+        if (presses > 0 && tookMs > 0 && tookMs <= LONGEST_ROUND_MS) {
+            knittedMs += tookMs;
+            rounds++;
         }
+        presses++;
+        lastMs = atMs;
+        this.stitches += stitches;
+    }
+
+    /** Rounds in an hour of knitting; pauses and clocks that went backwards are left out. Empty while too little is known. */
+    public OptionalDouble roundsPerHour() {
         boolean unlikely = rounds < FEWEST || knittedMs < rounds * SHORTEST_ROUND_MS;
         return unlikely ? OptionalDouble.empty() : OptionalDouble.of(rounds * 3_600_000.0 / knittedMs);
+    }
+
+    /** Stitches in an hour; empty while too little is known. */
+    OptionalDouble stitchesPerHour() {
+        OptionalDouble each = roundsPerHour();
+        return each.isEmpty() ? each : OptionalDouble.of(each.getAsDouble() * stitches / presses);
     }
 
     /** Hours in both socks of a pair, each at its own pace, or else the other's. Two at a time a press is a round on both. */

@@ -14,8 +14,7 @@ public final class SockWork {
     private Optional<SockSpec> known = Optional.empty();
 
     private Tally tally;
-    private final List<Long> roundsMs = new ArrayList<>();
-    private final List<Integer> roundsLoops = new ArrayList<>();
+    private final Pace pace = new Pace();
 
     SockWork(Course course) {
         this.course = course;
@@ -49,7 +48,7 @@ public final class SockWork {
 
     /** Rounds in an hour; empty while too little is known. */
     public OptionalDouble roundsPerHour() {
-        return Pace.roundsPerHour(roundsMs);
+        return pace.roundsPerHour();
     }
 
     /** Rounds that are knitted of it. */
@@ -61,10 +60,7 @@ public final class SockWork {
 
     /** Stitches in an hour; empty while too little is known. */
     public OptionalDouble stitchesPerHour() {
-        double loops =
-                roundsLoops.stream().mapToInt(Integer::intValue).average().orElse(0);
-        OptionalDouble rounds = roundsPerHour();
-        return rounds.isEmpty() ? rounds : OptionalDouble.of(rounds.getAsDouble() * loops);
+        return pace.stitchesPerHour();
     }
 
     boolean done(long atMs) {
@@ -74,8 +70,7 @@ public final class SockWork {
         }
         LapStep step = course.lap().steps().get(place.step());
         if (step.doing().paced()) {
-            roundsMs.add(atMs);
-            roundsLoops.add(step.presses().get(place.done()).stitches());
+            pace.pressed(atMs, step.presses().get(place.done()).stitches());
         }
         return true;
     }

@@ -66,17 +66,24 @@ public class TallyTest {
                 presses.add(now);
             }
         }
-        assertThat(Pace.roundsPerHour(presses).orElseThrow()).isCloseTo(3600 / seconds.getMean(), within(1e-9));
+        assertThat(pace(presses).roundsPerHour().orElseThrow()).isCloseTo(3600 / seconds.getMean(), within(1e-9));
+    }
+
+    private static Pace pace(List<Long> presses) {
+        Pace pace = new Pace();
+        presses.forEach(at -> pace.pressed(at, 64));
+        return pace;
     }
 
     @Test
     public void paceSaysNothingOfTooLittleAndIgnoresAClockThatWentBack() {
-        assertThat(Pace.roundsPerHour(List.of())).isEmpty();
-        assertThat(Pace.roundsPerHour(List.of(0L, 60_000L, 120_000L))).isEmpty();
-        assertThat(Pace.roundsPerHour(List.of(0L, 30L, 60L, 90L, 120L)))
+        assertThat(pace(List.of()).roundsPerHour()).isEmpty();
+        assertThat(pace(List.of(0L, 60_000L, 120_000L)).roundsPerHour()).isEmpty();
+        assertThat(pace(List.of(0L, 30L, 60L, 90L, 120L)).roundsPerHour())
                 .as("a count that is brought up to the needles")
                 .isEmpty();
-        assertThat(Pace.roundsPerHour(List.of(9_000_000L, 9_090_000L, 9_180_000L, 0L, 90_000L)))
+        assertThat(pace(List.of(9_000_000L, 9_090_000L, 9_180_000L, 0L, 90_000L))
+                        .roundsPerHour())
                 .hasValue(40);
     }
 

@@ -9,7 +9,8 @@ public final class Computed extends Step {
     private final Rule rule;
     private final List<Step> inputs;
     private final Own own;
-    private final Slopes slopes;
+    /** Worked out when it is first asked for: most steps of a plan never are. Who comes to it at once finds the same. */
+    private Slopes slopes;
 
     /**
      * What is unsure of a value by itself.
@@ -25,7 +26,6 @@ public final class Computed extends Step {
         this.rule = rule;
         this.inputs = List.copyOf(inputs);
         this.own = own;
-        this.slopes = Slopes.ofComputed(this, values(inputs), own);
     }
 
     public static Computed of(String label, Unit unit, Rule.Applied applied) {
@@ -88,6 +88,11 @@ public final class Computed extends Step {
 
     @Override
     Slopes slopes() {
-        return slopes;
+        Slopes known = slopes;
+        if (known == null) {
+            known = Slopes.ofComputed(this, values(inputs), own);
+            slopes = known;
+        }
+        return known;
     }
 }

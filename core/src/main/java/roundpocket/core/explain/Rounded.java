@@ -10,14 +10,12 @@ public final class Rounded extends Step {
     private final Step before;
     private final Rounding rounding;
     private final String reason;
-    private final Slopes slopes;
 
     private Rounded(String label, Step before, Rounding rounding, String reason) {
         super(label, rounding.apply(before.value()), before.unit());
         this.before = before;
         this.rounding = rounding;
         this.reason = reason;
-        this.slopes = before.slopes().decided();
     }
 
     public static Rounded of(String label, Step before, Rounding rounding, String reason) {
@@ -43,6 +41,6 @@ public final class Rounded extends Step {
 
     @Override
     Slopes slopes() {
-        return slopes;
+        return before.slopes().decided();
     }
 }

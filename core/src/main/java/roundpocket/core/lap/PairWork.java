@@ -206,8 +206,7 @@ public final class PairWork {
         Weighing now = Weighing.of(weighed, this);
         Optional<Weighing> before =
                 weighed.fresh() ? Optional.empty() : inUse(now).map(cake -> cake.get(cake.size() - 1));
-        SockPlan plan = sock(now.sock()).course().plan();
-        if (!plan.yarn().models().containsKey(now.role())) {
+        if (!sock(now.sock()).has(now.role())) {
             throw new Refusal(List.of(new Problem(
                     "lap.weigh.role",
                     "role",
@@ -216,6 +215,7 @@ public final class PairWork {
                     Map.of())));
         }
         before.ifPresent(last -> {
+            SockPlan plan = sock(now.sock()).course().plan();
             if (order == KnitOrder.TWO_AT_A_TIME && !now.goesAfter(last, plan)) {
                 refuseTheOthers(now, plan);
             }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.yarn.WeighIn;
 
 /** One sock on the needles: what it is knitted by, and how far it is. */
@@ -49,6 +50,16 @@ public final class SockWork {
     /** Rounds in an hour; empty while too little is known. */
     public OptionalDouble roundsPerHour() {
         return pace.roundsPerHour();
+    }
+
+    /** Stitches of one of the yarns that are worked so far: what was weighed of it does not change that. */
+    int stitches(YarnRole role) {
+        return course.stitches(role, position());
+    }
+
+    /** Whether it is knitted with that yarn. */
+    boolean has(YarnRole role) {
+        return course.plan().yarn().models().containsKey(role);
     }
 
     /** Rounds that are knitted of it. */
@@ -100,6 +111,8 @@ public final class SockWork {
     void weighed(List<WeighIn> before, List<WeighIn> since) {
         List<WeighIn> all = new ArrayList<>(before);
         all.addAll(since);
-        known = Optional.of(course.spec().withWeighIns(all));
+        known = Optional.of(all)
+                .filter(now -> !now.equals(course.spec().weighIns()))
+                .map(course.spec()::withWeighIns);
     }
 }

@@ -52,9 +52,9 @@ public record Weighing(
     static Weighing of(Happening.Weighed weighed, PairWork pair) {
         SockWork own = pair.sock(weighed.sock());
         SockWork other = pair.other(weighed.sock());
-        int stitches = own.course().stitches(weighed.role(), own.position());
+        int stitches = own.stitches(weighed.role());
         if (weighed.shared()) {
-            stitches += other.course().stitches(weighed.role(), other.position());
+            stitches += other.stitches(weighed.role());
         }
         return new Weighing(
                 weighed.id(),
@@ -84,8 +84,7 @@ public record Weighing(
     /** The same weight as if the other sock’s yarn had been on the scale. */
     Weighing ofTheOther(PairWork pair) {
         SockWork other = pair.other(sock);
-        int knitted = other.course().stitches(role, other.position());
-        return new Weighing(id, other.course().sock(), role, grams, shared, fresh, sure, knitted);
+        return new Weighing(id, other.number(), role, grams, shared, fresh, sure, other.stitches(role));
     }
 
     /** Whether it may follow on an earlier weighing of the same cake. */

@@ -36,7 +36,7 @@ class Folds {
             .maximumWeight(MOST_EVENTS)
             .weigher((UUID pair, Fold fold) -> PLAN + fold.knitting.events())
             .build();
-    private final Cache<UUID, Short> shorts =
+    private final Cache<Summed, Short> shorts =
             Caffeine.newBuilder().maximumSize(MOST_SHORT).build();
     private final Map<UUID, Changes> changes = new ConcurrentHashMap<>();
     private final AtomicLong renewed = new AtomicLong();
@@ -55,6 +55,9 @@ class Folds {
             return new Changes(version, open - 1);
         }
     }
+
+    /** A pair, and as what it is summed up. */
+    private record Summed(UUID pair, Class<?> as) {}
 
     /** A pair in short, or nothing where it cannot be read. */
     private record Short(Generation generation, Object inShort) {}
@@ -126,11 +129,12 @@ class Folds {
     <T> T inShort(UUID pair, Class<T> type, Supplier<T> make) {
         Changes seen = changesOf(pair);
         Generation now = at(seen);
-        Short kept = shorts.getIfPresent(pair);
+        Summed summed = new Summed(pair, type);
+        Short kept = shorts.getIfPresent(summed);
         if (kept == null || !kept.generation.equals(now)) {
             kept = new Short(now, make.get());
             if (seen.open() == 0) {
-                shorts.put(pair, kept);
+                shorts.put(summed, kept);
             }
         }
         return type.cast(kept.inShort);

@@ -66,25 +66,4 @@ public class LapEventRow {
     UUID pairId() {
         return pairId;
     }
-
-    int sock() {
-        return sock;
-    }
-
-    LapEventKind kind() {
-        return kind;
-    }
-
-    String device() {
-        return device;
-    }
-
-    Instant pressedAt() {
-        return pressedAt;
-    }
-
-    @Nullable
-    String payload() {
-        return payload;
-    }
 }

@@ -121,12 +121,12 @@ class LapEvents {
         return new LapEventRow(pairId, event, heardAt, own.isEmpty() ? null : own.toString());
     }
 
-    /** The event that is stored in a row. */
-    LapEvent event(LapEventRow row) {
-        if (row.kind() == LapEventKind.DONE && row.payload() == null) {
-            return new LapEvent.Done(row.id(), row.sock(), row.device(), row.pressedAt(), null); // most are
+    /** The event that is stored. */
+    LapEvent event(StoredEvent stored) {
+        if (stored.kind() == LapEventKind.DONE && stored.payload() == null) {
+            return new LapEvent.Done(stored.id(), stored.sock(), stored.device(), stored.pressedAt(), null); // most are
         }
-        return event(row.kind(), row.id(), row.sock(), row.device(), row.pressedAt(), row.payload());
+        return event(stored.kind(), stored.id(), stored.sock(), stored.device(), stored.pressedAt(), stored.payload());
     }
 
     /** Refuses a kind or a payload that would not be read. */

@@ -22,7 +22,6 @@ import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.HeardView;
 import roundpocket.app.laps.LapViews.HeelChoiceView;
-import roundpocket.app.laps.LapViews.KnittedView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.laps.LapViews.LapWorkView;
@@ -38,7 +37,6 @@ import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapWords;
-import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.lap.WindOff;
@@ -216,6 +214,16 @@ public class Laps {
         return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
     }
 
+    /** What {@code make} sums up of a pair on the needles; made once, until more is heard of it. */
+    @Transactional(readOnly = true)
+    public <T> T summary(UUID pairId, Class<T> type, Function<Heard, T> make) {
+        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
+        return folds.inShort(
+                pairId,
+                type,
+                () -> folds.read(pairId, () -> knitting(row), knitting -> make.apply(Heard.of(row, knitting))));
+    }
+
     /** What a pair that is begun took so far; empty where it cannot be read. */
     @Transactional(readOnly = true)
     public Optional<PairTook> took(UUID pairId) {
@@ -249,9 +257,7 @@ public class Laps {
         // A heel at once in a ready tube was offered once, and meant the same as after the tube.
         boolean possible = when.goesWith(spec.toCore().choices().tube().wayTaken());
         Course course = Course.of(ordered(spec.toCore(), row), possible ? when : HeelWhen.AFTER_TUBE);
-        return new Knitting(
-                new PairWork(course),
-                rows.findByPairIdOrderBySeq(row.getId()).stream().map(events::event));
+        return new Knitting(new PairWork(course), rows.of(row.getId()).stream().map(events::event));
     }
 
     /** Before the plan said in which order the socks are knitted, it stood with the start. */
@@ -265,46 +271,12 @@ public class Laps {
         return folds.inShort(pairId, InShort.class, () -> {
             try {
                 return laps.findById(pairId)
-                        .map(row -> inShort(pairId, knitting(row)))
+                        .map(row -> InShort.of(pairId, knitting(row)))
                         .orElse(InShort.NOTHING);
             } catch (Refusal unreadable) {
                 return InShort.NOTHING;
             }
         });
-    }
-
-    private record InShort(Optional<LapGistView> gist, Optional<PairTook> took) {
-        static final InShort NOTHING = new InShort(Optional.empty(), Optional.empty());
-    }
-
-    private static InShort inShort(UUID pairId, Knitting knitting) {
-        return new InShort(Optional.of(gist(pairId, knitting)), Optional.of(PairTook.of(knitting.work())));
-    }
-
-    private static LapGistView gist(UUID pairId, Knitting knitting) {
-        PairWork work = knitting.work();
-        int first = work.sock(1).position();
-        int second = work.sock(2).position();
-        int on = work.next();
-        SockWork sock = work.sock(on);
-        return new LapGistView(
-                pairId,
-                List.of(
-                        work.sock(1).course().lap().presses(),
-                        work.sock(2).course().lap().presses()),
-                List.of(first, second),
-                on,
-                sock.course().lap().knitted(sock.position()).entrySet().stream()
-                        .map(part -> new KnittedView(part.getKey(), part.getValue()))
-                        .toList(),
-                LapWords.next(work, on),
-                Outing.of(work, on),
-                work.finished(),
-                knitting.socks().stream()
-                        .map(each -> each.lastAt())
-                        .filter(Objects::nonNull)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null));
     }
 
     private LapView view(PairView pair, @Nullable LapRow row, LengthUnit lengths) {

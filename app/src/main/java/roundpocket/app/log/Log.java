@@ -3,7 +3,6 @@ package roundpocket.app.log;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -24,11 +23,9 @@ import roundpocket.app.log.LogViews.LogView;
 import roundpocket.app.log.LogViews.ProposalView;
 import roundpocket.app.log.LogViews.RepairStepView;
 import roundpocket.app.log.LogViews.RepairView;
-import roundpocket.app.log.LogViews.SectionView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
-import roundpocket.core.lap.Course;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockSpec;
@@ -67,50 +64,29 @@ public class Log {
 
     private LogEntryView entry(UUID pairId) {
         PairView pair = pairs.read(pairId);
-        LapView lap = laps.view(pairId, LengthUnit.CM);
-        return laps.work(pairId, work -> entry(pairId, pair, lap, work));
-    }
-
-    private LogEntryView entry(UUID pairId, PairView pair, LapView lap, PairWork work) {
+        Knitted knitted = laps.summary(pairId, Knitted.class, Knitted::of);
+        Optional<PairWork.Used> used = knitted.used();
         return new LogEntryView(
                 pairId,
                 pair.name(),
                 pair.foot(),
                 pair.yarn(),
                 pair.gist(),
-                Objects.requireNonNull(lap.startedAt()),
-                lap.socks().stream()
-                        .map(sock -> sock.lastAt())
-                        .filter(Objects::nonNull)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null),
-                lap.socks().stream().mapToInt(sock -> sock.position()).sum(),
-                work.hours().isPresent() ? work.hours().getAsDouble() : null,
-                sections(work),
-                lap.works().get(0).differences(),
-                work.used().map(PairWork.Used::weighedG).orElse(null),
-                work.used().map(PairWork.Used::plannedG).orElse(null),
-                work.used().map(PairWork.Used::plusMinusG).orElse(null),
-                work.used().map(PairWork.Used::kept).orElse(null),
-                work.begun().plan().yarn().pairGrams().value(),
-                lap.notes(),
+                knitted.begunAt(),
+                knitted.lastAt(),
+                knitted.presses(),
+                knitted.hours(),
+                knitted.sections(),
+                knitted.differences(),
+                used.map(PairWork.Used::weighedG).orElse(null),
+                used.map(PairWork.Used::plannedG).orElse(null),
+                used.map(PairWork.Used::plusMinusG).orElse(null),
+                used.map(PairWork.Used::kept).orElse(null),
+                knitted.plannedG(),
+                knitted.notes(),
                 notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId).stream()
                         .map(LogNoteView::of)
                         .toList());
-    }
-
-    private static List<SectionView> sections(PairWork work) {
-        Course begun = work.begun();
-        Course first = work.sock(1).course();
-        Course second = work.sock(2).course();
-        return begun.lap().progress(0).entrySet().stream()
-                .map(entry -> new SectionView(
-                        entry.getKey(),
-                        entry.getKey().title(),
-                        entry.getValue().all(),
-                        first.lap().progress(0).get(entry.getKey()).all(),
-                        second.lap().progress(0).get(entry.getKey()).all()))
-                .toList();
     }
 
     /** Notes something on a pair. */

@@ -6,7 +6,7 @@ import { colourOf } from '../tape/colours';
 import { useWidth } from '../tape/useWidth';
 import { svgOf } from './draw';
 import { stitchAt } from './knit';
-import { meshOf, type Cell, type View } from './mesh';
+import { meshOf, roomOf, type Cell, type View } from './mesh';
 import { paint, type Laid, type Painting } from './paint';
 
 const MARGIN_MM = 6;
@@ -33,14 +33,19 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
   const painting = useRef<Painting>(undefined);
   const socks = useMemo(() => placed(plan, stripes, view), [plan, stripes, view]);
   const other = plan.madeFrom?.contrast?.colour;
-  const whole = room(socks);
-  const base = Math.min(width / whole.width, TALLEST / whole.height);
+  const whole = room(plan, view, socks.length);
+  const base = scaleOf(whole, width);
   const perMm = base * zoom;
-  const height = Math.round(whole.height * base);
+  // As high for either side, so that nothing below moves when the pair is turned over.
+  const height = Math.max(
+    ...VIEWS.map(([each]) => room(plan, each, socks.length)).map((each) =>
+      Math.round(each.height * scaleOf(each, width)),
+    ),
+  );
   const first = socks[0];
   const at = middle ?? [first ? first.x + first.mesh.width / 2 : 0, whole.height * 0.6];
   const lookX = zoom === 1 ? -(width / perMm - whole.width) / 2 : at[0] - width / perMm / 2;
-  const lookY = zoom === 1 ? 0 : at[1] - height / perMm / 2;
+  const lookY = zoom === 1 ? -(height / perMm - whole.height) / 2 : at[1] - height / perMm / 2;
 
   useEffect(() => {
     const look = { x: lookX, y: lookY, perMm };
@@ -178,12 +183,16 @@ function placed(plan: Plan, stripes: StripePlan, view: View): Laid[] {
   });
 }
 
-function room(socks: readonly Laid[]): { width: number; height: number } {
-  const last = socks.at(-1);
+function room(plan: Plan, view: View, socks: number): { width: number; height: number } {
+  const one = roomOf(plan, view);
   return {
-    width: (last ? last.x + last.mesh.width : 100) + MARGIN_MM,
-    height: Math.max(...socks.map(({ mesh }) => mesh.height)) + 2 * MARGIN_MM,
+    width: socks * one.width + (socks - 1) * GAP_MM + 2 * MARGIN_MM,
+    height: one.height + 2 * MARGIN_MM,
   };
+}
+
+function scaleOf(whole: { width: number; height: number }, width: number): number {
+  return Math.min(width / whole.width, TALLEST / whole.height);
 }
 
 function reading(stripes: StripePlan, cell: Cell): string {

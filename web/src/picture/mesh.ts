@@ -30,6 +30,23 @@ export interface Mesh {
 
 const SECTIONS = { TOE: 'toe', FOOT: 'foot', LEG: 'leg', CUFF: 'cuff' } as const;
 
+/** The room that one sock takes on the table. */
+export function roomOf({ outline }: Plan, view: View): { width: number; height: number } {
+  const depth = outline.heel.at(-1)?.depthMm ?? 0;
+  const wide = outline.widthMm;
+  return view === 'side'
+    ? {
+        width: outline.openingMm + wide / 2 + depth / 2,
+        height: riseOf(outline) + wide + depth / 4,
+      }
+    : { width: outline.openingMm + depth, height: wide };
+}
+
+/** How far the leg rises beyond the instep: it stands above the foot, and everything is moved down by that. */
+function riseOf({ lengthMm, openingMm, widthMm }: Outline): number {
+  return Math.max(0, lengthMm - openingMm - widthMm / 2);
+}
+
 /** The stitches that are seen of one sock. */
 export function meshOf(plan: Plan, sock: SockStripes, view: View): Mesh {
   return view === 'side' ? sideMesh(plan, sock) : soleMesh(plan, sock);
@@ -90,40 +107,41 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
   const { outline, round, stitch } = size;
   const wide = outline.widthMm;
   const line = outline.openingMm;
-  const legs = outline.lengthMm - line;
-  // The leg stands above the foot; everything is moved down by what of it rises beyond the instep.
-  const rise = Math.max(0, legs - wide / 2);
+  const rise = riseOf(outline);
   const cells: Cell[] = [];
   sock.tube.forEach((colours, i) => {
     const where = partOf(outline, i);
     const columns = Math.floor(colours.stitches / 2);
     const from = i * round;
-    const [near, far] = widths(sock.tube, i).map((stitches) => (stitches / 2) * stitch);
+    const leg = from >= line - 0.01;
     const quarter = Math.floor(colours.stitches / 4);
+    // The columns run along the edges of sole and instep, and end where they meet: there the decreases are.
+    const across = (at: number, total: number) =>
+      at === quarter
+        ? wide / 2
+        : at < quarter
+          ? (wide + total) / 2 - at * stitch
+          : (wide - total) / 2 + (columns - at) * stitch;
+    const [begin = 0, end = 0] = widths(sock.tube, i).map((stitches) => (stitches / 2) * stitch);
+    const point = (x: number, y: number): Point => {
+      const [right, below] = leg ? turned([x, y], line, wide) : [x, y];
+      return [right, below + rise];
+    };
+    let a = point(from, across(0, begin));
+    let d = point(from + round, across(0, end));
+    const down = towardsToe(plan, where);
     for (let column = 0; column < columns; column++) {
       const seen = onTheSide(column, colours.stitches);
-      // The columns run along the edges of sole and instep, and end where they meet: there the decreases are.
-      const across = (at: number, total = 0) =>
-        at === quarter
-          ? wide / 2
-          : column < quarter
-            ? (wide + total) / 2 - at * stitch
-            : (wide - total) / 2 + (columns - at) * stitch;
-      const flat: Corners = [
-        [from, across(column, near)],
-        [from, across(column + 1, near)],
-        [from + round, across(column + 1, far)],
-        [from + round, across(column, far)],
-      ];
-      const leg = from >= line - 0.01;
-      const corners = leg ? each(flat, (point) => turned(point, line, wide)) : flat;
-      if (hidden(corners, leg, line, wide)) {
+      const b = point(from, across(column + 1, begin));
+      const c = point(from + round, across(column + 1, end));
+      const corners: Corners = down ? [d, c, b, a] : [a, b, c, d];
+      [a, d] = [b, c];
+      if (hidden(corners, leg, line, wide / 2 + rise)) {
         continue;
       }
-      const [a, b, c, d] = each(corners, ([x, y]) => [x, y + rise]);
       cells.push({
         band: bandOf(colours, seen),
-        corners: towardsToe(plan, where) ? [d, c, b, a] : [a, b, c, d],
+        corners,
         purl: where === 'cuff' && Math.floor((seen - 1) / size.rib) % 2 === 1,
         where,
         round: i + 1,
@@ -133,11 +151,7 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
     }
   });
   cells.push(...heelCells(size, sock, rise));
-  return { cells, width: line + wide / 2 + size.depth / 2, height: rise + wide + size.depth / 4 };
-}
-
-function each([a, b, c, d]: Corners, to: (point: Point) => Point): Corners {
-  return [to(a), to(b), to(c), to(d)];
+  return { cells, ...roomOf(plan, 'side') };
 }
 
 /** A point of the tube beyond the heel line, with the leg turned up about the corner of the opening. */
@@ -148,12 +162,12 @@ function turned([x, y]: Point, line: number, wide: number): Point {
 /** How far foot and leg reach into each other at the crease, so that no gap shows. */
 const CREASE_MM = 2.5;
 
-/** What lies in the crease of the instep, beyond the line where foot and leg meet. */
-function hidden(corners: readonly Point[], leg: boolean, line: number, wide: number): boolean {
-  const x = corners.reduce((sum, corner) => sum + corner[0], 0) / corners.length;
-  const y = corners.reduce((sum, corner) => sum + corner[1], 0) / corners.length;
-  const beyond = wide / 2 - y - (line - x);
-  return x < line && y < wide / 2 && (leg ? beyond < -CREASE_MM : beyond > CREASE_MM);
+/** What lies in the crease of the instep, beyond the line where foot and leg meet in the middle of the tube. */
+function hidden([a, b, c, d]: Corners, leg: boolean, line: number, middle: number): boolean {
+  const x = (a[0] + b[0] + c[0] + d[0]) / 4;
+  const y = (a[1] + b[1] + c[1] + d[1]) / 4;
+  const beyond = middle - y - (line - x);
+  return x < line && y < middle && (leg ? beyond < -CREASE_MM : beyond > CREASE_MM);
 }
 
 /** The heel cup between the sole and the back of the leg: rounds that meet at the line of decreases. */
@@ -254,5 +268,5 @@ function soleMesh(plan: Plan, sock: SockStripes): Mesh {
       row(sock.heel, i, outline.openingMm + i * heelRound, heelRound, 'heel'),
     ),
   ];
-  return { cells, width: outline.openingMm + depth, height: wide };
+  return { cells, ...roomOf(plan, 'sole') };
 }

@@ -29,42 +29,64 @@ export interface Painting {
 const AT_ONCE = 300;
 const LONGEST_MS = 8;
 
-/** Paints the colours at once, and the stitches over them as soon as there is time, all in one. */
+/** Paints the colours at once, and the stitches over them as soon as these are seen, all in one. */
 export function paint(canvas: HTMLCanvasElement, scene: Scene): Painting | undefined {
   const context = prepared(canvas, scene);
-  const away = document.createElement('canvas');
-  const fine = context && prepared(away, scene);
-  if (!context || !fine) {
+  if (!context) {
     return undefined;
   }
   colours(context, scene);
-  const tasks = stitches(fine, scene);
+  const fine = new Stitches(context, scene);
+  let frame = 0;
   let waiting: ReturnType<typeof setTimeout> | undefined;
-  const step = (longestMs: number) => {
-    const begun = performance.now();
-    while (tasks.length > 0 && performance.now() - begun < longestMs) {
-      tasks.shift()?.();
-      // A canvas only notes what is to be drawn; reading from it draws it now and not in one lump at the end.
-      fine.getImageData(0, 0, 1, 1);
-    }
-    if (tasks.length > 0) {
-      waiting = setTimeout(() => step(LONGEST_MS));
-    } else {
-      context.setTransform(1, 0, 0, 1, 0, 0);
-      context.drawImage(away, 0, 0);
-      waiting = undefined;
-    }
+  const step = () => {
+    waiting = fine.go(LONGEST_MS) ? undefined : setTimeout(step);
   };
-  waiting = setTimeout(() => step(LONGEST_MS));
+  // Not before the next frame: whoever changed something sees the colours first.
+  frame = requestAnimationFrame(() => {
+    waiting = setTimeout(step);
+  });
+  const cancel = () => {
+    cancelAnimationFrame(frame);
+    clearTimeout(waiting);
+  };
   return {
-    cancel: () => clearTimeout(waiting),
+    cancel,
     finish: () => {
-      if (waiting !== undefined) {
-        clearTimeout(waiting);
-        step(Infinity);
-      }
+      cancel();
+      fine.go(Infinity);
     },
   };
+}
+
+/** The stitches of a picture, drawn away from it until all are done. */
+class Stitches {
+  private readonly away = document.createElement('canvas');
+  private tasks: (() => void)[] | undefined;
+  private fine: CanvasRenderingContext2D | undefined;
+
+  constructor(
+    private readonly context: CanvasRenderingContext2D,
+    private readonly scene: Scene,
+  ) {}
+
+  /** Draws for so long; whether all are drawn. */
+  go(longestMs: number): boolean {
+    const begun = performance.now();
+    this.fine ??= prepared(this.away, this.scene);
+    const fine = this.fine;
+    this.tasks ??= fine ? stitches(fine, this.scene) : [];
+    while (fine && this.tasks.length > 0 && performance.now() - begun < longestMs) {
+      this.tasks.shift()?.();
+      // A canvas only notes what is to be drawn; reading from it draws it now and not in one lump at the end.
+      fine.getImageData(0, 0, 1, 1);
+      if (this.tasks.length === 0) {
+        this.context.setTransform(1, 0, 0, 1, 0, 0);
+        this.context.drawImage(this.away, 0, 0);
+      }
+    }
+    return this.tasks.length === 0;
+  }
 }
 
 function prepared(
@@ -73,8 +95,15 @@ function prepared(
 ): CanvasRenderingContext2D | undefined {
   const context = canvas.getContext('2d', { willReadFrequently: true });
   const sharp = window.devicePixelRatio || 1;
-  canvas.width = Math.round(width * sharp);
-  canvas.height = Math.round(height * sharp);
+  const across = Math.round(width * sharp);
+  const down = Math.round(height * sharp);
+  if (canvas.width === across && canvas.height === down) {
+    context?.setTransform(1, 0, 0, 1, 0, 0);
+    context?.clearRect(0, 0, across, down); // quicker than room for another picture
+  } else {
+    canvas.width = across;
+    canvas.height = down;
+  }
   context?.setTransform(sharp, 0, 0, sharp, 0, 0);
   return context ?? undefined;
 }

@@ -1,22 +1,21 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Draft } from '../draft/draft';
 import { SmallButton } from '../form/SmallButton';
-import { placeWords, taken } from '../recipe/heelLine';
+import { placeWords } from '../recipe/heelLine';
 import { useSettings } from '../settings/settings';
 import { joinAt } from '../tape/Joins';
-import type { Plan } from '../wire/types';
+import type { Kept, Plan } from '../wire/types';
 import { keptWords } from './keptWords';
 
 interface JoinHereProps {
-  draft: Draft;
   plan: Plan;
   /** The round that the cursor points at, if it was moved. */
   round: number | undefined;
-  onChange: (draft: Draft) => void;
+  /** Takes a candidate over. */
+  onTake: (kept: Kept) => void;
 }
 
 /** What the heel line would do at the place that is pointed at on the tape; without one, what the marks are. */
-export function JoinHere({ draft, plan, round, onChange }: JoinHereProps) {
+export function JoinHere({ plan, round, onTake }: JoinHereProps) {
   const { lengths } = useSettings();
   const join = round === undefined ? undefined : joinAt(plan, round);
   if (!plan.stripes || plan.stripes.oneColour || plan.stripes.candidates.length === 0) {
@@ -38,7 +37,7 @@ export function JoinHere({ draft, plan, round, onChange }: JoinHereProps) {
           h="auto"
           py={1}
           whiteSpace="normal"
-          onClick={() => onChange(taken(draft, kept))}
+          onClick={() => onTake(kept)}
         >
           {keptWords(kept, lengths)}
         </SmallButton>

@@ -2,9 +2,10 @@ import { Box, Grid } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
-import type { Figure, Plan } from '../wire/types';
+import type { Figure, Kept, Plan } from '../wire/types';
 import { covered, typing } from '../form/typing';
 import { timeText } from '../units/days';
+import { taken } from '../recipe/heelLine';
 import { Recipe } from '../recipe/Recipe';
 import { handWords } from '../settings/hands';
 import { useSettings } from '../settings/settings';
@@ -56,6 +57,11 @@ export function PlanView(props: PlanViewProps) {
     [],
   );
   const workEntry = useCallback((entry: Entry) => work(entry.label, entry.figures), [work]);
+  const join = useSteady((kept: Kept) => change(taken(draft, kept)));
+  const along = useCallback(
+    (round: number | undefined) => <JoinHere plan={drawn} round={round} onTake={join} />,
+    [drawn, join],
+  );
   const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
   return (
     <Box>
@@ -87,9 +93,7 @@ export function PlanView(props: PlanViewProps) {
             lit={lit}
             onLight={setLit}
             belowOthers={suggested || firstDoubt(drawn) !== undefined}
-            along={(round) => (
-              <JoinHere draft={draft} plan={drawn} round={round} onChange={onChange} />
-            )}
+            along={along}
           />
         </Box>
         <Box {...sheet}>
@@ -192,12 +196,12 @@ export function PlanView(props: PlanViewProps) {
 }
 
 /** The same function at every drawing, which does what the latest one does: what is handed it need not be drawn anew. */
-function useSteady(change: (draft: Draft) => void): (draft: Draft) => void {
+function useSteady<T>(change: (by: T) => void): (by: T) => void {
   const latest = useRef(change);
   useLayoutEffect(() => {
     latest.current = change;
   });
-  return useCallback((draft: Draft) => latest.current(draft), []);
+  return useCallback((by: T) => latest.current(by), []);
 }
 
 /** The key / goes to the first word of the recipe, from anywhere but a field. */

@@ -106,6 +106,19 @@ export function useLessons(pairId: string, version: number) {
   });
 }
 
+/** Leaves what a pair taught, for this one and for good, or proposes it again. */
+export function useLeaveLesson(pairId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ lesson, left }: { lesson: Lesson; left: boolean }) =>
+      call<undefined>(
+        left ? 'POST' : 'DELETE',
+        `/api/pairs/${pairId}/lessons/left?from=${lesson.fromId}&kind=${lesson.kind}`,
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['lessons', pairId] }),
+  });
+}
+
 /** What a knitted pair is knitted again from. */
 export function askAgain(pairId: string): Promise<Again> {
   return call<Again>('GET', `/api/pairs/${pairId}/again`);

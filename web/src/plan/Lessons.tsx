@@ -1,6 +1,9 @@
+import { Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useLessons } from '../api/logQueries';
+import { useLeaveLesson, useLessons } from '../api/logQueries';
 import type { Draft } from '../draft/draft';
+import { SmallButton } from '../form/SmallButton';
+import type { Lesson } from '../wire/types';
 import { Suggestion, Suggestions } from './Suggestion';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
@@ -17,13 +20,23 @@ interface LessonsProps {
 /** What the needles taught on other pairs, for this plan as it stands; each is taken or left. */
 export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
   const lessons = useLessons(pairId, version);
+  const answer = useLeaveLesson(pairId);
   const { lengths } = useSettings();
-  const [left, setLeft] = useState<readonly string[]>([]);
-  const shown = (lessons.data ?? []).filter(({ id }) => !left.includes(id));
-  if (shown.length === 0) {
+  // What is taken goes at once, before the plan is kept and nothing of it is left to be taught.
+  const [taken, setTaken] = useState<readonly string[]>([]);
+  const [left, setLeft] = useState<Lesson | undefined>();
+  const shown = (lessons.data ?? []).filter(({ id }) => !taken.includes(id) && id !== left?.id);
+  if (shown.length === 0 && !left) {
     return null;
   }
-  const leave = (id: string) => setLeft([...left, id]);
+  const leave = (lesson: Lesson) => {
+    setLeft(lesson);
+    answer.mutate({ lesson, left: true });
+  };
+  const bringBack = (lesson: Lesson) => {
+    setLeft(undefined);
+    answer.mutate({ lesson, left: false });
+  };
   return (
     <Suggestions label="What the needles taught">
       {shown.map((lesson) => {
@@ -35,13 +48,19 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
             words={lesson.words}
             reason={`${lesson.from}${when}. ${lesson.reason}${effect ? ` It would make the ${effect}.` : ''}`}
             onUse={() => {
-              leave(lesson.id);
+              setTaken([...taken, lesson.id]);
               onChange(withLesson(draft, lesson));
             }}
-            onLeave={() => leave(lesson.id)}
+            onLeave={() => leave(lesson)}
           />
         );
       })}
+      {left && (
+        <Flex columnGap={3} align="center" wrap="wrap" role="status">
+          <span>{`Left out for this pair: ${left.words}`}</span>
+          <SmallButton onClick={() => bringBack(left)}>Undo</SmallButton>
+        </Flex>
+      )}
     </Suggestions>
   );
 }

@@ -30,6 +30,7 @@ final class Tables {
             "lap_event",
             "log_note",
             "log_answer",
+            "lesson_left",
             "yarn_settled");
 
     private Tables() {}

@@ -28,7 +28,7 @@ public record Thing(UUID id, String name, Instant changed, long seals, long rows
         SWATCH("swatch", "swatch_stitch_reading", "swatch_round_reading"),
         YARN("yarn", "yarn_stripe", "yarn_knot"),
         TUBE("tube", "tube_band", "tube_wish", "tube_cut"),
-        PAIR("sock_pair", "pair_change", "lap", "lap_event", "log_note", "log_answer", "yarn_settled");
+        PAIR("sock_pair", "pair_change", "lap", "lap_event", "log_note", "log_answer", "lesson_left", "yarn_settled");
 
         private static final Map<String, String> TIMES = Map.of(
                 "lap", "started_at",

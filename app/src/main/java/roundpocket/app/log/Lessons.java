@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.Laps;
@@ -29,16 +30,19 @@ import roundpocket.core.wear.Taught.Lesson;
 
 /** What pairs on the needles, or off them, taught for another: in the same yarn, or for the same foot. */
 @Service
+@Transactional(readOnly = true)
 public class Lessons {
     /** Nothing is gained by asking more pairs than these. */
     private static final int MOST_ASKED = 40;
 
     private final Laps laps;
     private final PairsShelf pairs;
+    private final LessonLeftRepository left;
 
-    Lessons(Laps laps, PairsShelf pairs) {
+    Lessons(Laps laps, PairsShelf pairs, LessonLeftRepository left) {
         this.laps = laps;
         this.pairs = pairs;
+        this.left = left;
     }
 
     /**
@@ -46,7 +50,8 @@ public class Lessons {
      *
      * @param id stable for the kind of lesson and the pair it is from
      * @param kind what it is about
-     * @param from the pair that taught it
+     * @param fromId the pair that taught it
+     * @param from its name
      * @param on when that was last knitted
      * @param words what to plan with, and what is planned with now
      * @param reason how it was found out
@@ -58,6 +63,7 @@ public class Lessons {
     public record LessonView(
             String id,
             Taught.Kind kind,
+            UUID fromId,
             String from,
             @Nullable LocalDate on,
             String words,
@@ -92,7 +98,32 @@ public class Lessons {
                 .limit(MOST_ASKED)
                 .forEach(other -> taughtIfRead(other, pair, next, lengths, at(gists, other))
                         .forEach(lesson -> latest.putIfAbsent(lesson.kind(), lesson)));
-        return List.copyOf(latest.values());
+        List<LessonLeftRow> unwanted = left.findByPairId(pairId);
+        return latest.values().stream()
+                .filter(lesson -> unwanted.stream().noneMatch(row -> row.is(lesson.kind(), lesson.fromId())))
+                .toList();
+    }
+
+    /** Does not propose that for a pair again. */
+    @Transactional
+    public void leave(UUID pairId, UUID fromId, Taught.Kind kind) {
+        pairs.read(pairId);
+        pairs.read(fromId);
+        if (unwanted(pairId, fromId, kind).isEmpty()) {
+            left.saveAndFlush(new LessonLeftRow(pairId, fromId, kind));
+        }
+    }
+
+    /** Proposes it again. */
+    @Transactional
+    public void bringBack(UUID pairId, UUID fromId, Taught.Kind kind) {
+        left.deleteAll(unwanted(pairId, fromId, kind));
+    }
+
+    private List<LessonLeftRow> unwanted(UUID pairId, UUID fromId, Taught.Kind kind) {
+        return left.findByPairId(pairId).stream()
+                .filter(row -> row.is(kind, fromId))
+                .toList();
     }
 
     /** What a pair that was knitted is knitted again from. */
@@ -149,6 +180,7 @@ public class Lessons {
         return Optional.of(new LessonView(
                 lesson.kind() + " " + from.id(),
                 lesson.kind(),
+                from.id(),
                 from.name(),
                 on,
                 lesson.words(lengths),

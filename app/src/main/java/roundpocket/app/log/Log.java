@@ -64,7 +64,7 @@ public class Log {
 
     private LogEntryView entry(UUID pairId) {
         PairView pair = pairs.read(pairId);
-        Knitted knitted = laps.summary(pairId, Knitted.class, Knitted::of);
+        KnittingTold knitted = laps.summary(pairId, KnittingTold.class, KnittingTold::of);
         Optional<PairWork.Used> used = knitted.used();
         return new LogEntryView(
                 pairId,

@@ -27,6 +27,7 @@ import roundpocket.app.log.LogViews.RepairView;
 import roundpocket.app.log.TallyViews.KnownYarnView;
 import roundpocket.app.log.TallyViews.TalliesView;
 import roundpocket.core.wear.FitNote;
+import roundpocket.core.wear.Taught;
 import roundpocket.core.wear.WearNote;
 
 /** The log over HTTP. */
@@ -106,6 +107,20 @@ class LogController {
             @PathVariable UUID pairId,
             @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
         return lessons.of(pairId, ReaderLengths.of(lengths));
+    }
+
+    /** Leaves what a pair taught: it is not proposed for this one again. */
+    @PostMapping("/api/pairs/{pairId}/lessons/left")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(@PathVariable UUID pairId, @RequestParam UUID from, @RequestParam Taught.Kind kind) {
+        lessons.leave(pairId, from, kind);
+    }
+
+    /** Proposes what was left after all. */
+    @DeleteMapping("/api/pairs/{pairId}/lessons/left")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringBack(@PathVariable UUID pairId, @RequestParam UUID from, @RequestParam Taught.Kind kind) {
+        lessons.bringBack(pairId, from, kind);
     }
 
     /** What a pair that was begun is knitted again from, as it was knitted. */

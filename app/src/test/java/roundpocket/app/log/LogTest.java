@@ -244,6 +244,20 @@ public class LogTest extends AppTest {
     }
 
     @Test
+    public void whatIsNotWantedForAPairIsNotProposedAgainUntilItIsBroughtBack() {
+        String next = pair("Next");
+        String left = "/api/pairs/" + next + "/lessons/left?from=" + worn + "&kind=LEG";
+        assertThat(post(left, "")).hasStatus(204);
+        assertThat(post(left, "")).as("twice is once").hasStatus(204);
+        assertThat(body(get("/api/pairs/" + next + "/lessons"))).isEmpty();
+        assertThat(body(get("/api/pairs/" + pair("Another") + "/lessons"))).hasSize(1);
+        assertThat(delete(left)).hasStatus(204);
+        assertThat(body(get("/api/pairs/" + next + "/lessons"))).hasSize(1);
+        assertThat(post(left.replace("LEG", "ARM"), "")).hasStatus(400);
+        assertThat(post(left.replace(worn, UUID.randomUUID().toString()), "")).hasStatus(404);
+    }
+
+    @Test
     public void aPairIsKnittedAgainAsItWasKnitted() {
         JsonNode again = body(get("/api/pairs/" + worn + "/again"));
         assertThat(again.get("lessons").valueStream().map(each -> each.get("kind")

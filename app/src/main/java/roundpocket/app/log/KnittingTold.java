@@ -12,7 +12,7 @@ import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.PairWork;
 
 /** What the log says of the knitting of a pair: the part of an entry that stays once the pair is finished. */
-record Knitted(
+record KnittingTold(
         Instant begunAt,
         @Nullable Instant lastAt,
         int presses,
@@ -22,9 +22,9 @@ record Knitted(
         Optional<PairWork.Used> used,
         double plannedG,
         List<LapNoteView> notes) {
-    static Knitted of(Heard heard) {
+    static KnittingTold of(Heard heard) {
         PairWork work = heard.work();
-        return new Knitted(
+        return new KnittingTold(
                 heard.begunAt(),
                 heard.lastAt(),
                 heard.presses(),

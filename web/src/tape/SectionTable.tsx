@@ -1,6 +1,7 @@
 import type { Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
+import { patternRuns } from './PatternMarks';
 
 /** The drawing in words, for who listens to it. */
 export function SectionTable({ plan }: { plan: Plan }) {
@@ -23,6 +24,14 @@ export function SectionTable({ plan }: { plan: Plan }) {
             <td>{span.toRound - span.fromRound + 1}</td>
             <td>{lengthText(span.fromMm, lengths)}</td>
             <td>{lengthText(span.toMm, lengths)}</td>
+          </tr>
+        ))}
+        {patternRuns(plan).map(({ from, to, onLeg }) => (
+          <tr key={from}>
+            <th scope="row">{onLeg ? 'pattern on the leg' : 'pattern on the instep'}</th>
+            <td>{to - from}</td>
+            <td>{lengthText(from === 0 ? 0 : (plan.axis[from - 1]?.mmFromToe ?? 0), lengths)}</td>
+            <td>{lengthText(plan.axis[to - 1]?.mmFromToe ?? 0, lengths)}</td>
           </tr>
         ))}
         <tr>

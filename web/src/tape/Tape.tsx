@@ -10,6 +10,7 @@ import { keyTarget } from './keyTarget';
 import { scaleFor, type Scale } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
 import type { Place } from './figures';
+import { PatternMarks } from './PatternMarks';
 import { PlacingMarks, placingHeight, placingLane } from './PlacingMarks';
 import { lastBeforeOpening, placeOf, reading } from './reading';
 import { Lit } from './Lit';
@@ -159,6 +160,9 @@ export const Tape = memo(function Tape(props: TapeProps) {
           colour={colour}
           stripes={painted(0, 'tube', tubeTop)}
         />
+        {plan.pattern && (
+          <PatternMarks plan={plan} scale={scale} top={tubeTop} bottom={tubeBottom} />
+        )}
         <Lit
           plan={plan}
           scale={scale}

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { plans } from '../../test/plans';
 import type { AxisRound } from '../wire/types';
+import { patternRuns } from './PatternMarks';
 import { placingHeight, placingLane } from './PlacingMarks';
 import { lastBeforeOpening, placeOf, reading } from './reading';
 import { scaleFor } from './scale';
@@ -27,6 +28,21 @@ it('the needle reads every lane', () => {
     'round 64 from the start of the tube, where the toe ends, in the foot · heel line after it · 19.5 cm from the toe tip · 12.6 g left in the cake',
   );
   expect(reading(plans.usual, first, 'CM')).toContain('toe round 20 of 20');
+});
+
+it('the pattern lies where the plan says, and the needle reads its round', () => {
+  const patterned = { ...plans.patterned, axis: plans.usual.axis };
+  const onTape = patterned.pattern?.onTape ?? [];
+  const runs = patternRuns(patterned);
+  expect(
+    runs.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)),
+  ).toEqual(onTape.flatMap((ofRepeat, at) => (ofRepeat > 0 ? [at] : [])));
+  expect(runs.map(({ onLeg }) => onLeg)).toContain(true);
+  const at = onTape.findIndex((ofRepeat) => ofRepeat > 0);
+  expect(reading(patterned, patterned.axis[at] as AxisRound, 'CM')).toContain(
+    `pattern round ${onTape[at]} of ${patterned.pattern?.made.height.value}`,
+  );
+  expect(patternRuns(plans.usual)).toEqual([]);
 });
 
 it('the last round before the opening lies on the side that is knitted first', () => {

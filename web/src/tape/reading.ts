@@ -43,5 +43,9 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
   const round = stripes?.socks[0]?.tube[at.round - 1];
   const colours = stripes && round && colourReading(stripes, round);
   const colour = colours ? ` · ${colours}` : '';
-  return `${here}${opening} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}${colour}`;
+  const { pattern } = plan;
+  const ofRepeat = pattern?.onTape[at.round - 1];
+  const patterned =
+    pattern && ofRepeat ? ` · pattern round ${ofRepeat} of ${pattern.made.height.value}` : '';
+  return `${here}${opening}${patterned} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}${colour}`;
 }

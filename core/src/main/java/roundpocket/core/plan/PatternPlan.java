@@ -1,5 +1,7 @@
 package roundpocket.core.plan;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -23,6 +25,7 @@ import roundpocket.core.tube.Way;
  * @param up repeats up the leg, where the pattern stands there
  * @param onFoot which round of the repeat each round of the foot is, in the order of the work; 0 where it is plain
  * @param onLeg the same of the leg
+ * @param onTape the same of every round from the tip of the toe to the cuff's edge
  * @param legBegins stitches of the repeat that come before the first one of a round of the leg
  */
 public record PatternPlan(
@@ -35,10 +38,12 @@ public record PatternPlan(
         Optional<Step> up,
         List<Integer> onFoot,
         List<Integer> onLeg,
+        List<Integer> onTape,
         int legBegins) {
     public PatternPlan {
         onFoot = List.copyOf(onFoot);
         onLeg = List.copyOf(onLeg);
+        onTape = List.copyOf(onTape);
     }
 
     static PatternPlan of(Patterned made, StitchCount count, Step ballGirth, Tube tube, Gauge gauge) {
@@ -48,6 +53,8 @@ public record PatternPlan(
         boolean legFirst = tube.way() == Way.CUFF_DOWN;
         boolean closes = made.closesOn(stitches);
         boolean onLeg = made.place().onLeg();
+        List<Integer> ofFoot = made.onFoot(leg, foot, legFirst);
+        List<Integer> ofLeg = made.onLeg(leg, foot, legFirst);
         return new PatternPlan(
                 made,
                 onLeg ? Optional.of(made.around(count.stitches())) : Optional.empty(),
@@ -56,9 +63,23 @@ public record PatternPlan(
                 closes ? Optional.empty() : neighbour(made.nearest(stitches, false), ballGirth, gauge),
                 closes ? Optional.empty() : neighbour(made.nearest(stitches, true), ballGirth, gauge),
                 onLeg ? Optional.of(made.legRepeats(leg, foot, legFirst)) : Optional.empty(),
-                made.onFoot(leg, foot, legFirst),
-                made.onLeg(leg, foot, legFirst),
+                ofFoot,
+                ofLeg,
+                onTape(tube, ofFoot, ofLeg, legFirst),
                 made.legBegins(stitches));
+    }
+
+    /** Foot and leg in the order in which they lie, with the plain rounds of toe and cuff at either end. */
+    private static List<Integer> onTape(Tube tube, List<Integer> foot, List<Integer> leg, boolean legFirst) {
+        int opening = tube.openingRound().count();
+        List<Integer> all = new ArrayList<>(Collections.nCopies(tube.allRounds().count(), 0));
+        for (int i = 0; i < foot.size(); i++) {
+            all.set(legFirst ? opening - 1 - i : opening - foot.size() + i, foot.get(i));
+        }
+        for (int i = 0; i < leg.size(); i++) {
+            all.set(legFirst ? opening + leg.size() - 1 - i : opening + i, leg.get(i));
+        }
+        return all;
     }
 
     private static Optional<Neighbour> neighbour(OptionalInt stitches, Step girth, Gauge gauge) {

@@ -114,6 +114,9 @@ public class PatternPlanTest {
         PatternPlan both = pattern(with(PatternChoice.sized(PatternPlace.BOTH, 8, 8), Way.TOE_UP));
         assertThat(both.onFoot()).hasSize(55).startsWith(1, 2, 3).endsWith(5, 6, 7);
         assertThat(both.onLeg()).hasSize(35).startsWith(0, 0, 8, 1, 2);
+        assertThat(both.onTape()).hasSize(20 + 55 + 35 + 15).startsWith(0, 0, 0).endsWith(0, 0, 0);
+        assertThat(both.onTape().subList(20, 25)).as("after the toe").containsExactly(1, 2, 3, 4, 5);
+        assertThat(both.onTape().subList(72, 80)).as("at the heel line").containsExactly(5, 6, 7, 0, 0, 8, 1, 2);
         PatternPlan leg =
                 pattern(with(PatternChoice.sized(PatternPlace.LEG, 8, 8).withPause(3), Way.TOE_UP));
         assertThat(leg.onFoot()).hasSize(55).containsOnly(0);
@@ -128,6 +131,9 @@ public class PatternPlanTest {
         PatternPlan both = pattern(with(PatternChoice.sized(PatternPlace.BOTH, 8, 8), Way.CUFF_DOWN));
         assertThat(both.onLeg()).hasSize(35).startsWith(1, 2, 3).endsWith(1, 2, 0); // 34 in pattern
         assertThat(both.onFoot()).hasSize(55).startsWith(0, 0, 3, 4);
+        assertThat(both.onTape().subList(71, 79))
+                .as("at the heel line, seen from the toe")
+                .containsExactly(4, 3, 0, 0, 0, 2, 1, 8);
     }
 
     @Test

@@ -13,6 +13,7 @@ interface YarnVerdictProps {
 export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
   const { lengths } = useSettings();
   const { yarn } = plan;
+  const longest = plan.pattern?.longest;
   return (
     <Box mt={3} className="figures">
       {yarn.roles.map(({ role, pairGrams, left, afterTwoPairs }) => (
@@ -52,7 +53,7 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
               figure={yarn.leg.longestLeg}
               onWorking={onWorking}
             >
-              {`${figureText(yarn.leg.longestRounds, lengths)} from the heel line to the cuff`}
+              {`${figureText(yarn.leg.longestRounds, lengths)} from the heel line to the cuff${longest ? `, or ${figureText(longest, lengths)} to the end of a repeat` : ''}`}
             </Line>
           )}
         </>

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
@@ -13,6 +14,7 @@ import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SectionYarn;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Left;
@@ -38,9 +40,10 @@ public record CakeCheck(
      * @param stopWeight grams that the cake must still weigh when the leg stops
      * @param allowed rounds of leg that may still be knitted; below nothing when the cake is too light already
      * @param planned rounds of leg that the plan still has
-     * @param total rounds of leg the cake allows in all, at least one
+     * @param total rounds of leg the cake allows in all, at least one; by whole repeats where it is to end with one
+     * @param whole rounds from here to the end of the last repeat that there is yarn for, where it is to end with one
      */
-    public record Leg(Step stopWeight, Step allowed, int planned, int total) {
+    public record Leg(Step stopWeight, Step allowed, int planned, int total, OptionalInt whole) {
         /** Whether the leg must end sooner than planned. */
         public boolean sooner() {
             return allowed.value() < planned;
@@ -141,7 +144,29 @@ public record CakeCheck(
                 perRound);
         LapPlan.Progress progress = course.lap().progress(position).get(Section.LEG);
         int total = Math.max(1, progress.done() + Math.max(0, allowed.count()));
-        return new Leg(stop, allowed, progress.all() - progress.done(), total);
+        OptionalInt whole = byWholeRepeats(course, progress.done(), total);
+        return new Leg(
+                stop,
+                allowed,
+                progress.all() - progress.done(),
+                whole.orElse(total),
+                whole.isPresent() ? OptionalInt.of(whole.getAsInt() - progress.done()) : whole);
+    }
+
+    /** Where the leg is to end with a whole repeat, the last such round that is not knitted past yet and not too far. */
+    private static OptionalInt byWholeRepeats(Course course, int done, int total) {
+        Tube tube = course.plan().tube();
+        return course.plan().pattern().filter(pattern -> pattern.made().whole()).stream()
+                .flatMap(pattern -> pattern
+                        .made()
+                        .longestWholeLeg(
+                                Given.tried("rounds of leg that there is yarn for", total, Unit.ROUNDS),
+                                tube.footRounds(),
+                                tube.way() == Way.CUFF_DOWN)
+                        .stream())
+                .mapToInt(Step::count)
+                .filter(rounds -> rounds >= Math.max(1, done))
+                .findFirst();
     }
 
     /** What is still to be knitted of each section of the main yarn, the leg left out: before the leg, and after it. */
@@ -189,6 +214,20 @@ public record CakeCheck(
                 : EnumSet.of(Section.FOOT);
     }
 
+    private static String rounds(int more) {
+        return more + (more == 1 ? " more round" : " more rounds");
+    }
+
+    private static String whole(Leg leg) {
+        if (leg.whole().isEmpty()) {
+            return "";
+        }
+        int more = leg.whole().getAsInt();
+        return more == 0
+                ? " This round is the end of the last whole repeat."
+                : " The last whole repeat ends after " + rounds(more) + ".";
+    }
+
     private static String words(Course course, Left left, Optional<Leg> leg) {
         if (leg.isPresent() && leg.get().sooner()) {
             boolean cuffDown = course.plan().tube().way() == Way.CUFF_DOWN;
@@ -198,8 +237,9 @@ public record CakeCheck(
                     ? "This yarn is too light for the sock as planned, even without more leg: find more of it, or"
                             + " knit heel,"
                             + " toe or cuff from another."
-                    : "You have yarn for " + allowed + (allowed == 1 ? " more round" : " more rounds") + " of leg, not "
-                            + leg.get().planned() + ". Then make the " + (cuffDown ? "heel line" : "cuff")
+                    : "You have yarn for " + rounds(allowed) + " of leg, not "
+                            + leg.get().planned() + "."
+                            + whole(leg.get()) + " Then make the " + (cuffDown ? "heel line" : "cuff")
                             + "; the rest is for " + rest + ".";
         }
         return switch (left.enough()) {

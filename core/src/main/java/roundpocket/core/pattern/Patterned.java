@@ -95,25 +95,60 @@ public record Patterned(
      * @param legFirst whether the leg is knitted before the foot
      */
     public Step wholeLeg(Step wanted, Step foot, boolean legFirst) {
-        Step before = place.onInstep() && !legFirst ? foot : NONE_BEFORE;
-        Step plain = legFirst ? LAST_PLAIN : pause;
-        Step nearest = Rounded.of(
-                "whole repeats",
-                Computed.of(
-                        "repeats to the end of the leg as it is wished for",
-                        Unit.NUMBER,
-                        PatternRules.REPEATS_WANTED.of(before, wanted, plain, height)),
-                Rounding.NEAREST_FEWER,
-                "the leg ends with the last round of a repeat");
+        Step before = before(foot, legFirst);
+        Step nearest = repeats(wanted, foot, legFirst, Rounding.NEAREST_FEWER);
         // Of a leg that is shorter than that, the first repeat that ends on it.
-        int least = before.count() / height.count() + 1;
+        int least = leastRepeats(before);
         Step repeats = nearest.value() >= least
                 ? nearest
                 : Given.tried("repeats until the first one ends on the leg", least, Unit.NUMBER);
+        return ofRepeats(repeats, before, legFirst);
+    }
+
+    /**
+     * The most rounds of a leg that ends with a whole repeat and takes no more yarn than there is; empty where not even the
+     * first repeat that ends on it does.
+     *
+     * @param allowed rounds of leg that there is yarn for, cuff not included
+     * @param foot rounds of the foot
+     * @param legFirst whether the leg is knitted before the foot
+     */
+    public Optional<Step> longestWholeLeg(Step allowed, Step foot, boolean legFirst) {
+        Step before = before(foot, legFirst);
+        Step repeats = repeats(allowed, foot, legFirst, Rounding.DOWN);
+        return place.onLeg() && repeats.value() >= leastRepeats(before)
+                ? Optional.of(ofRepeats(repeats, before, legFirst))
+                : Optional.empty();
+    }
+
+    private Step before(Step foot, boolean legFirst) {
+        return place.onInstep() && !legFirst ? foot : NONE_BEFORE;
+    }
+
+    private Step plain(boolean legFirst) {
+        return legFirst ? LAST_PLAIN : pause;
+    }
+
+    private int leastRepeats(Step before) {
+        return before.count() / height.count() + 1;
+    }
+
+    private Step repeats(Step leg, Step foot, boolean legFirst, Rounding rounding) {
+        return Rounded.of(
+                "whole repeats",
+                Computed.of(
+                        "repeats to the end of such a leg",
+                        Unit.NUMBER,
+                        PatternRules.REPEATS_WANTED.of(before(foot, legFirst), leg, plain(legFirst), height)),
+                rounding,
+                "the leg ends with the last round of a repeat");
+    }
+
+    private Step ofRepeats(Step repeats, Step before, boolean legFirst) {
         return Computed.of(
                 "rounds between heel line and cuff, by whole repeats",
                 Unit.ROUNDS,
-                PatternRules.WHOLE_LEG.of(plain, repeats, height, before));
+                PatternRules.WHOLE_LEG.of(plain(legFirst), repeats, height, before));
     }
 
     /** Repeats up the leg, whole or begun. */

@@ -23,6 +23,7 @@ import roundpocket.core.tube.Way;
  * @param below the nearest stitch count below that closes, where this one does not
  * @param above the nearest above
  * @param up repeats up the leg, where the pattern stands there
+ * @param longest rounds of the longest leg that the yarn allows and that ends with a whole repeat, where it is to
  * @param onFoot which round of the repeat each round of the foot is, in the order of the work; 0 where it is plain
  * @param onLeg the same of the leg
  * @param onTape the same of every round from the tip of the toe to the cuff's edge
@@ -36,6 +37,7 @@ public record PatternPlan(
         Optional<Neighbour> below,
         Optional<Neighbour> above,
         Optional<Step> up,
+        Optional<Step> longest,
         List<Integer> onFoot,
         List<Integer> onLeg,
         List<Integer> onTape,
@@ -46,7 +48,8 @@ public record PatternPlan(
         onTape = List.copyOf(onTape);
     }
 
-    static PatternPlan of(Patterned made, StitchCount count, Step ballGirth, Tube tube, Gauge gauge) {
+    static PatternPlan of(
+            Patterned made, StitchCount count, Step ballGirth, Tube tube, Optional<LegYarn> yarn, Gauge gauge) {
         int stitches = count.stitches().count();
         int leg = tube.legRounds().count();
         int foot = tube.footRounds().count();
@@ -63,6 +66,8 @@ public record PatternPlan(
                 closes ? Optional.empty() : neighbour(made.nearest(stitches, false), ballGirth, gauge),
                 closes ? Optional.empty() : neighbour(made.nearest(stitches, true), ballGirth, gauge),
                 onLeg ? Optional.of(made.legRepeats(leg, foot, legFirst)) : Optional.empty(),
+                yarn.filter(known -> made.whole())
+                        .flatMap(known -> made.longestWholeLeg(known.longestRounds(), tube.footRounds(), legFirst)),
                 ofFoot,
                 ofLeg,
                 onTape(tube, ofFoot, ofLeg, legFirst),

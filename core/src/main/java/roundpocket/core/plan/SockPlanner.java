@@ -108,6 +108,7 @@ final class SockPlanner {
                                 count,
                                 foot.ballGirth(),
                                 tube,
+                                yarn.leg(),
                                 in(Optional.of(made), gauge, PatternPlace::onInstep))),
                 toeOnFoot(laid, gauge),
                 choices.technique());

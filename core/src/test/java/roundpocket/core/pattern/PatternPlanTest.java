@@ -8,19 +8,29 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Doubt;
 import roundpocket.core.judge.Doubts;
+import roundpocket.core.lap.CakeCheck;
+import roundpocket.core.lap.Course;
+import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.PairWork;
+import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.PatternPlan;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.sock.StitchCount.Neighbour;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.TubeChoice;
@@ -134,6 +144,66 @@ public class PatternPlanTest {
         assertThat(both.onTape().subList(71, 79))
                 .as("at the heel line, seen from the toe")
                 .containsExactly(4, 3, 0, 0, 0, 2, 1, 8);
+    }
+
+    /** Of every leg that there is yarn for, round by round: the last round on which a repeat ends. */
+    @Test
+    public void theLongestLegByWholeRepeatsIsFoundByTryingEveryLeg() {
+        Random random = new Random(15);
+        for (int i = 0; i < 500; i++) {
+            PatternPlace place = random.nextBoolean() ? PatternPlace.LEG : PatternPlace.BOTH;
+            int height = 1 + random.nextInt(12);
+            Patterned made = Patterned.of(PatternChoice.sized(place, 4, height).withPause(1 + random.nextInt(3)), RIB)
+                    .orElseThrow();
+            int foot = 20 + random.nextInt(60);
+            int allowed = random.nextInt(90);
+            int longest = IntStream.rangeClosed(1, allowed)
+                    .filter(leg -> {
+                        List<Integer> rounds = made.onLeg(leg, foot, false);
+                        return rounds.get(rounds.size() - 1) == height;
+                    })
+                    .max()
+                    .orElse(0);
+            int found = made.longestWholeLeg(rounds(allowed), rounds(foot), false)
+                    .map(Step::count)
+                    .orElse(0);
+            assertThat(found)
+                    .as("%s of %d after %d, yarn for %d", place, height, foot, allowed)
+                    .isEqualTo(longest);
+        }
+    }
+
+    private static Step rounds(int rounds) {
+        return Given.tried("rounds", rounds, Unit.ROUNDS);
+    }
+
+    /** The cuff is called for at the end of a repeat, where the leg is to end with one. */
+    @Test
+    public void aLightCakeCallsForTheCuffAtTheEndOfARepeat() {
+        SockSpec spec = with(PatternChoice.sized(PatternPlace.LEG, 8, 8).withWhole(true), Way.TOE_UP);
+        Course course = Course.of(spec, HeelWhen.AFTER_TUBE);
+        PairWork pair = new PairWork(course);
+        double foot = course.plan().yarn().of(Section.FOOT).grams().value();
+        int atLeg = course.lap().starts().get(legStep(course.lap()));
+        pair.hear(new Happening.Jumped(1, atLeg, false));
+        pair.hear(new Happening.Weighed(
+                1, "a", YarnRole.MAIN, course.plan().yarn().sockGrams().value() - foot - 2, false, false, true));
+        CakeCheck check = CakeCheck.of(pair).get(0);
+        CakeCheck.Leg leg = check.leg().orElseThrow();
+        assertThat(leg.sooner()).isTrue();
+        // Two plain rounds, then repeats of eight.
+        assertThat(leg.total())
+                .isIn(10, 18, 26)
+                .isBetween(leg.allowed().count() - 7, leg.allowed().count());
+        assertThat(leg.whole()).hasValue(leg.total());
+        assertThat(check.words()).contains("The last whole repeat ends after " + leg.total() + " more rounds.");
+    }
+
+    private static int legStep(LapPlan lap) {
+        return IntStream.range(0, lap.steps().size())
+                .filter(i -> lap.steps().get(i).section().equals(Optional.of(Section.LEG)))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -54,14 +54,14 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
                   <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
                     {name}
                   </Box>
-                  <Box as="td" whiteSpace="nowrap">
+                  <Box as="td" pr={4} whiteSpace="nowrap">
                     <Pressed
                       figure={pair.piece}
                       title={`piece for ${name}`}
                       onAsk={byHand ? undefined : setAsked}
                     />
                   </Box>
-                  <Box as="td" whiteSpace="nowrap">
+                  <Box as="td" pr={4} whiteSpace="nowrap">
                     <Pressed
                       figure={pair.legAbove}
                       title={`leg for ${name}`}
@@ -136,7 +136,6 @@ function Pressed({ figure, title, onAsk }: PressedProps) {
     <chakra.button
       type="button"
       minH="32px"
-      pr={4}
       cursor="pointer"
       textDecoration="underline"
       textDecorationStyle="dotted"

@@ -12,6 +12,7 @@ import { Fits } from './Fits';
 import { MakeCuts, UndoCuts } from './MakeCuts';
 import { OtherCuts } from './OtherCuts';
 import { TubeDrawing } from './TubeDrawing';
+import { UnlikeLegs } from './UnlikeLegs';
 import { Wishes } from './Wishes';
 
 /** One tube: what is wished for from it, and where to cut. */
@@ -111,6 +112,9 @@ function Plans({ tube, cutting, stale }: PlansProps) {
         <Box role="alert" bg="amissGround" color="amiss" px={3} py={2} mt={2} maxW="46rem">
           {put.error.message}
         </Box>
+      )}
+      {pieces && !put.error && (
+        <UnlikeLegs pieces={pieces} names={cutting.wishes.map(({ name }) => name)} onMove={move} />
       )}
       {cutting.none && <Box mt={3}>{cutting.none}</Box>}
       {plan && (

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CutPlan } from '../wire/types';
-import { cutNumber, cutsOf, moved, piecesOf } from './pieces';
+import { cutNumber, cutsOf, madeAlike, moved, piecesOf, unlikeLegs } from './pieces';
 
 type Kind = CutPlan['along'][number]['stretch']['kind']['id'];
 
@@ -75,4 +75,16 @@ describe('the pieces of a cut', () => {
   it('number the cuts from the toes’ end', () => {
     expect([cutNumber(WITH_REMNANT, 2), cutNumber(WITH_REMNANT, 4)]).toEqual([1, 2]);
   });
+});
+
+it('a cut that is moved leaves unequal legs, which are made alike by the shorter one', () => {
+  const pieces = piecesOf(BESIDE);
+  expect(unlikeLegs(pieces)).toEqual([]);
+  const [cut] = cutsOf(BESIDE);
+  const put = moved(pieces, cut as NonNullable<typeof cut>, -3);
+  const [unlike] = unlikeLegs(put);
+  expect(unlike).toEqual({ wish: 0, longer: 38, shorter: 32 });
+  const alike = madeAlike(put, unlike as NonNullable<typeof unlike>);
+  expect(alike.map(({ legRounds }) => legRounds)).toEqual([32, 32]);
+  expect(alike.map(({ fromRound }) => fromRound)).toEqual(put.map(({ fromRound }) => fromRound));
 });

@@ -55,6 +55,27 @@ export function moved(pieces: readonly PutPiece[], cut: CutPlace, by: number): P
   });
 }
 
+/** A pair whose two legs are not equally long, and the rounds of both. */
+export interface UnlikeLegs {
+  wish: number;
+  longer: number;
+  shorter: number;
+}
+
+/** The pairs that a cut by hand has left with unequal legs. */
+export function unlikeLegs(pieces: readonly PutPiece[]): UnlikeLegs[] {
+  return [...new Set(pieces.map(({ wish }) => wish))].flatMap((wish) => {
+    const legs = pieces.filter((piece) => piece.wish === wish).map(({ legRounds }) => legRounds);
+    const [longer, shorter] = [Math.max(...legs), Math.min(...legs)];
+    return longer > shorter ? [{ wish, longer, shorter }] : [];
+  });
+}
+
+/** The same pieces with both legs of a pair as long as the shorter one, which has room. */
+export function madeAlike(pieces: readonly PutPiece[], { wish, shorter }: UnlikeLegs): PutPiece[] {
+  return pieces.map((piece) => (piece.wish === wish ? { ...piece, legRounds: shorter } : piece));
+}
+
 /** The number of the cut at a place of a plan, from 1. */
 export function cutNumber({ along }: CutPlan, index: number): number {
   return along.slice(0, index + 1).filter(({ stretch }) => stretch.kind.id === 'CUT').length;

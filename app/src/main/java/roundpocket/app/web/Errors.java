@@ -1,5 +1,6 @@
 package roundpocket.app.web;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,6 +31,7 @@ import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.StaleException;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.LengthUnit;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -48,8 +50,29 @@ class Errors extends ResponseEntityExceptionHandler {
         this.revival = revival;
     }
 
-    /** One value that was refused: where, and in words. */
-    private record FieldError(String field, String code, String message) {}
+    /**
+     * One value that was refused: where, and in words.
+     *
+     * @param template the words with {@code {name}} where an amount goes; null where there are none to put in
+     * @param amounts the amounts by name, each in its unit
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private record FieldError(
+            String field,
+            String code,
+            String message,
+            @Nullable String template,
+            @Nullable Map<String, Amount> amounts) {
+        static FieldError of(Problem problem, LengthUnit lengths) {
+            boolean fixed = problem.amounts().isEmpty();
+            return new FieldError(
+                    problem.field(),
+                    problem.code(),
+                    problem.message(lengths),
+                    fixed ? null : problem.words(),
+                    fixed ? null : problem.amounts());
+        }
+    }
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal, WebRequest request) {
@@ -58,12 +81,10 @@ class Errors extends ResponseEntityExceptionHandler {
                 detail(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be used", refusal.message(lengths));
         detail.setProperty(
                 "errors",
-                refusal.problems().stream().map(p -> fieldError(p, lengths)).toList());
+                refusal.problems().stream()
+                        .map(each -> FieldError.of(each, lengths))
+                        .toList());
         return detail;
-    }
-
-    private static FieldError fieldError(Problem problem, LengthUnit lengths) {
-        return new FieldError(problem.field(), problem.code(), problem.message(lengths));
     }
 
     private static LengthUnit lengths(WebRequest request) {
@@ -157,7 +178,7 @@ class Errors extends ResponseEntityExceptionHandler {
             message = words(json, field);
         }
         ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", message);
-        detail.setProperty("errors", List.of(new FieldError(field, "unreadable", message)));
+        detail.setProperty("errors", List.of(new FieldError(field, "unreadable", message, null, null)));
         return ResponseEntity.badRequest().body(detail);
     }
 

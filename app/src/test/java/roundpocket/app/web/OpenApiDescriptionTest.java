@@ -10,8 +10,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -49,6 +51,7 @@ public class OpenApiDescriptionTest extends AppTest {
         nameKinds(described);
         nameStreams(described);
         nameProblems(described);
+        range(described);
         // numbered in the order in which the controllers happen to be found
         described.get("paths").forEach(path -> path.forEach(way -> ((ObjectNode) way).remove("operationId")));
         String text = JsonMapper.builder()
@@ -64,6 +67,55 @@ public class OpenApiDescriptionTest extends AppTest {
         assertThat(json().readTree(Files.readString(COMMITTED)))
                 .as("run this test with -Dopenapi.write=true and commit the result")
                 .isEqualTo(json().readTree(text));
+    }
+
+    /** Every number that can be sent has the range by which it is refused. */
+    private void range(JsonNode described) throws IOException {
+        Ranges ranges = new Ranges(
+                (ObjectNode) described.at("/components/schemas"),
+                (address, body) -> body(post(address, body.toString())));
+        String document = Files.readString(Path.of("..", "docs", "specification-format.md"));
+        JsonNode example =
+                json().readTree(document.substring(document.indexOf("```json") + 7, document.lastIndexOf("```")));
+        ranges.ask("/api/plans/preview", "SpecPart", example);
+        for (String choices : List.of(
+                "{\"tube\": {\"legRounds\": 60}, \"placing\": {\"school\": \"ON_THE_FOOT\", \"markedRound\": 80}}",
+                "{\"placing\": {\"school\": \"ON_THE_FOOT\", \"markedMm\": 190}, \"size\": {\"stitches\": 64}}",
+                "{\"placing\": {\"school\": \"OWN_DISTANCE\", \"distanceMm\": 190}}",
+                "{\"colour\": {\"heel\": \"BAND\", \"heelBand\": 1, \"second\": \"OWN_BAND\", \"secondBand\": 2}}",
+                "{\"pattern\": {\"place\": \"INSTEP\", \"motif\": \"OWN\", \"width\": 4, \"height\": 6, \"edge\": 2}}",
+                tube("\"rounds\": 260"),
+                tube("\"lengthMm\": 620"),
+                tube("\"massG\": 60"))) {
+            ObjectNode other = ((ObjectNode) example).deepCopy();
+            other.set("choices", json().readTree(choices));
+            if (choices.contains("READY")) {
+                other.remove(List.of("striping", "tubeReading"));
+            }
+            other.set("weighIns", json().readTree("[{\"stitches\": 2560, \"usedG\": 7, \"uncertaintyG\": 0.3}]"));
+            ranges.ask("/api/plans/preview", "SpecPart", other);
+        }
+        ranges.ask("/api/yarns", "YarnWrite", json().readTree("""
+                {"name": "Ranged", "yarn": {"lengthM": 420, "massG": 100, "onHandG": 90, "nylonShare": 0.2},
+                 "cake": {"startM": 1, "stripes": [{"name": "a", "colour": "#a13d4b", "lengthM": 5},
+                   {"name": "b", "colour": "#efe6d2", "rounds": 4, "stitches": 64}],
+                   "knots": [{"atM": 100, "goesOnM": 2}]}}"""));
+        JsonNode foot =
+                body(post("/api/feet", "{\"name\": \"Ranged\", \"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}}"));
+        ranges.ask("/api/tubes", "TubeWrite", json().readTree("""
+                {"name": "Ranged", "stitches": 64, "rounds": 600, "startRounds": 1, "spareRounds": 2, "contrastG": 20,
+                 "stitchReading": {"count": 31, "spanMm": 100}, "roundReading": {"count": 43, "spanMm": 100},
+                 "bands": [{"name": "a", "colour": "#a13d4b", "rounds": 5}],
+                 "wishes": [{"footId": "%s", "legFromMm": 100, "legToMm": 150, "alike": true, "ravel": false}]}""".formatted(
+                        foot.get("id").asString())));
+        Set<String> known = new HashSet<>(Ranges.COUNTED);
+        known.add("SpecPart.version"); // one version is read, and every other refused
+        assertThat(ranges.without()).as("numbers without a range").isEqualTo(known);
+    }
+
+    private static String tube(String how) {
+        return "{\"tube\": {\"way\": \"READY_TUBE\", \"readyTube\": {\"stitches\": 64, \"spareRounds\": 2, " + how
+                + "}}, \"opening\": {\"way\": \"SNIP\"}}";
     }
 
     /** A component of a record is always there unless it says that it may be missing. */
@@ -106,7 +158,14 @@ public class OpenApiDescriptionTest extends AppTest {
                  "properties": {
                    "field": {"type": "string", "description": "path of the value in what was sent"},
                    "code": {"type": "string", "description": "stable name for programs"},
-                   "message": {"type": "string", "description": "what is wrong with it, and what would help"}},
+                   "message": {"type": "string", "description": "what is wrong with it, and what would help"},
+                   "template": {"type": "string",
+                     "description": "the same words with {name} where an amount goes, in whatever unit the reader likes"},
+                   "amounts": {"type": "object", "description": "the amounts by name: found, min, max and others",
+                     "additionalProperties": {"type": "object", "properties": {
+                       "value": {"type": "number", "description": "in the unit"},
+                       "unit": {"type": "string", "description": "as everywhere: MILLIMETRES, GRAMS, ROUNDS, …"}},
+                       "required": ["value", "unit"]}}},
                  "required": ["field", "code", "message"]}},
                "current": {"description": "of a stale write: what is stored now"},
                "differs": {"type": "array", "items": {"type": "string"},
@@ -141,10 +200,24 @@ public class OpenApiDescriptionTest extends AppTest {
                             .valueStream()
                             .map(JsonNode::asString)
                             .toList());
-            body.path("errors").forEach(error -> assertThat(error.propertyNames())
-                    .containsExactlyInAnyOrderElementsOf(
-                            known.at("/properties/errors/items/properties").propertyNames()));
+            body.path("errors").forEach(error -> {
+                assertThat(known.at("/properties/errors/items/properties").propertyNames())
+                        .containsAll(error.propertyNames());
+                assertThat(error.propertyNames()).contains("field", "code", "message");
+            });
         }
+    }
+
+    /** A program may put the amounts into the words itself, in whatever unit it likes. */
+    @Test
+    public void aRefusalCarriesItsWordsAndItsAmounts() {
+        JsonNode error = body(post("/api/plans/preview", "{\"foot\": {\"lengthMm\": 50}, \"swatch\": {}}"))
+                .at("/errors/0");
+        assertThat(error.get("template").asString()).startsWith("Foot length must be {min} to {max}");
+        assertThat(error.get("message").asString()).startsWith("Foot length must be 10 to 36 cm");
+        assertThat(error.at("/amounts/max/value").asDouble()).isEqualTo(360);
+        assertThat(error.at("/amounts/max/unit").asString()).isEqualTo("MILLIMETRES");
+        assertThat(error.at("/amounts/found/value").asDouble()).isEqualTo(50);
     }
 
     /** Says of every record and its parts what their sources say. */

@@ -20,9 +20,14 @@ public record Problem(String code, String field, String template, String remedy,
         amounts = Map.copyOf(amounts);
     }
 
+    /** The problem and what would help, with {@code {name}} where an amount goes. */
+    public String words() {
+        return remedy.isEmpty() ? template : template + " " + remedy;
+    }
+
     /** The problem and what would help, lengths in the reader's unit. */
     public String message(LengthUnit lengths) {
-        String text = remedy.isEmpty() ? template : template + " " + remedy;
+        String text = words();
         if (amounts.containsKey("min") && amounts.containsKey("max")) {
             text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
         }

@@ -42,11 +42,11 @@ export function ShapingWords(props: ShapingWordsProps) {
         {...words}
         id={`${name}-edge`}
         choice={`${name}.edgeStitch`}
-        after={parity ? undefined : last}
+        after={parity ? ',' : last}
       />
       {parity && (
         <>
-          {shaping.begun ? ' from ' : ' to '}
+          {shaping.begun ? ' up from ' : ' down to '}
           <OptionWord
             {...words}
             id={`${name}-parity`}

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Refused } from '../api/client';
 import { deleteLater, useLeaving } from '../api/deletions';
 import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
+import { standing } from './standing';
 import { ThrowAway } from './ThrowAway';
 
 interface Kept {
@@ -111,11 +112,18 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
   const [value, setValue] = useState(props.value);
   const keep = useKeep<K>(shelf);
   const refused = keep.error instanceof Refused ? keep.error : undefined;
-  const problemAt = (field: string) =>
-    refused?.errors.find((each) => each.field === field)?.message;
+  const [sent, setSent] = useState<object | undefined>();
+  const now = { name, ...write(value) };
+  // What was refused is said until it is corrected, and no longer.
+  const problems = standing(refused?.errors ?? [], sent, now);
+  const problemAt = (field: string) => problems.find((each) => each.field === field)?.message;
+  const corrected = refused !== undefined && refused.errors.length > 0 && problems.length === 0;
+  const said = problems.length > 0 ? problems.map(({ message }) => message).join(' ') : undefined;
   const stale = refused?.code === 'stale' ? (refused.current as unknown as K) : undefined;
-  const send = (against: Kept | undefined) =>
-    keep.mutate({ kept: against, write: { name, ...write(value) } }, { onSuccess: onDone });
+  const send = (against: Kept | undefined) => {
+    setSent(now);
+    keep.mutate({ kept: against, write: now }, { onSuccess: onDone });
+  };
   return (
     <form
       onSubmit={(event) => {
@@ -136,9 +144,9 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
         <Field.ErrorText color="amiss">{problemAt('name')}</Field.ErrorText>
       </Field.Root>
       {fields(value, (part) => setValue({ ...value, ...part }), problemAt)}
-      {keep.error && (
+      {keep.error && !corrected && (
         <Box role="alert" mt={3} px={3} py={2} bg="amissGround" color="amiss" maxW="40rem">
-          <p>{keep.error.message}</p>
+          <p>{said ?? keep.error.message}</p>
           {stale && (
             <chakra.button
               type="button"

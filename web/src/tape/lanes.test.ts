@@ -30,6 +30,13 @@ it('the needle reads every lane', () => {
   expect(reading(plans.usual, first, 'CM')).toContain('toe round 20 of 20');
 });
 
+it('where the cake is used up the needle says by how much it is too light', () => {
+  const at = { ...(plans.usual.axis[83] as AxisRound), leftG: -5.5 };
+  const read = reading(plans.usual, at, 'CM');
+  expect(read).toContain('5.5 g more than the cake has');
+  expect(read).not.toMatch(/[-−]5/);
+});
+
 it('the pattern lies where the plan says, and the needle reads its round', () => {
   const patterned = { ...plans.patterned, axis: plans.usual.axis };
   const onTape = patterned.pattern?.onTape ?? [];

@@ -37,7 +37,9 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
   const { leg } = plan.yarn;
   const yarn =
     leg && plan.yarn.roles.length === 1
-      ? `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
+      ? at.leftG < 0
+        ? `${valueText(-at.leftG, 'GRAMS', lengths)} more than the cake has`
+        : `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
       : `${valueText(at.usedG, 'GRAMS', lengths)} of yarn used by then`;
   const { stripes } = plan;
   const round = stripes?.socks[0]?.tube[at.round - 1];

@@ -1,6 +1,7 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { usePairs } from '../api/queries';
+import { PlainSelect } from '../form/PlainSelect';
 
 /** One pair as a file, to give to a friend; and its plan alone. */
 export function ExportPair() {
@@ -18,21 +19,13 @@ export function ExportPair() {
       <Box as="h2" fontSize="lg" mb={1}>
         Give a pair to a friend
       </Box>
-      <Flex gap={4} align="center" wrap="wrap">
-        <Box as="label" maxW="100%">
-          Pair{' '}
-          <select
-            value={pair.id}
-            onChange={(event) => setChosen(event.target.value)}
-            style={{ minHeight: '44px', maxWidth: '100%' }}
-          >
-            {pairs.data?.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </Box>
+      <Flex gap={4} align="flex-end" wrap="wrap">
+        <PlainSelect
+          label="Pair"
+          value={pair.id}
+          options={(pairs.data ?? []).map(({ id, name }) => ({ value: id, text: name }))}
+          onChange={setChosen}
+        />
         <Box as="label" minH="44px" display="flex" gap={2} alignItems="center">
           <input type="checkbox" checked={feet} onChange={() => setFeet(!feet)} />
           with the feet’s name and earlier measurements

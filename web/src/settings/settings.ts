@@ -70,11 +70,16 @@ export function changeSettings(change: Partial<Settings>): void {
   listeners.forEach((listener) => listener());
 }
 
-/** Puts the light on the page; called once at the start and at every change. */
+const SYSTEM_DARK = matchMedia('(prefers-color-scheme: dark)');
+const FORCED = matchMedia('(forced-colors: active)');
+
+/**
+ * Puts the light on the page; called once at the start and at every change. Where the system forces its own colours, the
+ * drawings follow its ground, whatever was chosen: their lines would not be seen on the other.
+ */
 export function applyLight(): void {
-  const dark =
-    settings.light === 'lamp' ||
-    (settings.light === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+  const bySystem = settings.light === 'system' || FORCED.matches;
+  const dark = bySystem ? SYSTEM_DARK.matches : settings.light === 'lamp';
   document.documentElement.classList.toggle('dark', dark);
   document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
 }
@@ -86,4 +91,5 @@ export function useSettings(): Settings {
   }, currentSettings);
 }
 
-matchMedia('(prefers-color-scheme: dark)').addEventListener('change', applyLight);
+SYSTEM_DARK.addEventListener('change', applyLight);
+FORCED.addEventListener('change', applyLight);

@@ -19,6 +19,9 @@ record PairOnly(UUID pair, boolean feet) {
         if (table.equals("sock_pair")) {
             return "id = '" + pair + "'";
         }
+        if (Restore.OF_OTHERS.containsKey(table)) {
+            return "1 = 0"; // what was answered to other pairs says nothing without them
+        }
         if (shelf.equals("tube")) {
             return "1 = 0"; // a pair of pieces knows all that is needed of its tube
         }

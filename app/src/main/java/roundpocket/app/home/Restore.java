@@ -18,6 +18,10 @@ import roundpocket.app.home.Tables.Table;
 final class Restore {
     private static final int AT_ONCE = 500;
 
+    /** Rows of a pair that are about something of another pair: the column, and the table that it is in. */
+    static final Map<String, List<String>> OF_OTHERS =
+            Map.of("log_answer", List.of("note_id", "log_note"), "lesson_left", List.of("from_id", "sock_pair"));
+
     private final Connection from;
     private final Connection to;
     private final List<Table> tables;
@@ -71,6 +75,9 @@ final class Restore {
                 PreparedStatement insert = to.prepareStatement(put)) {
             int count = 0;
             while (row.next()) {
+                if (!where.isEmpty() && isOfNothing(written.name(), row)) {
+                    continue;
+                }
                 for (int i = 1; i <= written.columns().size(); i++) {
                     insert.setObject(i, row.getObject(i));
                 }
@@ -80,6 +87,20 @@ final class Restore {
                 }
             }
             insert.executeBatch();
+        }
+    }
+
+    /** Whether a row is about something of another pair that is not there; without it the row says nothing. */
+    private boolean isOfNothing(String table, ResultSet row) throws SQLException {
+        List<String> other = OF_OTHERS.get(table);
+        if (other == null) {
+            return false;
+        }
+        try (PreparedStatement asked = to.prepareStatement("select count(*) from " + other.get(1) + " where id = ?")) {
+            asked.setObject(1, row.getObject(other.get(0)));
+            try (ResultSet there = asked.executeQuery()) {
+                return !there.next() || there.getLong(1) == 0;
+            }
         }
     }
 

@@ -18,6 +18,7 @@ import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -189,10 +190,38 @@ public class BackupTest {
         }
     }
 
+    /** A pair that is brought back alone does without what it says of a pair that is gone. */
+    @Test
+    public void aPairComesBackWithoutThePairItHadLeftALessonOf() {
+        try (Running other = Running.on(Running.newHome())) {
+            restore(other, backup(app), "REPLACE");
+            String one = other.json("/api/laps").get(0).get("pairId").asString();
+            String another = other.json("/api/laps").get(1).get("pairId").asString();
+            // Each of the other: one of the two is brought back first, when the other is not there yet.
+            for (String left : List.of(
+                    "/api/pairs/" + one + "/lessons/left?from=" + another + "&kind=LEG",
+                    "/api/pairs/" + another + "/lessons/left?from=" + one + "&kind=LEG")) {
+                assertThat(other.send("POST", left, "").statusCode()).isEqualTo(204);
+            }
+            byte[] both = backup(other);
+            try (Running bare = Running.on(Running.newHome())) {
+                assertThat(restore(bare, both, "MERGE").get("added").asInt()).isPositive();
+                assertThat(bare.json("/api/pairs")).hasSameSizeAs(other.json("/api/pairs"));
+            }
+        }
+    }
+
     @Test
     public void onePairGoesToAFriendWithoutSomebodysFeet() {
         String pair = app.json("/api/laps").get(0).get("pairId").asString();
+        String other = app.json("/api/laps").get(1).get("pairId").asString();
+        String left = "/api/pairs/" + pair + "/lessons/left?from=" + other + "&kind=LEG";
+        assertThat(app.send("POST", left, "").statusCode()).isEqualTo(204);
         byte[] file = app.bytes("/api/home/pairs/" + pair);
+        assertThat(entries(file).get("tables/lesson_left.json").strip())
+                .as("what was left of a pair that stays at home")
+                .isEqualTo("[]");
+        assertThat(app.send("DELETE", left, "").statusCode()).isEqualTo(204);
         assertThat(entries(file).get("tables/foot.json").strip()).isEqualTo("[]");
         byte[] withFeet = app.bytes("/api/home/pairs/" + pair + "?feet=true");
         assertThat(entries(withFeet).get("tables/foot.json")).contains("ball_girth_mm");

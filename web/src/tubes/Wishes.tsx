@@ -11,6 +11,7 @@ import { wishFor, written } from './typed';
 
 const MOST = 8;
 const REST_MS = 500;
+const SPARE = ['1', '2', '3'];
 
 interface WishesProps {
   tube: Tube;
@@ -63,6 +64,7 @@ export function Wishes({ tube, feet, cutting }: WishesProps) {
             number={i}
             wish={wish}
             feet={feet}
+            spareRounds={cutting?.spareRounds}
             problem={cutting?.wishes[i]?.problem}
             problemAt={problemAt}
             onChange={(part) =>
@@ -97,6 +99,7 @@ interface WishProps {
   number: number;
   wish: TubeWish;
   feet: readonly KeptFoot[];
+  spareRounds: number | undefined;
   problem: string | undefined;
   problemAt: (field: string) => string | undefined;
   onChange: (part: Partial<TubeWish>) => void;
@@ -104,7 +107,9 @@ interface WishProps {
   onRemove: () => void;
 }
 
-function Wish({ number, wish, feet, problem, problemAt, onChange, onFirst, onRemove }: WishProps) {
+function Wish(props: WishProps) {
+  const { number, wish, feet, spareRounds, problem, problemAt, onChange, onFirst, onRemove } =
+    props;
   const { lengths } = useSettings();
   const at = (field: string) => problemAt(`wishes[${number}].${field}`);
   const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
@@ -148,6 +153,17 @@ function Wish({ number, wish, feet, problem, problemAt, onChange, onFirst, onRem
               { value: 'own', text: 'the tube’s own yarn' },
             ]}
             onChange={(of) => onChange({ ravel: of === 'own' })}
+          />
+        </Box>
+        <Box w="11rem">
+          <PlainSelect
+            label="spare rounds at a cut"
+            value={wish.spareRounds?.toString() ?? ''}
+            options={[
+              { value: '', text: `as the tube: ${spareRounds ?? 'usual'}` },
+              ...SPARE.map((rounds) => ({ value: rounds, text: rounds })),
+            ]}
+            onChange={(rounds) => onChange({ spareRounds: rounds ? Number(rounds) : undefined })}
           />
         </Box>
         <chakra.label display="flex" gap={2} minH="44px" alignItems="center" cursor="pointer">

@@ -37,9 +37,9 @@ class RingersTubes {
                 20.0,
                 "Knitted by machine in one evening.",
                 List.of(
-                        new TubeWishPart(marit.id(), null, 110, 150, true, false),
-                        new TubeWishPart(tore.id(), null, 80, 120, true, false),
-                        new TubeWishPart(aashild.id(), null, 90, 120, true, true))));
+                        new TubeWishPart(marit.id(), null, 110, 150, true, false, null),
+                        new TubeWishPart(tore.id(), null, 80, 120, true, false, null),
+                        new TubeWishPart(aashild.id(), null, 90, 120, true, true, 3))));
         tubes.create(tube(
                 "Two green tubes",
                 72,
@@ -48,7 +48,7 @@ class RingersTubes {
                 true,
                 20.0,
                 null,
-                List.of(new TubeWishPart(odd.id(), null, 100, 160, true, false))));
+                List.of(new TubeWishPart(odd.id(), null, 100, 160, true, false, null))));
         tubes.create(tube(
                 "Frost, what was left",
                 60,

@@ -252,7 +252,8 @@ class Cuttings {
                 wish.legFromMm(),
                 wish.legToMm(),
                 wish.alike(),
-                wish.ravel());
+                wish.ravel(),
+                Present.count(wish.spareRounds()));
     }
 
     private static Feet feet(FootView row) {

@@ -32,7 +32,14 @@ class PairOfPiece {
         TubePart ready = new TubePart(
                 Way.READY_TUBE,
                 null,
-                new ReadyTubePart(tube.stitches(), rounds, null, null, Cut.PIECES, tube.spareRounds(), null),
+                new ReadyTubePart(
+                        tube.stitches(),
+                        rounds,
+                        null,
+                        null,
+                        Cut.PIECES,
+                        wish.spareRounds() == null ? tube.spareRounds() : wish.spareRounds(),
+                        null),
                 null,
                 null,
                 null);

@@ -12,6 +12,13 @@ import org.jspecify.annotations.Nullable;
  * @param legToMm the longest leg, likewise
  * @param alike whether both socks are to begin in the same place of the stripes
  * @param ravel whether heels, toes and cuffs are of the tube's own yarn
+ * @param spareRounds rounds more than needed at each cut rim of its pieces, 1 to 3; those of the tube where left out
  */
 public record TubeWishPart(
-        UUID footId, @Nullable String name, double legFromMm, double legToMm, boolean alike, boolean ravel) {}
+        UUID footId,
+        @Nullable String name,
+        double legFromMm,
+        double legToMm,
+        boolean alike,
+        boolean ravel,
+        @Nullable Integer spareRounds) {}

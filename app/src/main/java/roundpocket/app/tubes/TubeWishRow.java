@@ -3,6 +3,7 @@ package roundpocket.app.tubes;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import roundpocket.app.kept.Names;
 
 /** A stored wish. */
@@ -19,6 +20,9 @@ public class TubeWishRow {
     private boolean alike;
     private boolean ravel;
 
+    @Nullable
+    private Integer spareRounds;
+
     protected TubeWishRow() {}
 
     TubeWishRow(TubeWishPart part, String name) {
@@ -28,9 +32,10 @@ public class TubeWishRow {
         this.legToMm = part.legToMm();
         this.alike = part.alike();
         this.ravel = part.ravel();
+        this.spareRounds = part.spareRounds();
     }
 
     TubeWishPart part() {
-        return new TubeWishPart(footId, name, legFromMm, legToMm, alike, ravel);
+        return new TubeWishPart(footId, name, legFromMm, legToMm, alike, ravel, spareRounds);
     }
 }

@@ -9,7 +9,7 @@ import roundpocket.core.measure.Unit;
  * A tube to be cut, counted in rounds from the end where the toes will be.
  *
  * @param rounds its rounds, 1 to 5000
- * @param spareRounds rounds more than needed at each cut rim, 0 to 3
+ * @param spareRounds rounds more than needed at each cut rim, 0 to 3, where a wish does not say otherwise
  * @param repeatRounds rounds of one repeat of its stripes, 1 to 2000; empty where it has none
  * @param tolerance how many rounds the two socks of a pair may begin apart in the repeat, 0 to 10
  * @param toeEndHeld whether the live stitches of the toes' end are on a thread, so that no cut is needed there
@@ -34,7 +34,7 @@ public record CutTube(
             Unit.ROUNDS,
             "The tube must have {min} to {max} (you entered {found}).",
             "Count along one column of stitches.");
-    private static final Limit SPARE = new Limit(
+    static final Limit SPARE = new Limit(
             "cut.tube.spare",
             0,
             3,
@@ -87,11 +87,6 @@ public record CutTube(
     /** Socks of one pair that come out of one tube. */
     int socks() {
         return two ? 1 : 2;
-    }
-
-    /** Rounds from rim to rim of two neighbours: one that is unpicked, and the spare ones on either side of it. */
-    int gap() {
-        return 2 * spareRounds + 1;
     }
 
     /** Whether what is unravelled comes off the toes' end: an end that is not on a thread is better unravelled than cut. */

@@ -84,7 +84,7 @@ public final class Cutter {
     }
 
     private CutFound found(Solution solution, boolean remnants) {
-        Layout layout = Layout.of(tube, solution.pieces(), solution.ravelled(), remnants);
+        Layout layout = Layout.of(choosing.rims(), solution.pieces(), solution.ravelled(), remnants);
         return judged(layout, solution.chosen(), solution.proven());
     }
 
@@ -135,14 +135,19 @@ public final class Cutter {
                 .sorted((a, b) -> Integer.compare(a.from(), b.from()))
                 .toList();
         int ravelled = choosing.ravelled(chosen);
-        int free = Layout.before(tube, ravelled);
-        for (Piece piece : sorted) {
-            tooClose(problems, free - piece.from());
-            free = piece.to() + tube.gap();
+        Rims rims = choosing.rims();
+        Piece last = sorted.get(sorted.size() - 1);
+        tooClose(
+                problems,
+                rims.before(sorted.get(0).wish(), ravelled) - sorted.get(0).from());
+        for (int i = 1; i < sorted.size(); i++) {
+            Piece piece = sorted.get(i);
+            Piece before = sorted.get(i - 1);
+            tooClose(problems, before.to() + rims.gap(before.wish(), piece.wish()) - piece.from());
         }
-        tooClose(problems, free - tube.gap() + Layout.behind(tube, ravelled) - tube.rounds());
+        tooClose(problems, last.to() + rims.behind(last.wish(), ravelled) - tube.rounds());
         problems.throwIfAny();
-        return judged(Layout.of(tube, sorted, ravelled, true), chosen, true);
+        return judged(Layout.of(rims, sorted, ravelled, true), chosen, true);
     }
 
     /** Whether a piece cannot be in this tube at all. */

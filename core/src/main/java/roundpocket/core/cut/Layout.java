@@ -37,54 +37,32 @@ public record Layout(List<Piece> pieces, List<Stretch> stretches, int ravelled, 
                 .sum();
     }
 
-    /** Rounds that have to be free before the first piece. */
-    static int before(CutTube tube, int ravelled) {
-        int atToe = tube.ravelledAtToe() ? ravelled : 0;
-        return end(tube, tube.toeEndHeld(), atToe);
-    }
-
-    /** Rounds that have to be free behind the last piece. */
-    static int behind(CutTube tube, int ravelled) {
-        int atCuff = tube.ravelledAtToe() ? 0 : ravelled;
-        return end(tube, tube.cuffEndHeld(), atCuff);
-    }
-
-    /** An end that is not on a thread loses a round, and a piece that begins there has a cut rim. */
-    private static int end(CutTube tube, boolean held, int ravelled) {
-        return ravelled > 0 || held ? unravelled(held, ravelled) : 1 + tube.spareRounds();
-    }
-
-    /** Rounds unravelled from an end; the edge of one that is not on a thread comes off with them. */
-    private static int unravelled(boolean held, int ravelled) {
-        return ravelled + (ravelled > 0 && !held ? 1 : 0);
-    }
-
     /**
      * Lays a tube out.
      *
      * @param remnants whether what is left over is cut off where it is long enough
      */
-    static Layout of(CutTube tube, List<Piece> pieces, int ravelled, boolean remnants) {
+    static Layout of(Rims rims, List<Piece> pieces, int ravelled, boolean remnants) {
+        int rounds = rims.tube().rounds();
         List<Piece> sorted =
                 pieces.stream().sorted(Comparator.comparingInt(Piece::from)).toList();
-        List<Stretch> out = new ArrayList<>();
-        int atToe = tube.ravelledAtToe() ? ravelled : 0;
-        int atCuff = ravelled - atToe;
-        edge(out, tube, tube.toeEndHeld(), atToe, sorted.get(0).from(), remnants);
+        Piece first = sorted.get(0);
+        Piece last = sorted.get(sorted.size() - 1);
+        Edge toe = new Edge(rims.goneAtToe(ravelled), rims.toeEndLive(ravelled), rims.spare(first.wish()));
+        Edge cuff = new Edge(rims.goneAtCuff(ravelled), rims.cuffEndLive(ravelled), rims.spare(last.wish()));
+        List<Stretch> out = new ArrayList<>(toe.stretches(first.from(), remnants));
         for (int i = 0; i < sorted.size(); i++) {
             Piece piece = sorted.get(i);
             out.add(new Stretch(Kind.PIECE, piece.from(), piece.to(), piece.wish(), piece.sock()));
             if (i + 1 < sorted.size()) {
-                between(out, tube, piece.to(), sorted.get(i + 1).from(), remnants);
+                between(out, rims, piece, sorted.get(i + 1), remnants);
             }
         }
-        List<Stretch> far = new ArrayList<>();
-        int end = sorted.get(sorted.size() - 1).to();
-        edge(far, tube, tube.cuffEndHeld(), atCuff, tube.rounds() - end, remnants);
+        List<Stretch> far = cuff.stretches(rounds - last.to(), remnants);
         // The far end is the near one seen in a mirror.
         for (int i = far.size() - 1; i >= 0; i--) {
             Stretch seen = far.get(i);
-            out.add(new Stretch(seen.kind(), tube.rounds() - seen.to(), tube.rounds() - seen.from(), -1, 0));
+            out.add(new Stretch(seen.kind(), rounds - seen.to(), rounds - seen.from(), -1, 0));
         }
         List<Stretch> left = out.stream()
                 .filter(s -> s.kind() == Kind.REMNANT)
@@ -93,31 +71,37 @@ public record Layout(List<Piece> pieces, List<Stretch> stretches, int ravelled, 
         return new Layout(sorted, out, ravelled, left);
     }
 
-    /** What lies between the end of the tube and the first piece. */
-    private static void edge(
-            List<Stretch> out, CutTube tube, boolean held, int ravelled, int rounds, boolean remnants) {
-        int spare = tube.spareRounds();
-        int gone = unravelled(held, ravelled);
-        int free = rounds - gone;
-        boolean live = held || ravelled > 0;
-        add(out, Kind.RAVEL, gone);
-        int remnant = free - 1 - spare;
-        if (remnants && remnant >= SHORTEST_REMNANT) {
-            add(out, Kind.REMNANT, remnant);
-        } else if (live) {
-            add(out, Kind.GIVEN_UP, free);
-            return;
-        } else {
-            add(out, Kind.GIVEN_UP, remnant);
+    /**
+     * An end of the tube.
+     *
+     * @param gone rounds that are unravelled from it
+     * @param live whether a piece that begins there has no cut rim
+     * @param spare spare rounds of the piece next to it, where its rim is cut
+     */
+    private record Edge(int gone, boolean live, int spare) {
+        /** What lies between the end and the first piece, so many rounds away. */
+        List<Stretch> stretches(int rounds, boolean remnants) {
+            List<Stretch> out = new ArrayList<>();
+            int free = rounds - gone;
+            add(out, Kind.RAVEL, gone);
+            int remnant = free - 1 - spare;
+            if (remnants && remnant >= SHORTEST_REMNANT) {
+                add(out, Kind.REMNANT, remnant);
+            } else if (live) {
+                add(out, Kind.GIVEN_UP, free);
+                return out;
+            } else {
+                add(out, Kind.GIVEN_UP, remnant);
+            }
+            add(out, Kind.CUT, 1);
+            add(out, Kind.SPARE, spare);
+            return out;
         }
-        add(out, Kind.CUT, 1);
-        add(out, Kind.SPARE, spare);
     }
 
-    private static void between(List<Stretch> out, CutTube tube, int from, int to, boolean remnants) {
-        int spare = tube.spareRounds();
-        int more = to - from - tube.gap();
-        add(out, Kind.SPARE, spare);
+    private static void between(List<Stretch> out, Rims rims, Piece before, Piece behind, boolean remnants) {
+        int more = behind.from() - before.to() - rims.gap(before.wish(), behind.wish());
+        add(out, Kind.SPARE, rims.spare(before.wish()));
         add(out, Kind.CUT, 1);
         if (remnants && more - 1 >= SHORTEST_REMNANT) {
             add(out, Kind.REMNANT, more - 1);
@@ -125,7 +109,7 @@ public record Layout(List<Piece> pieces, List<Stretch> stretches, int ravelled, 
         } else {
             add(out, Kind.GIVEN_UP, more);
         }
-        add(out, Kind.SPARE, spare);
+        add(out, Kind.SPARE, rims.spare(behind.wish()));
     }
 
     private static void add(List<Stretch> out, Kind kind, int rounds) {
@@ -136,16 +120,17 @@ public record Layout(List<Piece> pieces, List<Stretch> stretches, int ravelled, 
     }
 
     /** Rounds of the longest remnant that the tube would give between these pieces, however short. */
-    static int longestRemnant(CutTube tube, List<Piece> sorted, int ravelled) {
-        int atToe = tube.ravelledAtToe() ? ravelled : 0;
-        int first = sorted.get(0).from() - unravelled(tube.toeEndHeld(), atToe);
-        int last =
-                tube.rounds() - sorted.get(sorted.size() - 1).to() - unravelled(tube.cuffEndHeld(), ravelled - atToe);
-        int ends = Math.max(first, last) - 1 - tube.spareRounds();
+    static int longestRemnant(Rims rims, List<Piece> sorted, int ravelled) {
+        Piece first = sorted.get(0);
+        Piece last = sorted.get(sorted.size() - 1);
+        int atToe = first.from() - rims.goneAtToe(ravelled) - rims.spare(first.wish());
+        int atCuff = rims.tube().rounds() - last.to() - rims.goneAtCuff(ravelled) - rims.spare(last.wish());
         int between = IntStream.range(1, sorted.size())
-                .map(i -> sorted.get(i).from() - sorted.get(i - 1).to() - tube.gap() - 1)
+                .map(i -> sorted.get(i).from()
+                        - sorted.get(i - 1).to()
+                        - rims.gap(sorted.get(i - 1).wish(), sorted.get(i).wish()))
                 .max()
                 .orElse(0);
-        return Math.max(0, Math.max(ends, between));
+        return Math.max(0, Math.max(Math.max(atToe, atCuff), between) - 1);
     }
 }

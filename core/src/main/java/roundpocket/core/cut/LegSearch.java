@@ -1,5 +1,7 @@
 package roundpocket.core.cut;
 
+import java.util.List;
+
 /**
  * Finds the longest legs, the earliest wish first, that still let as many pairs match as can.
  *
@@ -26,22 +28,41 @@ final class LegSearch {
      */
     record Found(int[] legs, int misses) {}
 
-    static Found longest(Job job, OrderSearch.Effort effort) {
+    /** The same job may come with several kinds of pieces at its ends: what any of them allows, can be. */
+    static Found longest(List<Job> jobs, OrderSearch.Effort effort) {
+        Job any = jobs.get(0);
         for (int misses = 0; ; misses++) {
-            LegSearch search = new LegSearch(job, misses, effort);
-            if (misses == job.matchedPairs() || search.possible(job.shortest(), 0)) {
-                return new Found(search.legs(), misses);
+            int missed = misses;
+            List<LegSearch> searches = jobs.stream()
+                    .filter(job -> !mirrorOfOther(job))
+                    .map(job -> new LegSearch(job, missed, effort))
+                    .toList();
+            if (misses == any.matchedPairs() || possible(searches, any.shortest(), 0)) {
+                return new Found(legs(searches, any), misses);
             }
         }
     }
 
-    private int[] legs() {
-        int[] legs = job.shortest();
+    /** An order seen from its other end takes as many rounds, and its pairs match as they did. */
+    private static boolean mirrorOfOther(Job job) {
+        return job.ends().last() != Ends.ANY && job.ends().first() > job.ends().last();
+    }
+
+    private static boolean possible(List<LegSearch> searches, int[] legs, int settled) {
+        return searches.stream().anyMatch(search -> search.possible(legs, settled));
+    }
+
+    private static int[] legs(List<LegSearch> searches, Job any) {
+        int[] legs = any.shortest();
         for (int pair = 0; pair < legs.length; pair++) {
             int shortest = legs[pair];
-            int leg = Math.min(job.wishes().get(pair).legTo(), shortest + job.left(legs) / job.socks());
+            int left = searches.stream()
+                    .mapToInt(search -> search.job.left(legs))
+                    .max()
+                    .orElseThrow();
+            int leg = Math.min(any.wishes().get(pair).legTo(), shortest + left / any.socks());
             legs[pair] = leg;
-            while (leg > shortest && !possible(legs, pair + 1)) {
+            while (leg > shortest && !possible(searches, legs, pair + 1)) {
                 legs[pair] = --leg;
             }
         }
@@ -62,7 +83,11 @@ final class LegSearch {
     private boolean inBlocks(int[] legs, int settled) {
         return someLegs(legs, settled, tried -> {
             Blocks blocks = new Blocks(job, tried);
-            return blocks.least(misses, 0) <= job.left(tried) && blocks.fewest(misses) <= job.left(tried);
+            int left = job.left(tried);
+            if (blocks.least(misses, 0) > left || blocks.fewest(misses) > left) {
+                return false;
+            }
+            return job.ends().free() || job.keepsToEnds(blocks.within(misses, left));
         });
     }
 

@@ -80,6 +80,7 @@ final class OrderSearch {
         }
         this.anchor = IntStream.range(0, twin.length)
                 .filter(pair -> twin[pair] < 0 && IntStream.of(twin).noneMatch(other -> other == pair))
+                .filter(pair -> job.ends().mirrored())
                 .findFirst()
                 .orElse(-1);
         int times = any ? repeatsWithin(Arrays.stream(length).sum() * job.socks() + most) : 0;
@@ -90,7 +91,8 @@ final class OrderSearch {
 
     private int twinOf(int pair) {
         for (int other = pair - 1; other >= 0; other--) {
-            if (length[pair] == length[other] && matched[pair] == matched[other]) {
+            boolean same = length[pair] == length[other] && matched[pair] == matched[other];
+            if (same && job.spares().get(pair).equals(job.spares().get(other))) {
                 return other;
             }
         }
@@ -134,7 +136,10 @@ final class OrderSearch {
 
     private Arrangement placeAny(int at, int missed) {
         for (int pair = 0; pair < job.pairs(); pair++) {
-            if (placed[pair] == job.socks() || sameAsEarlier(pair) || pair == anchor && mirrored(at)) {
+            if (placed[pair] == job.socks()
+                    || sameAsEarlier(pair)
+                    || pair == anchor && mirrored(at)
+                    || !allowed(pair, at)) {
                 continue;
             }
             if (--effort.left < 0) {
@@ -154,6 +159,12 @@ final class OrderSearch {
     private boolean sameAsEarlier(int pair) {
         // Where the one before it has begun, so have all that are before that one.
         return placed[pair] == 0 && twin[pair] >= 0 && placed[twin[pair]] == 0;
+    }
+
+    private boolean allowed(int pair, int at) {
+        int spare = job.spares().get(pair);
+        return (at > 0 || job.ends().mayBeFirst(spare))
+                && (at < order.length - 1 || job.ends().mayBeLast(spare));
     }
 
     /** Whether the anchor’s pieces would lie rather in the second half: an order is as good from its other end. */
@@ -181,7 +192,7 @@ final class OrderSearch {
         int apart = base[at] - base[first[pair]];
         int times = (int) Math.max(
                 0, Math.floor((apart - job.phase().tolerance()) / job.phase().repeat()));
-        while (mostApart[times] < apart) {
+        while (times < mostApart.length && mostApart[times] < apart) {
             times++;
         }
         for (; times < leastApart.length && leastApart[times] <= apart + most; times++) {

@@ -12,24 +12,21 @@ final class Solver {
     /** Steps after which a search gives up: a second or two. Eight pairs in a tight tube may come to that. */
     private static final long EFFORT = 4_000_000;
 
-    private final CutTube tube;
-    private final Choosing choosing;
+    private static final long FIRST_STEPS = 100_000;
+    private static final int MORE_STEPS = 8;
+
+    private final Rims rims;
     private final List<Integer> chosen;
     private final int ravelled;
-    private final Job job;
+    private final List<Job> jobs;
     private final OrderSearch.Effort effort = new OrderSearch.Effort(EFFORT);
 
     private Solver(CutTube tube, List<CutWish> wishes, List<Integer> chosen) {
-        this.tube = tube;
-        this.choosing = new Choosing(tube, wishes);
+        Choosing choosing = new Choosing(tube, wishes);
+        this.rims = choosing.rims();
         this.chosen = chosen;
         this.ravelled = choosing.ravelled(chosen);
-        this.job = new Job(
-                chosen.stream().map(wishes::get).toList(),
-                tube.socks(),
-                choosing.room(chosen),
-                tube.gap(),
-                tube.phase());
+        this.jobs = choosing.jobs(chosen);
     }
 
     /** With {@code remnant}, the order that leaves the longest one; else any of those that are as good, the rest at an end. */
@@ -38,60 +35,80 @@ final class Solver {
     }
 
     private Solution best(boolean remnant) {
-        LegSearch.Found found = LegSearch.longest(job, effort);
+        LegSearch.Found found = LegSearch.longest(jobs, effort);
         int[] legs = found.legs();
-        Remnants remnants = new Remnants(legs, found.misses());
-        Arrangement best = remnant ? remnants.best() : remnants.any();
-        List<Piece> pieces = pieces(best, legs, job.left(legs) - best.givenUpInAll());
+        List<Remnants> each = jobs.stream()
+                .filter(job -> job.left(legs) >= 0)
+                .map(job -> new Remnants(job, legs, found.misses()))
+                .toList();
+        Placed best = remnant ? longestRemnant(each) : any(each);
+        List<Piece> pieces = pieces(best, legs);
         return new Solution(
                 chosen,
                 Arrays.stream(legs).boxed().toList(),
                 pieces,
                 ravelled,
-                Layout.longestRemnant(tube, pieces, ravelled),
+                Layout.longestRemnant(rims, pieces, ravelled),
                 !effort.spent());
+    }
+
+    /** Pieces in their order, and the job that they are the answer to. */
+    private record Placed(Job job, Arrangement arrangement) {}
+
+    private static Placed longestRemnant(List<Remnants> each) {
+        int most = each.stream().mapToInt(remnants -> remnants.left).max().orElseThrow();
+        for (int remnant = most; remnant > 0; remnant--) {
+            for (Remnants remnants : each) {
+                Arrangement found = remnants.leaving(remnant);
+                if (found != null) {
+                    return new Placed(remnants.job, found);
+                }
+            }
+        }
+        return any(each);
+    }
+
+    /** That one of them has an order is known; the search that found it may find it again. */
+    private static Placed any(List<Remnants> each) {
+        for (long steps = FIRST_STEPS; ; steps *= MORE_STEPS) {
+            for (Remnants remnants : each) {
+                Arrangement found = remnants.any(new OrderSearch.Effort(steps));
+                if (found != null) {
+                    return new Placed(remnants.job, found);
+                }
+            }
+        }
     }
 
     /** Looks for the order that leaves the longest remnant, between two pieces or at an end. */
     private final class Remnants {
+        private final Job job;
         private final int[] legs;
         private final int misses;
         private final int left;
         private final Blocks blocks;
 
-        Remnants(int[] legs, int misses) {
+        Remnants(Job job, int[] legs, int misses) {
+            this.job = job;
             this.legs = legs;
             this.misses = misses;
             this.left = job.left(legs);
             this.blocks = new Blocks(job, legs);
         }
 
-        Arrangement best() {
-            for (int remnant = left; remnant > 0; remnant--) {
-                Arrangement found = leaving(remnant);
-                if (found != null) {
-                    return found;
-                }
-            }
-            return any();
-        }
-
-        Arrangement any() {
-            Arrangement inBlocks = blocks.within(misses, Math.min(left, blocks.fewest(misses)));
-            // That there is one is known; the search that found it may find it again.
-            return inBlocks != null
-                    ? inBlocks
-                    : OrderSearch.find(job, legs, misses, left, 0, new OrderSearch.Effort(Long.MAX_VALUE));
+        Arrangement any(OrderSearch.Effort effort) {
+            Arrangement inBlocks = fitting(blocks.within(misses, Math.min(left, blocks.fewest(misses))));
+            return inBlocks != null ? inBlocks : OrderSearch.find(job, legs, misses, left, 0, effort);
         }
 
         /** An order that leaves a remnant of so many rounds: one more is cut where it lies between two pieces. */
-        private Arrangement leaving(int remnant) {
+        Arrangement leaving(int remnant) {
             int between = remnant + 1;
             int givenUp = left - between;
-            int atEnd = left - remnant - rimAtEnd();
-            Arrangement found = atEnd < 0 ? null : blocks.within(misses, atEnd);
+            int atEnd = left - remnant - rimAtEnd(job);
+            Arrangement found = atEnd < 0 ? null : fitting(blocks.within(misses, atEnd));
             if (found == null && givenUp >= 0 && job.pieces() > 1) {
-                found = blocks.around(between, misses, givenUp);
+                found = fitting(blocks.around(between, misses, givenUp));
             }
             if (found == null && atEnd >= blocks.least(misses, 0)) {
                 found = OrderSearch.find(job, legs, misses, atEnd, 0, effort);
@@ -99,32 +116,39 @@ final class Solver {
             boolean possible = givenUp >= 0 && job.pieces() > 1 && givenUp >= blocks.least(misses, between);
             return found == null && possible ? OrderSearch.find(job, legs, misses, left, between, effort) : found;
         }
+
+        private Arrangement fitting(Arrangement found) {
+            return found != null && job.keepsToEnds(found) ? found : null;
+        }
     }
 
     /** Rounds that a remnant at an end costs: a piece that is no longer at an end has a cut rim. */
-    private int rimAtEnd() {
-        return remnantAtToe() || remnantAtCuff() ? 0 : 1 + tube.spareRounds();
+    private int rimAtEnd(Job job) {
+        return remnantAtToe() || remnantAtCuff() ? 0 : 1 + job.lastSpare();
     }
 
     private boolean remnantAtToe() {
-        return !tube.toeEndHeld() && !(tube.ravelledAtToe() && ravelled > 0);
+        return !rims.toeEndLive(ravelled);
     }
 
     private boolean remnantAtCuff() {
-        return !tube.cuffEndHeld() && (tube.ravelledAtToe() || ravelled == 0);
+        return !rims.cuffEndLive(ravelled);
     }
 
-    private List<Piece> pieces(Arrangement arrangement, int[] legs, int leftAtEnd) {
-        int at = Layout.before(tube, ravelled) + (remnantAtToe() && !remnantAtCuff() ? leftAtEnd : 0);
-        int[] socks = new int[job.pairs()];
+    private List<Piece> pieces(Placed placed, int[] legs) {
+        int[] order = placed.arrangement.order();
+        int leftAtEnd = placed.job.left(legs) - placed.arrangement.givenUpInAll();
+        int at = rims.before(chosen.get(order[0]), ravelled) + (remnantAtToe() && !remnantAtCuff() ? leftAtEnd : 0);
+        int[] socks = new int[legs.length];
         List<Piece> pieces = new ArrayList<>();
-        for (int i = 0; i < arrangement.order().length; i++) {
-            int pair = arrangement.order()[i];
-            at += arrangement.givenUp()[i];
+        for (int i = 0; i < order.length; i++) {
+            int pair = order[i];
+            int wish = chosen.get(pair);
+            at += placed.arrangement.givenUp()[i] + (i == 0 ? 0 : rims.gap(chosen.get(order[i - 1]), wish));
             Piece piece = new Piece(
-                    chosen.get(pair), socks[pair]++, at, job.wishes().get(pair).footRounds(), legs[pair]);
+                    wish, socks[pair]++, at, placed.job.wishes().get(pair).footRounds(), legs[pair]);
             pieces.add(piece);
-            at = piece.to() + tube.gap();
+            at = piece.to();
         }
         return pieces;
     }

@@ -2,6 +2,7 @@ package roundpocket.core.ready;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import roundpocket.core.cut.CutWish;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -27,13 +28,22 @@ import roundpocket.core.tube.TubeCut;
  * @param legToMm the longest, {@code legFromMm} or more
  * @param alike whether both socks are to begin in the same place of the stripes
  * @param ravel whether heels, toes and cuffs are of the tube's own yarn, and not of another cake
+ * @param spareRounds rounds more than needed at each cut rim of its pieces, 1 to 3; those of the tube where empty
  */
-public record TubeWish(String name, Feet feet, double legFromMm, double legToMm, boolean alike, boolean ravel) {
+public record TubeWish(
+        String name,
+        Feet feet,
+        double legFromMm,
+        double legToMm,
+        boolean alike,
+        boolean ravel,
+        OptionalInt spareRounds) {
     public TubeWish {
         Limit leg = TubeChoice.legLimit();
         Problems problems = new Problems();
         problems.checkRange("legFromMm", legFromMm, leg);
         problems.checkRange("legToMm", legToMm, leg);
+        spareRounds.ifPresent(spare -> problems.checkRange("spareRounds", spare, ReadyTube.spareLimit()));
         if (legToMm < legFromMm) {
             problems.add(new Problem(
                     "ready.wish.leg",
@@ -67,7 +77,8 @@ public record TubeWish(String name, Feet feet, double legFromMm, double legToMm,
                         shortest.tube().legRounds().count(),
                         longest.tube().legRounds().count(),
                         alike,
-                        ravelled));
+                        ravelled,
+                        spareRounds));
     }
 
     private static double exactly(Step rounds) {

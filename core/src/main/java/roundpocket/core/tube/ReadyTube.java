@@ -122,6 +122,11 @@ public record ReadyTube(
         return new ReadyTube(stitches, rounds, lengthMm, massG, cut, spareRounds, Optional.of(true));
     }
 
+    /** Spare rounds at each cut rim. */
+    public static Limit spareLimit() {
+        return SPARE;
+    }
+
     /** Whether the yarn for heels, toes and cuffs comes out of it. Pieces are not made shorter any more. */
     public boolean ravelled() {
         return ravel.orElse(false) && cutTaken() != Cut.PIECES;

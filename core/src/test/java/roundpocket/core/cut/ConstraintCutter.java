@@ -16,6 +16,10 @@ final class ConstraintCutter {
     private final List<CutWish> wishes;
     private final int ravelled;
 
+    private int spare(int wish) {
+        return wishes.get(wish).spareRounds().orElse(tube.spareRounds());
+    }
+
     /** Fixed so far: pairs in phase, then legs. */
     private int inPhase = -1;
 
@@ -77,8 +81,8 @@ final class ConstraintCutter {
                             : model.intVar(
                                     wishes.get(wish).legFrom(), wishes.get(wish).legTo());
                 }
-                starts[i] = model.intVar(toe + (toeCut ? 1 + tube.spareRounds() : 0), tube.rounds());
-                ends[i] = model.intVar(0, cuff - (cuffCut ? 1 + tube.spareRounds() : 0));
+                starts[i] = model.intVar(toe + (toeCut ? 1 + spare(wish) : 0), tube.rounds());
+                ends[i] = model.intVar(0, cuff - (cuffCut ? 1 + spare(wish) : 0));
                 model.arithm(model.offset(starts[i], wishes.get(wish).footRounds()), "+", legs[wish], "=", ends[i])
                         .post();
                 for (int j = 0; j < i; j++) {
@@ -94,7 +98,8 @@ final class ConstraintCutter {
         }
 
         private void apart(int one, int other) {
-            int gap = 2 * tube.spareRounds() + 1;
+            int socks = tube.two() ? 1 : 2;
+            int gap = spare(one / socks) + 1 + spare(other / socks);
             model.or(
                             model.arithm(starts[one], "-", ends[other], ">=", gap)
                                     .reify(),
@@ -127,7 +132,7 @@ final class ConstraintCutter {
 
         /** A remnant lies apart from every piece by one round that is cut and the piece's spare ones. */
         private IntVar remnant(int toe, int cuff) {
-            int rim = 1 + tube.spareRounds();
+            int socks = tube.two() ? 1 : 2;
             IntVar rounds = model.intVar(0, tube.rounds());
             IntVar from = model.intVar(0, tube.rounds());
             IntVar to = model.intVar(0, tube.rounds());
@@ -136,6 +141,7 @@ final class ConstraintCutter {
             model.or(none, model.arithm(from, ">=", toe).reify()).post();
             model.or(none, model.arithm(to, "<=", cuff).reify()).post();
             for (int i = 0; i < starts.length; i++) {
+                int rim = 1 + spare(i / socks);
                 model.or(
                                 none,
                                 model.arithm(from, "-", ends[i], ">=", rim).reify(),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import org.testng.Reporter;
 import org.testng.annotations.Test;
@@ -36,7 +37,8 @@ public class CutterTest {
                         from,
                         from + random.nextInt(7),
                         random.nextInt(5) > 0,
-                        random.nextInt(3) > 0 ? 0 : random.nextInt(80) / 10.0));
+                        random.nextInt(3) > 0 ? 0 : random.nextInt(80) / 10.0,
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(4))));
             }
             return new Job(tube, wishes);
         }
@@ -104,9 +106,7 @@ public class CutterTest {
                     true,
                     true,
                     false);
-            List<CutWish> wishes = List.of(
-                    CutWish.of(1 + random.nextInt(3), 1, 1 + random.nextInt(3), true),
-                    CutWish.of(1 + random.nextInt(3), 1, 1 + random.nextInt(3), random.nextBoolean()));
+            List<CutWish> wishes = List.of(small(random, true), small(random, random.nextBoolean()));
             List<Integer> chosen = new Choosing(tube, wishes).best();
             if (chosen.size() < 2) {
                 continue;
@@ -120,6 +120,11 @@ public class CutterTest {
                     .as("%s", job)
                     .isEqualTo(every.best);
         }
+    }
+
+    private static CutWish small(Random random, boolean alike) {
+        OptionalInt spare = random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(3));
+        return new CutWish(1 + random.nextInt(3), 1, 1 + random.nextInt(3), alike, 0, spare);
     }
 
     /** Looks at every place of four pieces. */
@@ -148,10 +153,11 @@ public class CutterTest {
                 judge(pieces, legs);
                 return;
             }
-            int from = pieces.isEmpty() ? 0 : pieces.get(pieces.size() - 1).to() + 2 * tube.spareRounds() + 1;
-            for (int at = from; at < tube.rounds(); at++) {
-                for (int wish = 0; wish < 2; wish++) {
-                    int mine = wish;
+            for (int wish = 0; wish < 2; wish++) {
+                int mine = wish;
+                Piece last = pieces.isEmpty() ? null : pieces.get(pieces.size() - 1);
+                int from = last == null ? 0 : last.to() + spare(last.wish()) + 1 + spare(wish);
+                for (int at = from; at < tube.rounds(); at++) {
                     int sock =
                             (int) pieces.stream().filter(p -> p.wish() == mine).count();
                     Piece piece = new Piece(wish, sock, at, wishes.get(wish).footRounds(), legs.get(wish));
@@ -162,6 +168,10 @@ public class CutterTest {
                     }
                 }
             }
+        }
+
+        private int spare(int wish) {
+            return wishes.get(wish).spareRounds().orElse(tube.spareRounds());
         }
 
         private void judge(List<Piece> pieces, List<Integer> legs) {
@@ -177,11 +187,13 @@ public class CutterTest {
                 boolean fits = over <= tube.tolerance() || over >= repeat - tube.tolerance();
                 matches += wishes.get(wish).alike() && 2 * tube.tolerance() + 1 < repeat && fits ? 1 : 0;
             }
-            int remnant =
-                    Math.max(pieces.get(0).from(), tube.rounds() - pieces.get(3).to()) - 1 - tube.spareRounds();
+            int remnant = Math.max(
+                    pieces.get(0).from() - 1 - spare(pieces.get(0).wish()),
+                    tube.rounds() - pieces.get(3).to() - 1 - spare(pieces.get(3).wish()));
             for (int i = 1; i < 4; i++) {
-                remnant = Math.max(
-                        remnant, pieces.get(i).from() - pieces.get(i - 1).to() - 2 * tube.spareRounds() - 2);
+                Piece before = pieces.get(i - 1);
+                int rims = spare(before.wish()) + spare(pieces.get(i).wish()) + 2;
+                remnant = Math.max(remnant, pieces.get(i).from() - before.to() - rims);
             }
             List<Integer> found = List.of(matches, legs.get(0), legs.get(1), Math.max(0, remnant));
             best = best.isEmpty() || later(found, best) ? found : best;
@@ -195,6 +207,26 @@ public class CutterTest {
             }
             return false;
         }
+    }
+
+    /** A self-striping yarn may have a repeat longer than any piece. */
+    @Test
+    public void aRepeatLongerThanAnyPieceIsCutForToo() {
+        Random random = new Random(SEED + 3);
+        int told = 0;
+        for (int i = 0; i < 2000; i++) {
+            List<CutWish> wishes =
+                    List.of(small(random, true), small(random, true), small(random, random.nextBoolean()));
+            CutTube tube = CutTube.striped(20 + random.nextInt(60), random.nextInt(2), 12 + random.nextInt(20));
+            List<Integer> chosen = new Choosing(tube, wishes).best();
+            if (chosen.size() > 1) {
+                whole(
+                        new Job(tube, wishes),
+                        new Cutter(tube, wishes).best(CutAim.BEST).orElseThrow());
+                told++;
+            }
+        }
+        assertThat(told).isGreaterThan(1000);
     }
 
     @Test

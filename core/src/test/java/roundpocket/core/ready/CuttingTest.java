@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.cut.Piece;
@@ -55,7 +56,7 @@ public class CuttingTest {
     }
 
     private static TubeWish wish(String name, double from, double to) {
-        return new TubeWish(name, WHOLE_EXAMPLE, from, to, true, false);
+        return new TubeWish(name, WHOLE_EXAMPLE, from, to, true, false, OptionalInt.empty());
     }
 
     /** Domain's whole example: f = 55, the opening's round 1, leg 5 in = 35 rounds above the cuff: 91 a piece. */
@@ -125,7 +126,7 @@ public class CuttingTest {
 
     @Test
     public void heelsAndToesOfTheTubesOwnYarnAreUnravelledFirst() {
-        TubeWish own = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true);
+        TubeWish own = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true, OptionalInt.empty());
         CutPlan best =
                 new Cutting(tube(300, Optional.empty()), List.of(own)).plans().get(0);
         int last = best.along().size() - 1;
@@ -170,7 +171,7 @@ public class CuttingTest {
     @Test
     public void twoPiecesLeaveTheirLegAndNothingToCut() {
         ReadyTube pieces = ReadyTube.of(64, 100).with(Cut.PIECES);
-        Tube tube = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true)
+        Tube tube = new TubeWish("Odd", WHOLE_EXAMPLE, 127, 127, true, true, OptionalInt.empty())
                 .spec(new TubeStock(pieces, GAUGE, Yarn.usual(), Optional.empty(), 0, true, true, false), 127)
                 .plan()
                 .tube();

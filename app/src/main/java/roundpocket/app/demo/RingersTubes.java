@@ -39,7 +39,7 @@ class RingersTubes {
                 List.of(
                         new TubeWishPart(marit.id(), null, 110, 150, true, false, null),
                         new TubeWishPart(tore.id(), null, 80, 120, true, false, null),
-                        new TubeWishPart(aashild.id(), null, 90, 120, true, true, 3))));
+                        new TubeWishPart(aashild.id(), null, 90, 120, true, true, null))));
         tubes.create(tube(
                 "Two green tubes",
                 72,

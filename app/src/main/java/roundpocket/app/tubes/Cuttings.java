@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -253,7 +254,7 @@ class Cuttings {
                 wish.legToMm(),
                 wish.alike(),
                 wish.ravel(),
-                Present.count(wish.spareRounds()));
+                wish.spareRounds() == null ? OptionalInt.empty() : OptionalInt.of(wish.spareRounds()));
     }
 
     private static Feet feet(FootView row) {

@@ -16,6 +16,7 @@ import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.TubeChoice;
 
 /** Ready tubes. */
@@ -68,6 +69,9 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
             problems.collect(at + "footId", () -> Required.part(wish.footId()));
             problems.checkRange(at + "legFromMm", wish.legFromMm(), TubeChoice.legLimit());
             problems.checkRange(at + "legToMm", wish.legToMm(), TubeChoice.legLimit());
+            if (wish.spareRounds() != null) {
+                problems.checkRange(at + "spareRounds", wish.spareRounds(), ReadyTube.spareLimit());
+            }
         }
         problems.throwIfAny();
         row.fill(write, wishes.stream().map(this::name).toList());

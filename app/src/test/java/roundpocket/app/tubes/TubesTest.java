@@ -90,6 +90,32 @@ public class TubesTest extends AppTest {
         assertThat(get("/api/pairs/" + made.at("/pairIds/0").asString())).hasStatus(404);
     }
 
+    /** An end on a thread needs no spare rounds, so the wish that asks for more of them lies there. */
+    @Test
+    public void aWishHasSpareRoundsOfItsOwn() {
+        String three = wish(odd, 90, 90).replace("}", ", \"spareRounds\": 3}");
+        JsonNode tube = kept(tube(
+                "Spare",
+                "\"rounds\": 400, \"spareRounds\": 1, \"toeEndHeld\": true, \"cuffEndHeld\": true",
+                "\"wishes\": [" + wish(marit, 100, 100) + "," + three + "]"));
+        assertThat(tube.at("/wishes/1/spareRounds").asInt()).isEqualTo(3);
+        assertThat(tube.at("/wishes/0").has("spareRounds")).isFalse();
+        String at = "/api/tubes/" + tube.get("id").asString();
+        JsonNode best = body(get(at + "/cutting")).at("/plans/0");
+        int spare = 0;
+        for (JsonNode along : best.get("along")) {
+            JsonNode stretch = along.get("stretch");
+            boolean is = stretch.at("/kind/id").asString().equals("SPARE");
+            spare += is ? stretch.get("to").asInt() - stretch.get("from").asInt() : 0;
+        }
+        assertThat(spare)
+                .as("two rims of four pieces, less the rims at the two ends, which are Odd’s")
+                .isEqualTo(2 * (1 + 1 + 3 + 3) - 2 * 3);
+        JsonNode made = body(post(at + "/cuts", cuts(tube, best)));
+        JsonNode pair = body(get("/api/pairs/" + made.at("/pairIds/1").asString()));
+        assertThat(pair.at("/spec/choices/tube/readyTube/spareRounds").asInt()).isEqualTo(3);
+    }
+
     private static String cuts(JsonNode tube, JsonNode plan) {
         StringBuilder pieces = new StringBuilder();
         for (JsonNode along : plan.get("along")) {
@@ -163,6 +189,11 @@ public class TubesTest extends AppTest {
                 "\"wishes\": [{\"footId\": \"00000000-0000-0000-0000-000000000001\", \"legFromMm\": 100,"
                         + "\"legToMm\": 120, \"alike\": true, \"ravel\": false}]",
                 "These feet are no longer there."
+            },
+            {
+                "\"rounds\": 300",
+                "\"wishes\": [" + wish(marit, 100, 120).replace("}", ", \"spareRounds\": 9}") + "]",
+                "\"field\":\"wishes[0].spareRounds\""
             },
         };
     }

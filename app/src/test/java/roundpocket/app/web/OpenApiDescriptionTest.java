@@ -106,7 +106,8 @@ public class OpenApiDescriptionTest extends AppTest {
                 {"name": "Ranged", "stitches": 64, "rounds": 600, "startRounds": 1, "spareRounds": 2, "contrastG": 20,
                  "stitchReading": {"count": 31, "spanMm": 100}, "roundReading": {"count": 43, "spanMm": 100},
                  "bands": [{"name": "a", "colour": "#a13d4b", "rounds": 5}],
-                 "wishes": [{"footId": "%s", "legFromMm": 100, "legToMm": 150, "alike": true, "ravel": false}]}""".formatted(
+                 "wishes": [{"footId": "%s", "legFromMm": 100, "legToMm": 150, "alike": true, "ravel": false,
+                  "spareRounds": 2}]}""".formatted(
                         foot.get("id").asString())));
         Set<String> known = new HashSet<>(Ranges.COUNTED);
         known.add("SpecPart.version"); // one version is read, and every other refused

@@ -112,6 +112,13 @@ public final class Bench {
                 few.median(),
                 "—"));
         rows.add(Row.of("the same, 95th percentile", "ms", many.high(), few.high(), "8 wishes in under 100 ms"));
+        Cuts.AgainstSolver small = Cuts.againstSolver();
+        rows.add(Row.of(
+                "the best cuts of " + small.tubes() + " small tubes by a general constraint solver, against by us",
+                "ms",
+                small.theirsMs(),
+                small.oursMs(),
+                "at least 100"));
     }
 
     private void plan() throws RunnerException {

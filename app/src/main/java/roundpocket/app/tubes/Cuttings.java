@@ -19,6 +19,7 @@ import roundpocket.app.kept.Required;
 import roundpocket.app.kept.StaleException;
 import roundpocket.app.laps.LapRepository;
 import roundpocket.app.pairs.PairsShelf;
+import roundpocket.app.plans.RavelledPart;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
 import roundpocket.app.tubes.CuttingView.TubeFitView;
 import roundpocket.app.tubes.CuttingView.WishedView;
@@ -107,7 +108,7 @@ class Cuttings {
     @Transactional(readOnly = true)
     CutPlanView byHand(UUID id, List<PieceWrite> pieces, LengthUnit lengths) {
         TubeRow row = tubes.row(id);
-        return CutPlanView.of(plan(row, pieces), lengths);
+        return CutPlanView.of(plan(cutting(row, stock(row)), pieces), lengths);
     }
 
     /** How it fits everybody on the shelf of feet. */
@@ -137,7 +138,8 @@ class Cuttings {
         TubeRow row = tubes.row(id);
         refuseWhenStale(row, write.version(), write);
         TubeStock stock = stock(row);
-        CutPlan plan = plan(row, write.pieces());
+        Cutting cutting = cutting(row, stock);
+        CutPlan plan = plan(cutting, write.pieces());
         Map<Integer, String> whose = new LinkedHashMap<>();
         Map<Integer, UUID> made = new LinkedHashMap<>();
         for (CutPlan.CutPair pair : plan.pairs()) {
@@ -151,7 +153,10 @@ class Cuttings {
                                     wish,
                                     foot(wish),
                                     pair.piece().count(),
-                                    stock.known().startM(first(plan, pair.wish()))))
+                                    stock.known().startM(first(plan, pair.wish())),
+                                    cutting.unravelled(plan, pair.wish())
+                                            .map(RavelledPart::of)
+                                            .orElse(null)))
                             .id());
         }
         List<Stretch> remnants = plan.along().stream()
@@ -236,10 +241,9 @@ class Cuttings {
         return stock.known().startAt(remnant.from());
     }
 
-    private CutPlan plan(TubeRow row, @Nullable List<PieceWrite> pieces) {
+    private static CutPlan plan(Cutting cutting, @Nullable List<PieceWrite> pieces) {
         List<PieceWrite> put = Required.each("pieces", pieces);
-        return cutting(row, stock(row))
-                .byHand(put.stream().map(PieceWrite::toCore).toList());
+        return cutting.byHand(put.stream().map(PieceWrite::toCore).toList());
     }
 
     private Cutting cutting(TubeRow row, TubeStock stock) {

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.pairs.PairWrite;
 import roundpocket.app.plans.ChoicesPart;
+import roundpocket.app.plans.RavelledPart;
 import roundpocket.app.plans.ReadyTubePart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.StripingPart;
@@ -25,7 +26,14 @@ class PairOfPiece {
         this.stocks = stocks;
     }
 
-    PairWrite of(TubeWrite tube, String tubeName, TubeWishPart wish, FootView foot, int rounds, double startM) {
+    PairWrite of(
+            TubeWrite tube,
+            String tubeName,
+            TubeWishPart wish,
+            FootView foot,
+            int rounds,
+            double startM,
+            @Nullable RavelledPart ravelled) {
         @Nullable YarnRow yarn = stocks.row(tube.yarnId()).orElse(null);
         YarnPart main = yarn == null ? new YarnPart(420, 100, null) : yarn.yarn();
         StripingPart striping = stocks.striping(tube);
@@ -54,7 +62,7 @@ class PairOfPiece {
                 new YarnPart(main.lengthM(), main.massG(), null, main.nylonShare()),
                 wish.ravel() ? null : new YarnPart(420, 100, tube.contrastG()),
                 wish.ravel() ? null : Set.of(Section.TOE, Section.HEEL, Section.CUFF),
-                striping == null ? null : new StripingPart(striping.bands(), startM, null),
+                striping == null ? null : new StripingPart(striping.bands(), startM, null, ravelled),
                 null,
                 new ChoicesPart(null, ready, null, null, null, null, null, null, null, null, null),
                 null);

@@ -75,10 +75,10 @@ class Stocks {
         List<TubeBandPart> bands = Objects.requireNonNullElse(tube.bands(), List.of());
         if (!bands.isEmpty()) {
             return new StripingPart(
-                    bands.stream().map(band -> band.on(tube.stitches())).toList(), null, null);
+                    bands.stream().map(band -> band.on(tube.stitches())).toList(), null, null, null);
         }
         StripingPart dyed = row(tube.yarnId()).map(YarnRow::striping).orElse(null);
-        return dyed == null ? null : new StripingPart(dyed.bands(), null, null);
+        return dyed == null ? null : new StripingPart(dyed.bands(), null, null, null);
     }
 
     private Yarn yarn(@Nullable UUID id) {

@@ -30,7 +30,7 @@ public record CakePart(
     StripingPart striping() {
         List<StripePart> known = stripesOrNone();
         boolean measured = known.stream().allMatch(StripePart::measured);
-        return known.isEmpty() || !measured ? null : new StripingPart(StripePart.bands(known), startM, knots);
+        return known.isEmpty() || !measured ? null : new StripingPart(StripePart.bands(known), startM, knots, null);
     }
 
     List<StripePart> stripesOrNone() {

@@ -12,6 +12,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Pass;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Striping;
@@ -63,10 +64,14 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
     /** Where a sock’s yarn begins: the first sock’s at the cake’s start, the second’s as its colours are wanted. */
     record Begin(Thread thread, double unsureM) {}
 
-    /** The colours of a sock of a course; empty where the yarn has one colour, or the tube was there already. */
+    /**
+     * The colours of a sock of a course; empty where the yarn has one colour, or the tube was there already and nothing is
+     * knitted to it of its own yarn.
+     */
     static Optional<LapColours> of(Course course, Optional<LapColours> first, List<SeenColour> seen) {
         Optional<Striping> striping = course.spec().yarns().striping();
-        if (striping.isEmpty() || course.plan().tube().way() == Way.READY_TUBE) {
+        boolean lies = course.plan().tube().way() == Way.READY_TUBE;
+        if (striping.isEmpty() || lies && striping.get().ravelled().isEmpty()) {
             return Optional.empty();
         }
         Repeat repeat = Repeat.of(striping.get(), course.plan().yarn().models().get(YarnRole.MAIN));
@@ -79,11 +84,32 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
     }
 
     private static Begin begin(Repeat repeat, Course course) {
+        Optional<Ravelled> ball = ravelled(course);
+        if (ball.isPresent()) {
+            double place = ball.get().startM();
+            return new Begin(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0);
+        }
         List<Knot> knots = course.spec().choices().colour().knotsLeft(repeat);
         return new Begin(Thread.forwards(repeat, repeat.startM(), knots, reach(repeat, course.plan())), 0);
     }
 
+    private static Optional<Ravelled> ravelled(Course course) {
+        return course.spec()
+                .yarns()
+                .striping()
+                .flatMap(Striping::ravelled)
+                .filter(any -> course.plan().tube().way() == Way.READY_TUBE);
+    }
+
     private static Begin second(Repeat repeat, Course course, Optional<LapColours> first) {
+        Optional<Ravelled> ball = ravelled(course);
+        if (ball.isPresent()) {
+            double place = ball.filter(yarn -> !yarn.each())
+                    .flatMap(any -> first)
+                    .map(LapColours::endPlace)
+                    .orElse(ball.get().startM());
+            return new Begin(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0);
+        }
         ColourChoice choice = course.spec().choices().colour();
         double reach = reach(repeat, course.plan());
         int bands = repeat.bands().size();
@@ -112,6 +138,9 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
         Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
         ColourChoice choice = course.spec().choices().colour();
         String label = "to wind off before the second sock";
+        if (course.plan().tube().way() == Way.READY_TUBE) {
+            return Optional.empty();
+        }
         return switch (choice.secondTaken()) {
             case SAME_CAKE -> Optional.of(repeat.windOff(label, repeat.startM(), first.endPlace()));
             case OWN_BAND -> {
@@ -217,15 +246,22 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                                         .get(plan.toe().list().size() - 1)
                                         .cumulative();
                         passes.add(Pass.tail(start * repeat.stitchM()));
-                    } else if (first.section() == Section.CUFF) {
+                    } else if (first.section() == Section.CUFF && plan.tube().way() == Way.CUFF_DOWN) {
                         passes.add(edge());
                     }
                 }
                 tubeBegun = true;
                 return;
             }
-            ColourChoice choice = course.spec().choices().colour();
             boolean heel = group == Group.HEEL;
+            if (plan.tube().way() != Way.READY_TUBE) {
+                windOffBefore(heel);
+            }
+            passes.add(Pass.tail(ColourWindOff.endM()));
+        }
+
+        private void windOffBefore(boolean heel) {
+            ColourChoice choice = course.spec().choices().colour();
             ColourWindOff.before(
                             "to wind off",
                             heel ? choice.heelTaken() : choice.toeTaken(),
@@ -234,7 +270,6 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                             thread,
                             walk.atM())
                     .ifPresent(walk::windOff);
-            passes.add(Pass.tail(ColourWindOff.endM()));
         }
 
         private Pass edge() {

@@ -100,17 +100,26 @@ final class StripePlanner {
         return sock.inPieces() ? ofPieces() : plan();
     }
 
-    /** Two pieces have the stripes that they have; nothing is wound off, and the heel line is where the plan puts it. */
+    /**
+     * Two pieces have the stripes that they have; nothing is wound off, and the heel line is where the plan puts it. What was
+     * unravelled for heels, toes and cuffs is knitted as it comes.
+     */
     private StripePlan ofPieces() {
         Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), reach());
-        SockStripes one = sock.colours(thread, new Walk(thread, 0), colour, 0).stripes(Optional.empty());
+        Optional<StripedSock.Ball> ball = striping.ravelled().map(yarn -> {
+            Thread unravelled = yarn.thread(repeat, yarn.startM(), reach());
+            return new StripedSock.Ball(unravelled, new Walk(unravelled, 0));
+        });
+        SockStripes one = sock.piece(thread, ball).stripes(Optional.empty());
+        boolean goesOn = striping.ravelled().filter(yarn -> !yarn.each()).isPresent();
+        SockStripes other = goesOn ? sock.piece(thread, ball).stripes(Optional.empty()) : one;
         return new StripePlan(
                 bands(),
                 repeat.metres(),
                 repeat.rounds("rounds of one repeat", repeat.metres(), stitches),
                 striping.oneColour(),
                 false,
-                List.of(one, one),
+                List.of(one, other),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -1,26 +1,19 @@
 package roundpocket.core.plan;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntSupplier;
-import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
-import roundpocket.core.plan.StripePlan.ColourRound;
-import roundpocket.core.plan.StripePlan.Share;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.stripe.Pass;
-import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
@@ -53,13 +46,16 @@ record StripedSock(
     record Coloured(Section section, int round, StripedRound colours) {}
 
     /** A stretch knitted in one go. */
-    record Run(List<Coloured> rounds, double fromM, double toM) {}
+    record Run(List<Coloured> rounds, Thread thread, double fromM, double toM) {}
 
-    /** Both the tube's run and those of heel and toe; what was wound off before either. */
+    /**
+     * The tube's run, the cuff's where it has one of its own, and those of heel and toe; what was wound off before either.
+     */
     record Colours(
             StripedSock sock,
             Thread thread,
             Run tube,
+            Optional<Run> cuff,
             Optional<Run> heel,
             Optional<Run> toe,
             Optional<Step> heelWindOff,
@@ -67,17 +63,23 @@ record StripedSock(
             double startM,
             double endM) {
         double usedM() {
-            return endM - startM;
+            double knittedToPiece = runs().stream()
+                    .filter(run -> run.thread() != thread)
+                    .mapToDouble(run -> run.toM() - run.fromM())
+                    .sum();
+            return endM - startM + knittedToPiece;
         }
 
         List<Run> runs() {
             List<Run> runs = new ArrayList<>(List.of(tube));
+            cuff.ifPresent(runs::add);
             heel.ifPresent(runs::add);
             toe.ifPresent(runs::add);
             return runs;
         }
 
         SockStripes stripes(Optional<Step> windOff) {
+            LaidColours laid = new LaidColours(sock, this);
             return new SockStripes(
                     tube.rounds().get(0).colours().band(),
                     windOff,
@@ -85,9 +87,9 @@ record StripedSock(
                     toeWindOff,
                     Given.tried("metres from the cake in this sock", usedM(), Unit.METRES),
                     sock.unsureAtHeelLine(this),
-                    sock.shares(this),
-                    sock.onTheTape(this),
-                    sock.heelRounds(this));
+                    laid.shares(),
+                    laid.onTheTape(),
+                    laid.heelRounds());
         }
     }
 
@@ -180,7 +182,7 @@ record StripedSock(
 
     private Optional<List<Worked>> lateRun(Section section, String name, Shaping shaping) {
         boolean late = order().indexOf(section) >= order().indexOf(Section.HEEL);
-        if (!late || !main(section) || inPieces()) {
+        if (!late || !main(section)) {
             return Optional.empty();
         }
         List<Worked> run = new ArrayList<>();
@@ -205,7 +207,7 @@ record StripedSock(
 
     /** Knits the sock from where the walk is. */
     Colours colours(Thread thread, Walk walk, ColourChoice choice, double startM) {
-        Run tubeRun = run(walk, tubeRun());
+        Run tubeRun = run(thread, walk, tubeRun());
         Optional<List<Worked>> heelRun = lateRun(Section.HEEL, "heel", heel);
         Optional<Step> heelWindOff = heelRun.flatMap(run -> windOff(
                 "to wind off before the heel",
@@ -214,7 +216,7 @@ record StripedSock(
                 choice.heelTaken(),
                 choice.heelBand(),
                 () -> bandBelowTheHeelLine(tubeRun)));
-        Optional<Run> heelColours = heelRun.map(run -> run(walk, run));
+        Optional<Run> heelColours = heelRun.map(run -> run(thread, walk, run));
         Optional<List<Worked>> toeRun = lateRun(Section.TOE, "toe", toe);
         Optional<Step> toeWindOff = toeRun.flatMap(run -> windOff(
                 "to wind off before the toe",
@@ -223,8 +225,51 @@ record StripedSock(
                 choice.toeTaken(),
                 choice.toeBand(),
                 () -> bandBesideTheToe(tubeRun)));
-        Optional<Run> toeColours = toeRun.map(run -> run(walk, run));
-        return new Colours(this, thread, tubeRun, heelColours, toeColours, heelWindOff, toeWindOff, startM, walk.atM());
+        Optional<Run> toeColours = toeRun.map(run -> run(thread, walk, run));
+        return new Colours(
+                this,
+                thread,
+                tubeRun,
+                Optional.empty(),
+                heelColours,
+                toeColours,
+                heelWindOff,
+                toeWindOff,
+                startM,
+                walk.atM());
+    }
+
+    /**
+     * A piece of a tube, and what is knitted to it of the yarn that was unravelled.
+     *
+     * @param ball that yarn; empty where nothing is known of its colours
+     */
+    Colours piece(Thread thread, Optional<Ball> ball) {
+        Walk walk = new Walk(thread, 0);
+        Run tubeRun = run(thread, walk, tubeRun());
+        Optional<Run> cuffRun = ball.filter(any -> main(Section.CUFF)).map(any -> run(any, cuffRun()));
+        Optional<Run> heelRun =
+                ball.flatMap(any -> lateRun(Section.HEEL, "heel", heel).map(run -> run(any, run)));
+        Optional<Run> toeRun =
+                ball.flatMap(any -> lateRun(Section.TOE, "toe", toe).map(run -> run(any, run)));
+        return new Colours(
+                this, thread, tubeRun, cuffRun, heelRun, toeRun, Optional.empty(), Optional.empty(), 0, walk.atM());
+    }
+
+    /** Yarn that was unravelled from the tube, and how far it is knitted. */
+    record Ball(Thread thread, Walk walk) {}
+
+    private static Run run(Ball ball, List<Worked> worked) {
+        return run(ball.thread, ball.walk, worked);
+    }
+
+    private List<Worked> cuffRun() {
+        List<Worked> run = new ArrayList<>();
+        run.add(tail(Section.CUFF, ColourWindOff.endM()));
+        run.addAll(rounds(Section.CUFF));
+        run.add(tail(Section.CUFF, stitches.value() * stitchM()));
+        run.add(tail(Section.CUFF, ColourWindOff.endM()));
+        return run;
     }
 
     private static Optional<Step> windOff(
@@ -234,7 +279,7 @@ record StripedSock(
         return metres.filter(some -> some.value() > 0);
     }
 
-    private static Run run(Walk walk, List<Worked> worked) {
+    private static Run run(Thread thread, Walk walk, List<Worked> worked) {
         double from = walk.atM();
         List<StripedRound> rounds = walk.knit(worked.stream().map(Worked::pass).toList());
         List<Coloured> coloured = new ArrayList<>();
@@ -244,7 +289,7 @@ record StripedSock(
                 coloured.add(new Coloured(one.section(), one.round(), rounds.get(at++)));
             }
         }
-        return new Run(coloured, from, walk.atM());
+        return new Run(coloured, thread, from, walk.atM());
     }
 
     private int bandBelowTheHeelLine(Run tubeRun) {
@@ -274,122 +319,5 @@ record StripedSock(
         return colours.thread()
                 .repeat()
                 .unsureRounds("colours at the heel line unsure by", before.sinceM(), before.stitches() * stitchM());
-    }
-
-    private List<Share> shares(Colours colours) {
-        Map<String, List<Step>> metres = new HashMap<>();
-        Map<String, Integer> first = new HashMap<>();
-        Repeat repeat = colours.thread().repeat();
-        for (Run run : colours.runs()) {
-            double at = run.fromM();
-            Map<String, Double> here = new HashMap<>();
-            List<Thread.Change> changes = new ArrayList<>(colours.thread().changes(at, run.toM()));
-            changes.add(new Thread.Change(run.toM(), 0));
-            int band = colours.thread().bandAt(at);
-            for (Thread.Change change : changes) {
-                String colour = repeat.striping().bands().get(band).colour();
-                here.merge(colour, change.atM() - at, Double::sum);
-                first.merge(colour, band, Math::min);
-                at = change.atM();
-                band = change.band();
-            }
-            here.forEach((colour, length) -> metres.computeIfAbsent(colour, any -> new ArrayList<>())
-                    .add(Given.tried("metres in one go", length, Unit.METRES)));
-        }
-        return first.entrySet().stream()
-                .sorted(Map.Entry.comparingByValue())
-                .map(entry -> {
-                    String name =
-                            repeat.striping().bands().get(entry.getValue()).called();
-                    Step sum = YarnModel.sum("metres of " + name, Unit.METRES, metres.get(entry.getKey()));
-                    return new Share(entry.getValue(), sum, model.gramsOf("grams of " + name, sum));
-                })
-                .toList();
-    }
-
-    /** Every round with the how-manieth of its colour it belongs to; what lies on the table is seen, and sure. */
-    private static Map<Section, List<ColourRound>> counted(Run run, boolean seen) {
-        Map<Section, List<ColourRound>> counted = new EnumMap<>(Section.class);
-        Map<Integer, Integer> times = new HashMap<>();
-        List<Coloured> rounds = run.rounds();
-        for (int i = 0; i < rounds.size(); ) {
-            int band = middle(rounds.get(i));
-            int end = i;
-            while (end < rounds.size() && middle(rounds.get(end)) == band) {
-                end++;
-            }
-            int nth = times.merge(band, 1, Integer::sum);
-            for (int j = i; j < end; j++) {
-                StripedRound colours = rounds.get(j).colours();
-                counted.computeIfAbsent(rounds.get(j).section(), any -> new ArrayList<>())
-                        .add(new ColourRound(
-                                colours.stitches(),
-                                colours.band(),
-                                colours.changes(),
-                                nth,
-                                j - i + 1,
-                                end - i,
-                                seen ? 0 : colours.unsureRounds()));
-            }
-            i = end;
-        }
-        return counted;
-    }
-
-    /** The band that most of a round has, near enough: that of its middle stitch. */
-    private static int middle(Coloured round) {
-        return round.colours().bandOf((round.colours().stitches() + 1) / 2);
-    }
-
-    private List<ColourRound> onTheTape(Colours colours) {
-        Map<Section, List<ColourRound>> rounds = new EnumMap<>(Section.class);
-        colours.runs().forEach(run -> rounds.putAll(counted(run, inPieces())));
-        List<ColourRound> tape = new ArrayList<>();
-        tape.addAll(laid(rounds.get(Section.TOE), toe.rounds().count(), this::toeIndex, toe));
-        boolean down = tube.way() == Way.CUFF_DOWN;
-        int foot = tube.footRounds().count();
-        int leg = tube.legRounds().count();
-        int lost = tube.sacrificed().count();
-        tape.addAll(straight(rounds.get(Section.FOOT), foot, i -> down ? foot - 1 - i : i));
-        // The round that is unpicked is knitted beside the heel line, and is not in the sock.
-        tape.addAll(straight(rounds.get(Section.LEG), leg, i -> down ? leg - 1 - i : i + lost));
-        tape.addAll(straight(rounds.get(Section.CUFF), cuff.count(), i -> down ? cuff.count() - 1 - i : i));
-        return tape;
-    }
-
-    private List<ColourRound> straight(List<ColourRound> worked, int rounds, IntUnaryOperator index) {
-        return IntStream.range(0, rounds)
-                .mapToObj(i -> worked == null ? ColourRound.other(stitches.count()) : worked.get(index.applyAsInt(i)))
-                .toList();
-    }
-
-    private static List<ColourRound> laid(
-            List<ColourRound> worked, int rounds, IntUnaryOperator index, Shaping shaping) {
-        return IntStream.range(0, rounds)
-                .mapToObj(i -> {
-                    int at = Math.max(0, Math.min(shaping.list().size() - 1, index.applyAsInt(i)));
-                    return worked == null
-                            ? ColourRound.other(shaping.list().get(at).stitches())
-                            : worked.get(at);
-                })
-                .toList();
-    }
-
-    /**
-     * Which of the toe's rounds lies at the i-th round from its tip, from 0. Short rows lie there twice, out and back; the
-     * ones back are shown where the toe is knitted first, since the foot goes on from them, else those out.
-     */
-    private int toeIndex(int i) {
-        int rounds = toe.rounds().count();
-        if (!toe.begun()) {
-            return rounds - 1 - i;
-        }
-        return toe.school().inRounds() ? i : toe.list().size() - rounds + i;
-    }
-
-    private List<ColourRound> heelRounds(Colours colours) {
-        List<ColourRound> worked =
-                colours.heel().map(run -> counted(run, false).get(Section.HEEL)).orElse(null);
-        return laid(worked, heel.rounds().count(), i -> i, heel);
     }
 }

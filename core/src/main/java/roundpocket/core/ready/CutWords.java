@@ -63,7 +63,10 @@ final class CutWords {
             said.add(say(
                     "cut.ravelled",
                     "{rounds} are unravelled from " + (atToe ? "the toes’ end" : "the cuffs’ end")
-                            + " first: they are the yarn for heels, toes and cuffs of " + listed(whose) + ".",
+                            + " first: they are the yarn for heels, toes and cuffs of " + listed(whose) + "."
+                            + (tube.repeat().isPresent()
+                                    ? " Wind them into a ball as they come off and knit from its outside: the colours are planned so."
+                                    : ""),
                     "rounds",
                     Amount.rounds(found.layout().ravelled())));
         }

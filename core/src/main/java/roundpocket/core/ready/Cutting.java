@@ -10,9 +10,11 @@ import roundpocket.core.cut.CutFound;
 import roundpocket.core.cut.CutWish;
 import roundpocket.core.cut.Cutter;
 import roundpocket.core.cut.Piece;
+import roundpocket.core.cut.Stretch;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.tube.TubeCut;
 
 /** Where a tube is cut for the wishes that there are. */
@@ -111,6 +113,33 @@ public final class Cutting {
                 .toList();
         CutFound found = cutter().byHand(ours);
         return plan(CutAim.BEST, found, cutter().best(CutAim.BEST));
+    }
+
+    /**
+     * The yarn of heels, toes and cuffs of a pair, where it is unravelled from this tube and its colours are known. Pairs
+     * take from it in the order of their wishes.
+     *
+     * @param wish the number of the wish, from 0
+     */
+    public Optional<Ravelled> unravelled(CutPlan plan, int wish) {
+        Optional<Stretch> gone = plan.along().stream()
+                .map(Along::stretch)
+                .filter(stretch -> stretch.kind() == Stretch.Kind.RAVEL)
+                .findFirst();
+        if (gone.isEmpty() || known.repeat().isEmpty() || !wishes.get(wish).ravel()) {
+            return Optional.empty();
+        }
+        double before = plan.pairs().stream()
+                .filter(pair -> pair.wish() < wish)
+                .mapToDouble(
+                        pair -> needs.get(numbers.indexOf(pair.wish())).wish().ravelRounds())
+                .sum();
+        double taken = before / (stock.two() ? 2 : 1);
+        boolean atToe = gone.get().from() == 0;
+        double place = atToe
+                ? known.startM(gone.get().to()) - known.metresIn(taken)
+                : known.startM(gone.get().from()) + known.metresIn(taken);
+        return Optional.of(new Ravelled(known.inRepeat(place), atToe, stock.two()));
     }
 
     private Cutter cutter() {

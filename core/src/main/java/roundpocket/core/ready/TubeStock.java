@@ -163,6 +163,18 @@ public record TubeStock(
             return repeat.isPresent() ? startAt(after) * metresARound() : 0;
         }
 
+        /** Metres of a striped yarn in so many rounds. */
+        double metresIn(double some) {
+            return some * metresARound();
+        }
+
+        /** The place of the repeat at so many metres, counted from the start of the first band. */
+        double inRepeat(double metres) {
+            double long_ = repeat.orElseThrow().metres().value();
+            double over = metres % long_;
+            return over < 0 ? over + long_ : over;
+        }
+
         /** The bands from the toes' end to the other. */
         public List<TubeBand> bands() {
             List<TubeBand> bands = new ArrayList<>();

@@ -21,15 +21,16 @@ import roundpocket.core.yarn.YarnModel;
  * @param bands the bands of one repeat in their order, 1 to 40
  * @param startM the place in the repeat at which the cake begins, in metres from the start of the first band; 0 or more
  * @param knots knots, by their distance from the outer end; at most 24
+ * @param ravelled the yarn of heel, toe and cuff, where it was unravelled from the tube that the sock is a piece of
  */
-public record Striping(List<Band> bands, double startM, List<Knot> knots) {
+public record Striping(List<Band> bands, double startM, List<Knot> knots, Optional<Ravelled> ravelled) {
     /** The most bands of a repeat. */
     public static final int MOST_BANDS = 40;
 
     private static final int MOST_KNOTS = 24;
     private static final double MM = 1_000;
 
-    private static final Limit START = new Limit(
+    static final Limit START = new Limit(
             "striping.start.range",
             0,
             40_000,
@@ -85,17 +86,25 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots) {
         }
     }
 
+    public Striping(List<Band> bands, double startM, List<Knot> knots) {
+        this(bands, startM, knots, Optional.empty());
+    }
+
     /** Bands in their order, begun with the first, no knots. */
     public static Striping of(Band... bands) {
         return new Striping(List.of(bands), 0, List.of());
     }
 
     public Striping beginningAt(double metres) {
-        return new Striping(bands, metres, knots);
+        return new Striping(bands, metres, knots, ravelled);
     }
 
     public Striping withKnots(Knot... other) {
-        return new Striping(bands, startM, List.of(other));
+        return new Striping(bands, startM, List.of(other), ravelled);
+    }
+
+    public Striping with(Ravelled yarn) {
+        return new Striping(bands, startM, knots, Optional.of(yarn));
     }
 
     /**

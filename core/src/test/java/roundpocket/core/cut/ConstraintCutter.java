@@ -11,7 +11,7 @@ import org.chocosolver.solver.variables.IntVar;
  * The same cutting job, put as constraints to a general solver (choco-solver 5) that knows nothing of tubes. Only whole
  * repeats; the wishes that are met are given, since they follow from a sum.
  */
-final class ConstraintCutter {
+public final class ConstraintCutter {
     private final CutTube tube;
     private final List<CutWish> wishes;
     private final int ravelled;
@@ -25,16 +25,22 @@ final class ConstraintCutter {
 
     private final List<Integer> legs = new ArrayList<>();
 
-    ConstraintCutter(CutTube tube, List<CutWish> wishes, int ravelled) {
+    /**
+     * The job of a tube and the wishes that are met.
+     *
+     * @param ravelled rounds that are unravelled from one end
+     */
+    public ConstraintCutter(CutTube tube, List<CutWish> wishes, int ravelled) {
         this.tube = tube;
         this.wishes = wishes;
         this.ravelled = ravelled;
     }
 
     /** What is best: pairs in phase, legs in the order of the wishes, rounds of the longest remnant. */
-    record Best(int inPhase, List<Integer> legs, int remnant) {}
+    public record Best(int inPhase, List<Integer> legs, int remnant) {}
 
-    Best best() {
+    /** Solves it, one aim after the other. */
+    public Best best() {
         inPhase = best(put -> put.inPhase);
         for (int i = 0; i < wishes.size(); i++) {
             int wish = i;

@@ -23,8 +23,13 @@ import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.StripePlan.ColourRound;
+import roundpocket.core.plan.Yarns;
 import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Striping;
+import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.WeighIn;
 
 /** The colours of a pair on the needles, and what seeing them change says. */
@@ -90,6 +95,40 @@ public class LapColoursTest {
                             .as("%s, sock %d, round %d", second, sock, i)
                             .isEqualTo(expected.get(i).band());
                     assertThat(colours.rounds().get(i).colours().changes())
+                            .isEqualTo(expected.get(i).changes());
+                }
+            }
+        }
+    }
+
+    /** A piece of a tube is there already; cuff, heel and toe of the tube’s own yarn have the plan’s colours, in either sock. */
+    @Test
+    public void whatIsKnittedToAPieceOfUnravelledYarnHasTheColoursOfThePlan() {
+        for (Ravelled yarn :
+                List.of(new Ravelled(3, true, false), new Ravelled(11, false, false), new Ravelled(7, true, true))) {
+            SockSpec knitted = striped(ColourChoice.usual());
+            ReadyTube pieces = ReadyTube.of(64, 110).with(Cut.PIECES);
+            Yarns yarns = knitted.yarns()
+                    .striped(knitted.yarns().striping().orElseThrow().with(yarn));
+            SockSpec spec = knitted.withYarns(yarns)
+                    .withChoices(knitted.choices().withTube(TubeChoice.usual().withReadyTube(pieces)));
+            PairWork pair = new PairWork(Course.of(spec, HeelWhen.AFTER_TUBE));
+            assertThat(pair.windOff()).isEmpty();
+            for (int sock = 1; sock <= 2; sock++) {
+                var plan = pair.sock(sock).course().plan();
+                var stripes = plan.stripes().orElseThrow().socks().get(sock - 1);
+                int cuff = 15;
+                int heel = plan.heel().rounds().count();
+                List<ColourRound> expected = new ArrayList<>(stripes.tube()
+                        .subList(stripes.tube().size() - cuff, stripes.tube().size()));
+                expected.addAll(stripes.heel());
+                var found = pair.colours(sock).orElseThrow().rounds();
+                assertThat(found).hasSizeGreaterThan(cuff + heel);
+                for (int i = 0; i < cuff + heel; i++) {
+                    assertThat(found.get(i).colours().band())
+                            .as("%s, sock %d, round %d", yarn, sock, i)
+                            .isEqualTo(expected.get(i).band());
+                    assertThat(found.get(i).colours().changes())
                             .isEqualTo(expected.get(i).changes());
                 }
             }

@@ -22,6 +22,7 @@ import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.StripePlan;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
@@ -207,6 +208,72 @@ public class CuttingTest {
         assertThat(middle(tube.get(toe + foot))).isEqualTo((17 + foot + 1) % 22 < 12 ? 0 : 1);
         assertThat(stripes.woundOff()).isEmpty();
         assertThat(stripes.socks()).hasSize(2);
+    }
+
+    /**
+     * Heels, toes and cuffs of yarn unravelled from the cuffs’ end show the bands as they lay there, from the inside of the
+     * tube on; from the toes’ end in the opposite order. The second sock goes on where the first ended.
+     */
+    @Test
+    public void whatIsUnravelledKeepsItsColours() {
+        for (boolean toeEnd : List.of(false, true)) {
+            TubeStock held = striped(560);
+            TubeStock stock = new TubeStock(held.tube(), GAUGE, held.yarn(), held.striping(), 5, !toeEnd, true, false);
+            List<TubeWish> wishes = List.of(own("Odd"), own("Tore"));
+            Cutting cutting = new Cutting(stock, wishes);
+            CutPlan plan = cutting.plans().get(0);
+            assertThat(plan.pairs()).hasSize(2);
+            double roundM = 64 * stock.known().repeat().orElseThrow().stitchM();
+            double used = 0;
+            for (int wish = 0; wish < 2; wish++) {
+                Ravelled yarn = cutting.unravelled(plan, wish).orElseThrow();
+                Striping striping = stock.striping().orElseThrow().with(yarn);
+                ReadyTube pieces =
+                        ReadyTube.of(64, plan.pairs().get(wish).piece().count()).with(Cut.PIECES);
+                SockPlan sock = new SockSpec(
+                                WHOLE_EXAMPLE,
+                                GAUGE,
+                                Yarns.one(stock.yarn()).striped(striping),
+                                List.of(),
+                                Choices.usual().withTube(TubeChoice.usual().withReadyTube(pieces)))
+                        .plan();
+                List<StripePlan.SockStripes> socks =
+                        sock.stripes().orElseThrow().socks();
+                // A joining tail of 20 cm, then the cuff, round for round, as it lay in the tube.
+                double at = used + 0.2;
+                List<StripePlan.ColourRound> one = socks.get(0).tube();
+                int cuff = 15;
+                for (int i = 0; i < cuff; i++) {
+                    double inside = (at / roundM + i + 0.5);
+                    double place = toeEnd ? 5 + gone(plan) - inside : 5 + 560 - gone(plan) + inside;
+                    assertThat(middle(one.get(one.size() - cuff + i)))
+                            .as("toe’s end %s, wish %s, cuff round %s", toeEnd, wish, i)
+                            .isEqualTo((place + 2200) % 22 < 12 ? 0 : 1);
+                }
+                assertThat(one.get(0).band()).as("the toe has colours").isNotNegative();
+                assertThat(socks.get(1).heel()).isNotEqualTo(socks.get(0).heel());
+                used += plan(own("Odd"), stock);
+            }
+        }
+    }
+
+    private static int gone(CutPlan plan) {
+        return plan.along().stream()
+                .map(Along::stretch)
+                .filter(stretch -> stretch.kind() == Kind.RAVEL)
+                .mapToInt(roundpocket.core.cut.Stretch::rounds)
+                .sum();
+    }
+
+    /** Metres that a wish has unravelled. */
+    private static double plan(TubeWish wish, TubeStock stock) {
+        return wish.needs(stock).wish().ravelRounds()
+                * 64
+                * stock.known().repeat().orElseThrow().stitchM();
+    }
+
+    private static TubeWish own(String name) {
+        return new TubeWish(name, WHOLE_EXAMPLE, 80, 90, true, true, OptionalInt.empty());
     }
 
     /** The band of most of a round: a change that falls between two rounds may come with the first stitch. */

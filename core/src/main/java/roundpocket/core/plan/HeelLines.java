@@ -3,9 +3,9 @@ package roundpocket.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
@@ -34,6 +34,8 @@ final class HeelLines {
     private final int now;
     /** Metres of the cake that have gone at the heel line. */
     private final double nowM;
+    /** What moving the line by so many rounds does. */
+    private final Map<Integer, List<Kept>> kept = new HashMap<>();
 
     HeelLines(StripedSock sock, StripedSock.Colours colours, Repeat repeat) {
         this.sock = sock;
@@ -79,14 +81,14 @@ final class HeelLines {
     private void add(List<HeelLineAt> all, boolean between, int band, double position, double atM) {
         int line = (int) Math.floor(position + 0.5);
         int moved = line - now;
-        List<Kept> kept = Math.abs(moved) <= REACH ? kept(moved) : List.of();
-        if (!kept.isEmpty()) {
+        List<Kept> here = Math.abs(moved) <= REACH ? kept.computeIfAbsent(moved, this::kept) : List.of();
+        if (!here.isEmpty()) {
             all.add(new HeelLineAt(
                     between,
                     band,
                     moved,
                     Math.abs(moved) <= NEAR,
-                    kept,
+                    here,
                     repeat.windOff("to start the cake further on", thread.placeAt(atM), thread.placeAt(nowM))));
         }
     }
@@ -96,10 +98,9 @@ final class HeelLines {
         int opening = sock.tube().openingRound().count();
         int leg = sock.tube().legRounds().count() + sock.cuff().count();
         if (down) {
-            return Stream.concat(
-                            kept(opening, Map.of(What.FOOT, leg + moved)).stream(),
-                            kept(opening - moved, Map.of(What.TUBE, leg + moved)).stream())
-                    .toList();
+            List<Kept> both = new ArrayList<>(kept(opening, Map.of(What.FOOT, leg + moved)));
+            both.addAll(kept(opening - moved, Map.of(What.TUBE, leg + moved)));
+            return both;
         }
         Map<What, Integer> legs = new EnumMap<>(What.class);
         legs.put(What.LEG, leg);
@@ -109,10 +110,11 @@ final class HeelLines {
 
     /** One foot with the legs that go with what is kept. */
     private List<Kept> kept(int opening, Map<What, Integer> legs) {
-        List<Map.Entry<What, Integer>> roomy = legs.entrySet().stream()
-                .filter(leg -> leg.getValue() > sock.cuff().count())
-                .toList();
-        if (opening <= sock.toe().rounds().count() || roomy.isEmpty()) {
+        boolean roomy = false;
+        for (int leg : legs.values()) {
+            roomy |= leg > sock.cuff().count();
+        }
+        if (opening <= sock.toe().rounds().count() || !roomy) {
             return List.of();
         }
         Step round = Given.tried("rounds from the toe tip to the heel line", opening, Unit.ROUNDS);
@@ -122,8 +124,12 @@ final class HeelLines {
                 Unit.MILLIMETRES,
                 TubeRules.OUT_BY.of(foot, sock.tube().target()));
         boolean fits = Math.abs(out.value()) <= FITS_MM;
-        return roomy.stream()
-                .map(leg -> new Kept(leg.getKey(), opening, leg.getValue(), foot, out, fits))
-                .toList();
+        List<Kept> all = new ArrayList<>(2);
+        legs.forEach((what, leg) -> {
+            if (leg > sock.cuff().count()) {
+                all.add(new Kept(what, opening, leg, foot, out, fits));
+            }
+        });
+        return all;
     }
 }

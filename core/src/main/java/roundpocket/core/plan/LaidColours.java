@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntUnaryOperator;
-import java.util.stream.IntStream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -23,10 +22,12 @@ import roundpocket.core.yarn.YarnModel;
 final class LaidColours {
     private final StripedSock sock;
     private final StripedSock.Colours colours;
+    private final Map<Section, List<ColourRound>> counted = new EnumMap<>(Section.class);
 
     LaidColours(StripedSock sock, StripedSock.Colours colours) {
         this.sock = sock;
         this.colours = colours;
+        colours.runs().forEach(run -> count(run, sock.inPieces() && run == colours.tube()));
     }
 
     List<Share> shares() {
@@ -61,92 +62,88 @@ final class LaidColours {
     }
 
     /** Every round with the how-manieth of its colour it belongs to; what lies on the table is seen, and sure. */
-    private static Map<Section, List<ColourRound>> counted(StripedSock.Run run, boolean seen) {
-        Map<Section, List<ColourRound>> counted = new EnumMap<>(Section.class);
-        Map<Integer, Integer> times = new HashMap<>();
+    private void count(StripedSock.Run run, boolean seen) {
         List<StripedSock.Coloured> rounds = run.rounds();
-        for (int i = 0; i < rounds.size(); ) {
-            int band = middle(rounds.get(i));
+        int[] times = new int[run.thread().repeat().bands().size()];
+        int[] band = new int[rounds.size()];
+        for (int i = 0; i < band.length; i++) {
+            band[i] = middle(rounds.get(i).colours());
+        }
+        for (int i = 0; i < band.length; ) {
             int end = i;
-            while (end < rounds.size() && middle(rounds.get(end)) == band) {
+            while (end < band.length && band[end] == band[i]) {
                 end++;
             }
-            int nth = times.merge(band, 1, Integer::sum);
+            int nth = ++times[band[i]];
             for (int j = i; j < end; j++) {
                 StripedRound colours = rounds.get(j).colours();
-                counted.computeIfAbsent(rounds.get(j).section(), any -> new ArrayList<>())
-                        .add(new ColourRound(
-                                colours.stitches(),
-                                colours.band(),
-                                colours.changes(),
-                                nth,
-                                j - i + 1,
-                                end - i,
-                                seen ? 0 : colours.unsureRounds()));
+                List<ColourRound> section =
+                        counted.computeIfAbsent(rounds.get(j).section(), any -> new ArrayList<>());
+                section.add(new ColourRound(
+                        colours.stitches(),
+                        colours.band(),
+                        colours.changes(),
+                        nth,
+                        j - i + 1,
+                        end - i,
+                        seen ? 0 : colours.unsureRounds()));
             }
             i = end;
         }
-        return counted;
     }
 
     /** The band that most of a round has, near enough: that of its middle stitch. */
-    private static int middle(StripedSock.Coloured round) {
-        return round.colours().bandOf((round.colours().stitches() + 1) / 2);
+    private static int middle(StripedRound round) {
+        return round.bandOf((round.stitches() + 1) / 2);
     }
 
     List<ColourRound> onTheTape() {
-        Map<Section, List<ColourRound>> rounds = new EnumMap<>(Section.class);
-        colours.runs().forEach(run -> rounds.putAll(counted(run, sock.inPieces() && run == colours.tube())));
-        List<ColourRound> tape = new ArrayList<>();
-        tape.addAll(laid(rounds.get(Section.TOE), sock.toe().rounds().count(), this::toeIndex, sock.toe()));
         boolean down = sock.tube().way() == Way.CUFF_DOWN;
         int foot = sock.tube().footRounds().count();
         int leg = sock.tube().legRounds().count();
+        int cuff = sock.cuff().count();
         int lost = sock.tube().sacrificed().count();
-        tape.addAll(straight(rounds.get(Section.FOOT), foot, i -> down ? foot - 1 - i : i));
+        int toe = sock.toe().rounds().count();
+        List<ColourRound> tape = new ArrayList<>(toe + foot + leg + cuff);
+        layToe(tape, toe);
+        straight(tape, Section.FOOT, foot, i -> down ? foot - 1 - i : i);
         // The round that is unpicked is knitted beside the heel line, and is not in the sock.
-        tape.addAll(straight(rounds.get(Section.LEG), leg, i -> down ? leg - 1 - i : i + lost));
-        tape.addAll(straight(
-                rounds.get(Section.CUFF),
-                sock.cuff().count(),
-                i -> down ? sock.cuff().count() - 1 - i : i));
+        straight(tape, Section.LEG, leg, i -> down ? leg - 1 - i : i + lost);
+        straight(tape, Section.CUFF, cuff, i -> down ? cuff - 1 - i : i);
         return tape;
     }
 
-    private List<ColourRound> straight(List<ColourRound> worked, int rounds, IntUnaryOperator index) {
-        return IntStream.range(0, rounds)
-                .mapToObj(i ->
-                        worked == null ? ColourRound.other(sock.stitches().count()) : worked.get(index.applyAsInt(i)))
-                .toList();
+    private void straight(List<ColourRound> tape, Section section, int rounds, IntUnaryOperator index) {
+        List<ColourRound> worked = counted.get(section);
+        ColourRound other = ColourRound.other(sock.stitches().count());
+        for (int i = 0; i < rounds; i++) {
+            tape.add(worked == null ? other : worked.get(index.applyAsInt(i)));
+        }
     }
 
-    private static List<ColourRound> laid(
-            List<ColourRound> worked, int rounds, IntUnaryOperator index, Shaping shaping) {
-        return IntStream.range(0, rounds)
-                .mapToObj(i -> {
-                    int at = Math.max(0, Math.min(shaping.list().size() - 1, index.applyAsInt(i)));
-                    return worked == null
-                            ? ColourRound.other(shaping.list().get(at).stitches())
-                            : worked.get(at);
-                })
-                .toList();
+    private void shaped(List<ColourRound> tape, Section section, Shaping shaping, int rounds, IntUnaryOperator index) {
+        List<ColourRound> worked = counted.get(section);
+        int last = shaping.list().size() - 1;
+        for (int i = 0; i < rounds; i++) {
+            int at = Math.max(0, Math.min(last, index.applyAsInt(i)));
+            tape.add(worked == null ? ColourRound.other(shaping.list().get(at).stitches()) : worked.get(at));
+        }
     }
 
     /**
-     * Which of the toe's rounds lies at the i-th round from its tip, from 0. Short rows lie there twice, out and back; the
-     * ones back are shown where the toe is knitted first, since the foot goes on from them, else those out.
+     * The toe's rounds from its tip. Short rows lie there twice, out and back; the ones back are shown where the toe is
+     * knitted first, since the foot goes on from them, else those out.
      */
-    private int toeIndex(int i) {
-        int rounds = sock.toe().rounds().count();
-        if (!sock.toe().begun()) {
-            return rounds - 1 - i;
-        }
-        return sock.toe().school().inRounds() ? i : sock.toe().list().size() - rounds + i;
+    private void layToe(List<ColourRound> tape, int rounds) {
+        Shaping toe = sock.toe();
+        int before = toe.school().inRounds() ? 0 : toe.list().size() - rounds;
+        shaped(tape, Section.TOE, toe, rounds, toe.begun() ? i -> before + i : i -> rounds - 1 - i);
     }
 
     List<ColourRound> heelRounds() {
-        List<ColourRound> worked =
-                colours.heel().map(run -> counted(run, false).get(Section.HEEL)).orElse(null);
-        return laid(worked, sock.heel().rounds().count(), i -> i, sock.heel());
+        int rounds = sock.heel().rounds().count();
+        List<ColourRound> heel = new ArrayList<>(rounds);
+        shaped(heel, Section.HEEL, sock.heel(), rounds, i -> i);
+        return heel;
     }
 }

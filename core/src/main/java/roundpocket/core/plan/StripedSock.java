@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntSupplier;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
@@ -133,9 +132,11 @@ record StripedSock(
 
     private List<Worked> full(Section section, int rounds) {
         Pass round = Pass.round(stitches.count());
-        return IntStream.rangeClosed(1, rounds)
-                .mapToObj(i -> new Worked(section, i, round))
-                .toList();
+        List<Worked> worked = new ArrayList<>(rounds);
+        for (int i = 1; i <= rounds; i++) {
+            worked.add(new Worked(section, i, round));
+        }
+        return worked;
     }
 
     private static List<Worked> shaped(Section section, Shaping shaping) {
@@ -281,8 +282,10 @@ record StripedSock(
 
     private static Run run(Thread thread, Walk walk, List<Worked> worked) {
         double from = walk.atM();
-        List<StripedRound> rounds = walk.knit(worked.stream().map(Worked::pass).toList());
-        List<Coloured> coloured = new ArrayList<>();
+        List<Pass> passes = new ArrayList<>(worked.size());
+        worked.forEach(one -> passes.add(one.pass()));
+        List<StripedRound> rounds = walk.knit(passes);
+        List<Coloured> coloured = new ArrayList<>(worked.size());
         int at = 0;
         for (Worked one : worked) {
             if (one.round() > 0) {

@@ -1,6 +1,7 @@
 package roundpocket.core.stripe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import roundpocket.core.explain.Step;
@@ -32,13 +33,13 @@ public final class Thread {
         this.repeat = repeat;
         this.pieces = pieces;
         this.backwards = backwards;
-        List<double[]> stretches = new ArrayList<>();
+        Stretches stretches = new Stretches();
         for (int i = 0; i < pieces.size(); i++) {
             double end = i + 1 < pieces.size() ? pieces.get(i + 1).fromM() : toM;
             lay(stretches, pieces.get(i), end);
         }
-        this.from = stretches.stream().mapToDouble(stretch -> stretch[0]).toArray();
-        this.band = stretches.stream().mapToInt(stretch -> (int) stretch[1]).toArray();
+        this.from = Arrays.copyOf(stretches.from, stretches.count);
+        this.band = Arrays.copyOf(stretches.band, stretches.count);
     }
 
     /** The cake from its outer end on, for at least {@code toM} metres. */
@@ -63,7 +64,7 @@ public final class Thread {
     }
 
     /** Band after band of one piece, appended to what stands there already. */
-    private void lay(List<double[]> stretches, Piece piece, double end) {
+    private void lay(Stretches stretches, Piece piece, double end) {
         List<Integer> changes = repeat.changes();
         double length = repeat.lengthM();
         int first = backwards ? bandBefore(piece.place()) : repeat.bandAt(piece.place());
@@ -103,11 +104,27 @@ public final class Thread {
                 : Math.floorMod(here - 1, repeat.bands().size());
     }
 
-    private void append(List<double[]> stretches, double x, int which) {
-        boolean same = !stretches.isEmpty()
-                && repeat.colourOf((int) stretches.get(stretches.size() - 1)[1]).equals(repeat.colourOf(which));
+    private void append(Stretches stretches, double x, int which) {
+        boolean same = stretches.count > 0
+                && repeat.colourOf(stretches.band[stretches.count - 1]).equals(repeat.colourOf(which));
         if (!same) {
-            stretches.add(new double[] {x, which});
+            stretches.add(x, which);
+        }
+    }
+
+    /** Stretches as they are laid; a cake has hundreds. */
+    private static final class Stretches {
+        private double[] from = new double[64];
+        private int[] band = new int[64];
+        private int count;
+
+        void add(double x, int which) {
+            if (count == from.length) {
+                from = Arrays.copyOf(from, 2 * count);
+                band = Arrays.copyOf(band, 2 * count);
+            }
+            from[count] = x;
+            band[count++] = which;
         }
     }
 
@@ -126,6 +143,20 @@ public final class Thread {
         return low;
     }
 
+    /** The same, where it is most likely {@code near} or the one behind it: who knits goes from one to the next. */
+    int stretchAt(double x, int near) {
+        int last = from.length - 1;
+        if (from[near] <= x && (near == last || from[near + 1] > x)) {
+            return near;
+        }
+        boolean next = near < last && from[near + 1] <= x && (near + 1 == last || from[near + 2] > x);
+        return next ? near + 1 : stretchAt(x);
+    }
+
+    int bandOf(int stretch) {
+        return band[stretch];
+    }
+
     /** The band at a place on the cake, in metres; beyond its end the last one. */
     public int bandAt(double x) {
         return band[stretchAt(x)];
@@ -136,7 +167,12 @@ public final class Thread {
 
     /** The changes of colour after {@code afterM} and up to {@code toM}, both in metres. */
     public List<Change> changes(double afterM, double toM) {
-        int first = stretchAt(afterM) + 1;
+        return changes(stretchAt(afterM), toM);
+    }
+
+    /** The changes of colour behind a stretch and up to {@code toM} metres. */
+    List<Change> changes(int stretch, double toM) {
+        int first = stretch + 1;
         if (first >= from.length || from[first] > toM) {
             return List.of(); // most rounds have none
         }

@@ -15,6 +15,8 @@ public final class Walk {
     private double sureAt;
     private double unsureM;
     private double woundOff;
+    /** The stretch of colour that the last round began in. */
+    private int stretch;
 
     /** Begins at so many metres from the end of the cake. */
     public Walk(Thread thread, double fromM) {
@@ -49,7 +51,7 @@ public final class Walk {
 
     /** Knits what comes in a row, and gives the rounds among it with their colours. */
     public List<StripedRound> knit(List<Pass> passes) {
-        List<StripedRound> rounds = new ArrayList<>();
+        List<StripedRound> rounds = new ArrayList<>(passes.size());
         int done = 0;
         for (int i = 0; i < passes.size(); i++) {
             if (passes.get(i).seen().isPresent()) {
@@ -117,7 +119,8 @@ public final class Walk {
     }
 
     private StripedRound round(int stitches, double stitchM, double end) {
-        List<Thread.Change> all = thread.changes(at, end);
+        stretch = thread.stretchAt(at, stretch);
+        List<Thread.Change> all = thread.changes(stretch, end);
         List<StripedRound.ChangeAt> changes = all.isEmpty() ? List.of() : new ArrayList<>();
         for (Thread.Change change : all) {
             int stitch = Math.min(stitches, (int) Math.ceil((change.atM() - at) / stitchM));
@@ -130,7 +133,8 @@ public final class Walk {
         }
         double roundM = stitches * stitchM;
         double since = Math.max(0, end - sureAt);
-        double unsure = Math.hypot(thread.repeat().unsureRounds(since, roundM), unsureM / roundM);
-        return new StripedRound(stitches, thread.bandAt(at), changes, end, since, unsure);
+        double counted = thread.repeat().unsureRounds(since, roundM);
+        double unsure = unsureM == 0 ? counted : Math.hypot(counted, unsureM / roundM);
+        return new StripedRound(stitches, thread.bandOf(stretch), changes, end, since, unsure);
     }
 }

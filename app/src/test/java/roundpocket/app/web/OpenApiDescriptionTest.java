@@ -91,6 +91,9 @@ public class OpenApiDescriptionTest extends AppTest {
             other.set("choices", json().readTree(choices));
             if (choices.contains("READY")) {
                 other.remove(List.of("striping", "tubeReading"));
+            } else {
+                ((ObjectNode) other.get("striping"))
+                        .set("ravelled", json().readTree("{\"startM\": 3, \"backwards\": true, \"each\": false}"));
             }
             other.set("weighIns", json().readTree("[{\"stitches\": 2560, \"usedG\": 7, \"uncertaintyG\": 0.3}]"));
             ranges.ask("/api/plans/preview", "SpecPart", other);

@@ -65,7 +65,7 @@ final class CutWords {
                     "{rounds} are unravelled from " + (atToe ? "the toes’ end" : "the cuffs’ end")
                             + " first: they are the yarn for heels, toes and cuffs of " + listed(whose) + "."
                             + (tube.repeat().isPresent()
-                                    ? " Wind them into a ball as they come off and knit from its outside: the colours are planned so."
+                                    ? " Wind them into a ball as they come off and knit from its outside; the plan’s colours count on that."
                                     : ""),
                     "rounds",
                     Amount.rounds(found.layout().ravelled())));

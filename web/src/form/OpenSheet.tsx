@@ -6,13 +6,19 @@ export interface OpenSheetProps {
   title: string;
   /** What the button says that closes it. */
   closing: string;
+  /** Whether it lies at the lower edge, where a thumb reaches it. */
+  low?: boolean;
   children: ReactNode;
 }
 
 /** A sheet over the page, that is closed with Esc, by its button or by pressing beside it. */
-export function OpenSheet({ onClose, title, closing, children }: OpenSheetProps) {
+export function OpenSheet({ onClose, title, closing, low = false, children }: OpenSheetProps) {
   return (
-    <Dialog.Root open onOpenChange={({ open }) => !open && onClose()}>
+    <Dialog.Root
+      open
+      placement={low ? 'bottom' : 'top'}
+      onOpenChange={({ open }) => !open && onClose()}
+    >
       <Portal>
         <Dialog.Backdrop bg="rgb(10 16 20 / 35%)" />
         <Dialog.Positioner>

@@ -15,6 +15,8 @@ interface BandLineProps {
   windOff: string | undefined;
   /** What the server said of the last colour, and what was asked of it. */
   told: ToldColour;
+  /** Whether a new colour is noted elsewhere on the screen. */
+  quiet?: boolean;
 }
 
 /** What became of a colour that was noted. */
@@ -36,7 +38,8 @@ export function useColours(queue: Queue, sock: number): ToldColour {
 }
 
 /** The band that is on the needles, how many rounds are left of it, and that a new one begins. */
-export function BandLine({ work, sock, position, queue, windOff, told }: BandLineProps) {
+export function BandLine(props: BandLineProps) {
+  const { work, sock, position, queue, windOff, told, quiet = false } = props;
   const { colours } = work;
   const [asking, setAsking] = useState<'band' | 'knot' | undefined>();
   const here = colours?.stretches.find(({ to }) => to > position);
@@ -85,7 +88,7 @@ export function BandLine({ work, sock, position, queue, windOff, told }: BandLin
             {position === 0 && windOff ? windOff : `Next comes ${band?.name ?? ''}.`}
           </Box>
         )}
-        {position >= here.from && (
+        {position >= here.from && !quiet && (
           <chakra.button
             type="button"
             onClick={() => told.note()}

@@ -46,7 +46,8 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
   );
 }
 
-function Places({ work, position, onJump }: JumpToProps) {
+/** The places of a sock, one of them to be set. */
+export function Places({ work, position, onJump }: JumpToProps) {
   const { lengths } = useSettings();
   const here = placeAt(work, position);
   const [index, setIndex] = useState(here?.index ?? 0);

@@ -83,7 +83,11 @@ export function PressArea({ place, whose, pace, pattern, onDone }: PressAreaProp
         )}
         {unit && (
           <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
-            {`of ${step.number} ${unit}s done · ${onNeedles(step, done)}`}
+            <Box as="span" whiteSpace="nowrap">{`of ${step.number} ${unit}s done`}</Box>
+            {' · '}
+            <Box as="span" whiteSpace="nowrap">
+              {onNeedles(step, done)}
+            </Box>
           </Box>
         )}
         {unit && !graft && (

@@ -34,17 +34,17 @@ export function SignalSwitches() {
         </Box>
       ))}
       <Box mb={2}>
-        <Box fontWeight="600">Thumb</Box>
+        <Box fontWeight="600">One hand</Box>
         <Box fontSize="sm" color="quiet">
-          the buttons lie on the side of the thumb that presses
+          the keys in a column where one thumb reaches them
         </Box>
         <Switch
-          label="Thumb"
+          label="One hand"
           value={thumb}
           options={[
-            ['either', 'either', 'either thumb presses'],
-            ['left', 'left', 'the left thumb presses'],
-            ['right', 'right', 'the right thumb presses'],
+            ['either', 'off', 'not for one hand'],
+            ['left', 'left thumb', 'keys at the left thumb'],
+            ['right', 'right thumb', 'keys at the right thumb'],
           ]}
           onChange={(value) => changeSettings({ thumb: value })}
         />

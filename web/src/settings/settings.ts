@@ -20,7 +20,7 @@ export interface Settings {
   hatch: boolean;
   /** How long she mostly has to knit; one of the times the basket tells of. */
   minutes: number;
-  /** The thumb that presses while knitting; the buttons lie on its side. */
+  /** The thumb that presses while knitting with one hand free; the keys lie in a column on its side. */
   thumb: Thumb;
 }
 

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.BeforeMethod;
@@ -173,6 +174,48 @@ public class LapTest extends BrowserTest {
         assertThat(page.getByTestId("count")).hasText("1");
         Needles.heard(page);
         assertThat(position(1)).isEqualTo(2);
+    }
+
+    /** One hand holds the phone: what is pressed lies where its thumb is, and everything else is a press further. */
+    @Test
+    public void oneThumbReachesEverything() {
+        Page page = begun();
+        page.setViewportSize(390, 844);
+        button(page, "Sound, vibration and pedal");
+        button(page, "keys at the right thumb");
+        page.keyboard().press("Escape");
+        Locator keys = page.getByLabel("Keys for one thumb");
+        BoundingBox undo = keys.getByText("Undo").boundingBox();
+        assertThat(undo.x).as("at the right edge").isGreaterThan(390 - 110);
+        assertThat(undo.y + undo.height).as("at the lower edge").isBetween(800.0, 844.0);
+        assertThat(undo.height).isGreaterThanOrEqualTo(72);
+        assertThat((boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .isTrue();
+        page.locator("[data-press]").click();
+        page.locator("[data-press]").click();
+        assertThat(page.getByTestId("count")).hasText("1");
+        BoundingBox press = page.locator("[data-press]").boundingBox();
+        assertThat(press.y + press.height).as("down to the lower edge").isGreaterThan(790);
+        keys.getByText("Undo").click();
+        assertThat(page.getByTestId("count")).hasText("0");
+        keys.getByText("More").click();
+        button(page, "Change my place");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("How many of its rounds are done").fill("4");
+        dialog.getByText("Set my place").click();
+        assertThat(page.getByTestId("count")).hasText("4");
+        keys.getByText("More").click();
+        button(page, "Weigh the yarn");
+        assertThat(dialog).containsText("Weigh the yarn");
+        page.keyboard().press("Escape");
+        keys.getByText("More").click();
+        button(page, "Show the second sock");
+        assertThat(page.locator("[data-press]")).containsText("Cast on");
+        page.reload();
+        keys.getByText("More").click();
+        button(page, "Back to the usual screen");
+        assertThat(keys).hasCount(0);
+        assertThat(page.getByLabel("Beside the needles")).isVisible();
     }
 
     /** The server is killed while presses come, and the page is left before it is back. */

@@ -47,6 +47,10 @@ public class OpenStatesTest extends BrowserTest {
             "Sound & pedal",
             "Change my place");
 
+    /** Chooses the thumb, and leaves the other settings as they are. */
+    private static final String SETTINGS = "thumb => { const key = 'round-pocket.settings';"
+            + " localStorage.setItem(key, JSON.stringify({...JSON.parse(localStorage.getItem(key)), thumb})) }";
+
     private final List<String> seen = new ArrayList<>();
     private final List<String> amiss = new ArrayList<>();
 
@@ -93,6 +97,7 @@ public class OpenStatesTest extends BrowserTest {
             page.keyboard().press("Escape");
             assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         }
+        oneHand(page, pair, how);
         open(page, "/feet");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete Odd"))
                 .click();
@@ -102,6 +107,17 @@ public class OpenStatesTest extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edit Odd"))
                 .click();
         look(page, how + " feet, edited");
+    }
+
+    private void oneHand(Page page, String pair, String how) {
+        page.evaluate(SETTINGS, "right");
+        open(page, pair + "/lap");
+        look(page, how + " while knitting, one hand");
+        page.getByText("More", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        look(page, how + " while knitting, one hand, more");
+        page.keyboard().press("Escape");
+        page.evaluate(SETTINGS, "either");
     }
 
     private void plan(Page page, String pair, String how) {

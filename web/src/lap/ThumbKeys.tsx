@@ -1,0 +1,165 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Link as RouteLink } from 'react-router';
+import { changeSettings, type Hand } from '../settings/settings';
+import type { ToolProps } from './Tool';
+import { TOOLS, useBeside } from './useBeside';
+
+interface ThumbKeysProps extends Omit<ToolProps, 'onClose'> {
+  canUndo: boolean;
+  onUndo: () => void;
+  /** Notes that a new colour begins, where the yarn has any. */
+  onColour: (() => void) | undefined;
+  /** Turns to the other sock, and what that is called. */
+  turn: { to: string; onTurn: () => void };
+  /** Another place in the work, to be set. */
+  places: (done: () => void) => ReactNode;
+}
+
+/** The column at the edge where the thumb is: what is needed while knitting, everything else one press further. */
+export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }: ThumbKeysProps) {
+  const beside = useBeside(tools, {
+    more: {
+      title: 'More while knitting',
+      closing: 'Close',
+      body: (show) => <More show={show} turn={turn} pairId={tools.lap.pairId} />,
+    },
+    places: {
+      title: 'Where are you in the sock?',
+      closing: 'Cancel',
+      body: (show) => places(() => show(undefined)),
+    },
+  });
+  return (
+    <Flex
+      direction="column"
+      justify="flex-end"
+      gap={2}
+      w="88px"
+      flexShrink={0}
+      role="group"
+      aria-label="Keys for one thumb"
+    >
+      <Key aria-haspopup="dialog" onClick={() => beside.open('more')}>
+        More
+      </Key>
+      {onColour && <Key onClick={onColour}>New colour</Key>}
+      <Key
+        aria-label="Something is wrong"
+        aria-haspopup="dialog"
+        onClick={() => beside.open('wrong')}
+      >
+        Rescue
+      </Key>
+      <Key
+        onClick={onUndo}
+        aria-disabled={!canUndo}
+        color={canUndo ? 'ink' : 'quiet'}
+        borderColor={canUndo ? 'ink' : 'line'}
+      >
+        Undo
+      </Key>
+      {beside.sheet}
+    </Flex>
+  );
+}
+
+interface MoreProps {
+  show: (what: string | undefined) => void;
+  turn: ThumbKeysProps['turn'];
+  pairId: string;
+}
+
+/** What is not needed for every round, as large as a thumb. */
+function More({ show, turn, pairId }: MoreProps) {
+  return (
+    <Grid templateColumns="1fr 1fr" gap={2}>
+      <Row
+        onClick={() => {
+          show(undefined);
+          turn.onTurn();
+        }}
+      >
+        {turn.to}
+      </Row>
+      {TOOLS.filter(([tool]) => tool !== 'wrong').map(([tool, , title]) => (
+        <Row key={tool} onClick={() => show(tool)}>
+          {title}
+        </Row>
+      ))}
+      <Row onClick={() => show('places')}>Change my place</Row>
+      <Row onClick={() => changeSettings({ thumb: 'either' })}>Back to the usual screen</Row>
+      <Row asChild>
+        <RouteLink to={`/pairs/${pairId}`}>The plan</RouteLink>
+      </Row>
+    </Grid>
+  );
+}
+
+const Key = chakra(
+  'button',
+  {
+    base: {
+      minH: '80px',
+      bg: 'sheet',
+      borderWidth: '1px',
+      borderColor: 'ink',
+      fontWeight: '600',
+      cursor: 'pointer',
+      touchAction: 'manipulation',
+    },
+  },
+  { defaultProps: { type: 'button' } },
+);
+
+const Row = chakra(
+  'button',
+  {
+    base: {
+      display: 'flex',
+      alignItems: 'center',
+      minH: '72px',
+      px: 3,
+      borderWidth: '1px',
+      borderColor: 'line',
+      fontSize: 'md',
+      textAlign: 'left',
+      color: 'ink',
+      cursor: 'pointer',
+    },
+  },
+  { defaultProps: { type: 'button' } },
+);
+
+interface OneHandProps {
+  thumb: Hand;
+  /** What is read and need not be reached. */
+  above: ReactNode;
+  /** What is pressed for every round. */
+  press: ReactNode;
+  keys: ReactNode;
+  below: ReactNode;
+}
+
+/** The screen for one hand: reading above, the press down to the edge, the keys in a column beside it. */
+export function OneHand({ thumb, above, press, keys, below }: OneHandProps) {
+  return (
+    <>
+      <Flex
+        direction="column"
+        gap={2}
+        h={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
+        minH="34rem"
+      >
+        {above}
+        <Flex flex="1" minH={0} gap={2} direction={thumb === 'left' ? 'row-reverse' : 'row'}>
+          <Flex flex="1" minW={0} direction="column" overflowY="auto">
+            {press}
+          </Flex>
+          {keys}
+        </Flex>
+      </Flex>
+      <Box>{below}</Box>
+    </>
+  );
+}

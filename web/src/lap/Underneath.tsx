@@ -1,0 +1,46 @@
+import { Box, chakra, Flex, Link } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Link as RouteLink } from 'react-router';
+import type { Work } from '../wire/types';
+import { JumpTo } from './JumpTo';
+
+interface UnderneathProps {
+  pairId: string;
+  work: Work;
+  position: number;
+  canUndo: boolean;
+  onUndo: () => void;
+  onJump: (to: number) => void;
+  /** What comes next, in words. */
+  next: ReactNode;
+}
+
+/** The row under the press: undo, what comes next, another place, the plan. */
+export function Underneath(props: UnderneathProps) {
+  const { pairId, work, position, canUndo, onUndo, onJump, next } = props;
+  return (
+    <Flex align="center" gap={3} wrap="wrap" minH="72px">
+      <chakra.button
+        type="button"
+        onClick={onUndo}
+        aria-disabled={!canUndo}
+        minH="72px"
+        minW="96px"
+        borderWidth="1px"
+        borderColor={canUndo ? 'ink' : 'line'}
+        color={canUndo ? 'ink' : 'quiet'}
+        cursor="pointer"
+        fontWeight="600"
+      >
+        Undo
+      </chakra.button>
+      <Box flex={{ base: '1 0 100%', md: '1 1 9rem' }} order={{ base: -1, md: 0 }} minW={0}>
+        {next}
+      </Box>
+      <JumpTo work={work} position={position} onJump={onJump} />
+      <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+        <RouteLink to={`/pairs/${pairId}`}>Plan</RouteLink>
+      </Link>
+    </Flex>
+  );
+}

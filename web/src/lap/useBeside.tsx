@@ -1,0 +1,105 @@
+import { Box } from '@chakra-ui/react';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Sheet } from '../form/Sheet';
+import { covered, typing } from '../form/typing';
+import type { ToolProps } from './Tool';
+import { Notes } from './Notes';
+import { OffPlan } from './OffPlan';
+import { OrderTool } from './OrderTool';
+import { SignalSwitches } from './SignalSwitches';
+import { TapeCheck } from './TapeCheck';
+import { Weigh } from './Weigh';
+import { WhenDone } from './WhenDone';
+import { Wrong } from './Wrong';
+import { useMishaps } from '../api/lapQueries';
+
+export const TOOLS = [
+  ['wrong', 'Rescue', 'Something is wrong', 'r'],
+  ['tape', 'Measure', 'Measure the tube', 't'],
+  ['weigh', 'Weigh', 'Weigh the yarn', 'w'],
+  ['rounds', 'Adjust rounds', 'More or fewer rounds than planned', undefined],
+  ['order', 'Order', 'One sock or both', undefined],
+  ['note', 'Note', 'Notes', 'n'],
+  ['when', 'Finish date', 'When will it be done?', undefined],
+  ['signals', 'Sound & pedal', 'Sound, vibration and pedal', undefined],
+] as const;
+
+type Tool = (typeof TOOLS)[number][0];
+
+const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {
+  wrong: Wrong,
+  tape: TapeCheck,
+  weigh: Weigh,
+  rounds: OffPlan,
+  order: OrderTool,
+  note: Notes,
+  when: WhenDone,
+  signals: SignalSwitches,
+};
+
+function ToolBody({ tool, ...props }: ToolProps & { tool: Tool }) {
+  const Body = BODIES[tool];
+  return <Body {...props} />;
+}
+
+/** A sheet that is no tool: a list of them, or another place. */
+export interface OtherSheet {
+  title: string;
+  closing: string;
+  body: (show: (what: string | undefined) => void) => ReactNode;
+}
+
+/**
+ * The tools beside the needles: which is open, by its key or by a press, and its sheet. One sheet for all of them: one that
+ * opens while another closes would be closed with it.
+ */
+export function useBeside(
+  props: Omit<ToolProps, 'onClose'>,
+  others: Readonly<Record<string, OtherSheet>> = {},
+) {
+  const [open, setOpen] = useState<string | undefined>();
+  // Asked for beforehand: it has to open while the server is away as well.
+  useMishaps();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const tool = TOOLS.find(([, , , letter]) => letter === event.key)?.[0];
+      if (
+        tool &&
+        !typing(event) &&
+        !covered() &&
+        !event.ctrlKey &&
+        !event.metaKey &&
+        !event.altKey
+      ) {
+        event.preventDefault();
+        setOpen(tool);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  const other = open === undefined ? undefined : others[open];
+  const [tool, , title] = TOOLS.find(([id]) => id === open) ?? [];
+  const sheet = (
+    <Sheet
+      open={open !== undefined}
+      onOpen={(next) => next || setOpen(undefined)}
+      title={other?.title ?? title ?? ''}
+      closing={other?.closing ?? 'Close'}
+      low={Object.keys(others).length > 0}
+    >
+      <Box key={open} tabIndex={-1} outline="none" ref={other ? undefined : focused}>
+        {other?.body(setOpen)}
+        {tool && <ToolBody tool={tool} {...props} onClose={() => setOpen(undefined)} />}
+      </Box>
+    </Sheet>
+  );
+  return { open: setOpen, sheet };
+}
+
+/** The keys go to what took the place of the row that was pressed. */
+function focused(element: HTMLElement | null) {
+  if (element && document.activeElement === document.body) {
+    element.focus();
+  }
+}

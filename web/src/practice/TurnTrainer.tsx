@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Loop } from '../fabric/Stitch';
 import { Switch } from '../form/Switch';
@@ -30,12 +30,13 @@ export function TurnTrainer() {
     setAt(0);
     reset();
   };
+  const step = (by: number) => setAt(Math.max(0, Math.min(turned.length - 1, at + by)));
   const keys = (event: React.KeyboardEvent) => {
     // The first stitch is at the right: left is on, right is back.
-    const step = event.key === 'ArrowLeft' ? 1 : event.key === 'ArrowRight' ? -1 : 0;
-    if (step !== 0) {
+    const by = event.key === 'ArrowLeft' ? 1 : event.key === 'ArrowRight' ? -1 : 0;
+    if (by !== 0) {
       event.preventDefault();
-      setAt(Math.max(0, Math.min(turned.length - 1, at + step)));
+      step(by);
     } else if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
       take(at);
@@ -60,7 +61,12 @@ export function TurnTrainer() {
             tabIndex={0}
             onKeyDown={keys}
           >
-            <Needle turned={turned} turning={turning} at={at} onStitch={take} />
+            <Needle
+              turned={turned}
+              turning={turning}
+              at={at}
+              onStitch={(column, touched) => (touched ? setAt(column) : take(column))}
+            />
           </Box>
         )
       }
@@ -80,6 +86,19 @@ export function TurnTrainer() {
         }}
       />
       {piece.data && <Box mt={3}>{`In short: ${piece.data.how}.`}</Box>}
+      {piece.data && (
+        <Flex gap={2} mt={3} role="group" aria-label="Choose a stitch">
+          <Choice onClick={() => step(1)} aria-label="One stitch to the left">
+            ←
+          </Choice>
+          <Choice flex="1" fontWeight="600" onClick={() => take(at)}>
+            This is the last stitch
+          </Choice>
+          <Choice onClick={() => step(-1)} aria-label="One stitch to the right">
+            →
+          </Choice>
+        </Flex>
+      )}
       <Box id="stitch-at" role="status" mt={2}>
         {`Stitch ${at + 1} from the right${words(turned[at] ?? 0, turning)}.`}
       </Box>
@@ -99,7 +118,8 @@ interface NeedleProps {
   turned: readonly number[];
   turning: Turning;
   at: number;
-  onStitch: (column: number) => void;
+  /** A stitch that was pressed; a finger is wider than one, so that it only goes there. */
+  onStitch: (column: number, touched: boolean) => void;
 }
 
 /** The stitches on their needle, the first at the right; what was turned at is marked as it looks. */
@@ -130,7 +150,7 @@ function Needle({ turned, turning, at, onStitch }: NeedleProps) {
           <g
             key={column}
             data-column={column}
-            onClick={() => onStitch(column)}
+            onClick={({ nativeEvent }) => onStitch(column, touch(nativeEvent))}
             style={{ cursor: 'pointer' }}
           >
             <Rect x={x} y={0} width={W} height={H + 2 * TOP} fill="transparent" />
@@ -150,6 +170,25 @@ function Needle({ turned, turning, at, onStitch }: NeedleProps) {
     </svg>
   );
 }
+
+function touch(event: MouseEvent): boolean {
+  return event instanceof PointerEvent && event.pointerType === 'touch';
+}
+
+const Choice = chakra(
+  'button',
+  {
+    base: {
+      minH: '48px',
+      minW: '64px',
+      bg: 'sheet',
+      borderWidth: '1px',
+      borderColor: 'ink',
+      cursor: 'pointer',
+    },
+  },
+  { defaultProps: { type: 'button' } },
+);
 
 /** Yarn lying around the foot of a stitch, once or twice. */
 function Wrap({

@@ -23,6 +23,8 @@ public final class PlainWords {
             pattern("\\b([a-z]{2,}) \\1\\b"),
             "article",
             pattern("\\b[Aa] (?=[aeio]\\w|8 |11 |18 )(?!one\\b)"),
+            "apostrophe",
+            pattern("[A-Za-z]'(s|t|re|ll|ve|d)\\b"),
             "word",
             pattern(
                     "(?i)\\b((?<!one )loops?|lap|ravel(led)?|reckon\\w*|such as|put by|at hand|a side|thrown? away|draw(n)?"

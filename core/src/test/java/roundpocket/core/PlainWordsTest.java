@@ -21,6 +21,7 @@ public class PlainWordsTest {
             {"Take a even number."},
             {"Pick up 32 loops."},
             {"Draw together the last eight."},
+            {"The cuff's end."},
         };
     }
 

@@ -62,7 +62,7 @@ abstract class BrowserTest {
         house.forget(server.url(""));
         others.forEach(BrowserContext::close);
         others.clear();
-        assertThat(complaints).as("errors on the browser's console").isEmpty();
+        assertThat(complaints).as("errors on the browser’s console").isEmpty();
     }
 
     protected Server server() {

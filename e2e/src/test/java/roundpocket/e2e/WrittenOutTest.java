@@ -23,6 +23,16 @@ import tools.jackson.databind.node.ObjectNode;
 public class WrittenOutTest extends BrowserTest {
     private static final int RECIPES = Integer.getInteger("recipes", 25);
     private static final int CHANGES = 6;
+    /** What a pair may have besides its foot and gauge. */
+    private static final List<String> PARTS = List.of(
+            "{\"otherFoot\": {\"lengthMm\": 242, \"ballGirthMm\": 228}}",
+            "{\"foot\": {\"shoe\": {\"system\": \"EU\", \"size\": 38}}}",
+            "{\"yarn\": {\"lengthM\": 400, \"massG\": 100, \"onHandG\": 88}}",
+            "{\"contrast\": {\"lengthM\": 420, \"massG\": 100}, \"contrastSections\": [\"HEEL\", \"TOE\"]}",
+            "{\"striping\": {\"bands\": [{\"name\": \"madder\", \"colour\": \"#a13d4b\", \"lengthM\": 5.2},"
+                    + "{\"name\": \"fleece\", \"colour\": \"#efe6d2\", \"lengthM\": 4}],"
+                    + " \"knots\": [{\"atM\": 60}]}}");
+
     private static final JsonMapper JSON = new JsonMapper();
     private static final Pattern AMISS =
             Pattern.compile("\\b1 (rounds|sts|stitches)\\b| [,.;:)]|[,;:.]{2}|\\( |undefined|NaN|\\{"
@@ -57,6 +67,16 @@ public class WrittenOutTest extends BrowserTest {
         ObjectNode spec = (ObjectNode) JSON.readTree("""
                 {"foot": {"lengthMm": 246, "ballGirthMm": 231}, "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
                  "rounds": [{"count": 43, "spanMm": 100}]}, "choices": {}}""");
+        for (String part : PARTS) {
+            if (random.nextInt(3) == 0) {
+                JSON.readTree(part).properties().forEach(each -> spec.set(each.getKey(), each.getValue()));
+            }
+        }
+        return changed(spec, random);
+    }
+
+    private ObjectNode changed(ObjectNode start, Random random) {
+        ObjectNode spec = start;
         for (int i = 0; i < CHANGES; i++) {
             JsonNode recipe = JSON.readTree(
                             server().post("/api/plans/preview", spec.toString()).body())

@@ -23,7 +23,7 @@ public final class Colours {
             throw new Refusal(List.of(new Problem(
                     "colour.form",
                     "colour",
-                    "A colour is a # and six digits or letters a to f, such as " + UNDYED + ".",
+                    "A colour is a # and six digits or letters a to f, for example " + UNDYED + ".",
                     "Choose one from the palette.",
                     Map.of())));
         }

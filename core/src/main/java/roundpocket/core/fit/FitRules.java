@@ -169,14 +169,14 @@ public final class FitRules {
             "width of the sock as it is worn",
             "width × side ÷ half",
             List.of("width", "side", "half"),
-            Source.derived("half of the tube's stitches are stretched as wide as the foot at the ball, and fewer in"
+            Source.derived("half of the tube’s stitches are stretched as wide as the foot at the ball, and fewer in"
                     + " proportion"),
             (width, side, half) -> width * side / half,
             example(47.5, 1e-9, 95.0, 16.0, 32.0));
 
     static final Rule.Of2 BETWEEN = Rule.of(
             "fit.between",
-            "how far the sock's width is from the foot's",
+            "how far the sock’s width is from the foot’s",
             "the larger of foot − sock and sock − foot",
             List.of("foot", "sock"),
             Source.derived("too narrow squeezes, too wide folds: either counts"),
@@ -232,7 +232,7 @@ public final class FitRules {
 
     /** The girth of a cuff's edge in {@code rib}, not stretched, in millimetres. */
     public static Step edgeGirth(Step tube, Constant rib) {
-        return Computed.of("around the cuff's edge", Unit.MILLIMETRES, EDGE_GIRTH.of(tube, rib.step()));
+        return Computed.of("around the cuff’s edge", Unit.MILLIMETRES, EDGE_GIRTH.of(tube, rib.step()));
     }
 
     /** The share of the foot that a heel of this depth takes. */

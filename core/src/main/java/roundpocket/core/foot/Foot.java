@@ -67,7 +67,7 @@ public record Foot(
 
     static final Constant LEG_FACTOR = new Constant(
             "foot.leg-factor",
-            "leg girth at the cuff's top edge over ball girth",
+            "leg girth at the cuff’s top edge over ball girth",
             1.0,
             Unit.NUMBER,
             0.06,
@@ -100,7 +100,7 @@ public record Foot(
             600,
             Unit.MILLIMETRES,
             "The leg must be {min} to {max} around (you entered {found}).",
-            "Measure where the cuff's top edge will sit, or leave it out.");
+            "Measure where the cuff’s top edge will sit, or leave it out.");
     private static final double WIDEST = 2;
     private static final double NARROWEST = 0.5;
 

@@ -77,7 +77,7 @@ public final class FootRules {
 
     static final Rule.Of2 LEG_GIRTH = Rule.of(
             "foot.leg-girth",
-            "leg girth at the cuff's top edge, estimated",
+            "leg girth at the cuff’s top edge, estimated",
             "factor × ball",
             List.of("factor", "ball"),
             Source.memory("an average leg is there about as thick as the foot is around the ball"),

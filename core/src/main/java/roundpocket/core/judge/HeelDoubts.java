@@ -104,15 +104,16 @@ final class HeelDoubts {
                 "The heel takes {found} of the foot; a fifth to a third is common.");
         Optional<ShapingChoice> other = within(little);
         checks.add(other.map(choice -> {
-                    String school = choice.schoolTaken() == plan.heel().school()
+                    int rounds = choice.plainRounds().orElse(0);
+                    String shape = choice.schoolTaken() == plan.heel().school()
                             ? ""
-                            : "Shape it as a " + choice.schoolTaken().title() + ", with ";
-                    return draft.with(
-                                    "plain", Amount.rounds(choice.plainRounds().orElse(0)))
+                            : "Shape it as " + choice.schoolTaken().phrase() + ". ";
+                    return draft.with("plain", Amount.rounds(rounds))
                             .helps(
-                                    school.isEmpty()
-                                            ? "Knit {plain} before the first decrease."
-                                            : school + "{plain} before the first decrease.",
+                                    shape
+                                            + (rounds == 0
+                                                    ? "Decrease from the first round on."
+                                                    : "Knit {plain} before the first decrease."),
                                     made -> made.withChoices(made.choices().withHeel(choice)));
                 })
                 .orElseGet(
@@ -154,8 +155,9 @@ final class HeelDoubts {
                             "heel.corners",
                             PLAIN,
                             plan.heel().plainRounds(),
-                            "The heel has {found} before its decreases, not {wanted}: the extra stitches at its"
-                                    + " corners go in these.")
+                            "The heel has {found} before its decreases, "
+                                    + (wanted == 0 ? "though you chose none" : "not {wanted}")
+                                    + ": the extra stitches at its corners are decreased in them.")
                     .with("wanted", Amount.rounds(wanted))
                     .helps(
                             "Pick up fewer at the corners if you want fewer plain rounds.",

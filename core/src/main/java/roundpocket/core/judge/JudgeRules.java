@@ -30,7 +30,7 @@ public final class JudgeRules {
 
     static final Constant FOOT_OUT = Constant.of(
             "judge.foot-out",
-            "a sock's foot may be out by",
+            "a sock’s foot may be out by",
             5,
             Unit.MILLIMETRES,
             Source.memory("as much as a shoe size is good to"));

@@ -95,7 +95,8 @@ final class ShapingDoubts {
                 .findFirst();
         if (better.isPresent()) {
             checks.add(draft.helps(
-                    "The " + better.get().schoolTaken().title() + " follows such toes more closely.",
+                    "Such toes are followed more closely by "
+                            + better.get().schoolTaken().phrase() + ".",
                     made -> made.withChoices(made.choices().withToe(better.get()))));
             return;
         }

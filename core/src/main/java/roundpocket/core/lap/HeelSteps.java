@@ -164,7 +164,7 @@ final class HeelSteps {
             out.one(
                     Doing.FINISH,
                     "corner-holes",
-                    "Close the heel's corners",
+                    "Close the heel’s corners",
                     "At each corner run the joining tail round and round the gap from inside, and pull it shut.",
                     Stage.FINISH);
         }

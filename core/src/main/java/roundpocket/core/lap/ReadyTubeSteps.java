@@ -124,8 +124,8 @@ final class ReadyTubeSteps {
     void cuffEnd(int sock) {
         out.pickUp(
                 "cuff-on",
-                "The cuff's end",
-                "Put the " + stitches + " sts at the cuff's end on the needles." + spare(sock == 1),
+                "The cuff’s end",
+                "Put the " + stitches + " sts at the cuff’s end on the needles." + spare(sock == 1),
                 stitches);
     }
 
@@ -133,8 +133,8 @@ final class ReadyTubeSteps {
     void toeEnd(int sock) {
         out.pickUp(
                 "toe-pick-up",
-                "The toe's end",
-                "Put the " + stitches + " sts at the toe's end on two needles, " + half
+                "The toe’s end",
+                "Put the " + stitches + " sts at the toe’s end on two needles, " + half
                         + " on each, in the columns you marked." + spare(sock == 2),
                 stitches);
     }
@@ -179,7 +179,7 @@ final class ReadyTubeSteps {
                 "columns",
                 "Mark the sides",
                 "Mark two columns of sts from cuff to toe, " + half
-                        + " sts apart: the sole's two sides. Toe and heel keep to" + " them.",
+                        + " sts apart: the sole’s two sides. Toe and heel keep to" + " them.",
                 Stage.KNIT);
     }
 }

@@ -194,8 +194,8 @@ final class StepWriter {
     private String beforeShaping(String id, Shaping shaping, List<ShapingRound> rounds) {
         boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
         return rows
-                ? "Short rows " + worked(id, shaping) + ", each a st shorter than the one before, then each a st longer"
-                        + " again. " + turning.beforehand()
+                ? worked(id, shaping, ", each a st shorter than the one before, then each a st longer again; ")
+                        + turning.beforehand()
                 : named(shaping)
                         + "Place a marker at the start of the round, at one side. Both needles must have the same"
                         + " number of"
@@ -203,13 +203,13 @@ final class StepWriter {
     }
 
     /** Which half is worked in short rows, and which one waits. */
-    private static String worked(String id, Shaping shaping) {
+    private static String worked(String id, Shaping shaping, String rows) {
         if (id.equals("heel")) {
-            return "on the lower needle; the sts on the upper needle wait and are grafted to it";
+            return "Short rows on the lower needle" + rows + "the sts on the upper needle wait and are grafted to it. ";
         }
         return shaping.begun()
-                ? "on the instep’s half; the sole’s half is still on its waste yarn"
-                : "on the sole’s half; the instep’s half waits and is grafted to it";
+                ? "Short rows on the instep’s half" + rows + "the sole’s half is still on its waste yarn. "
+                : "Short rows on the sole’s half" + rows + "the instep’s half waits and is grafted to it. ";
     }
 
     /** The shape's name, where it is known by one; the plain rounds after short rows go without. */

@@ -195,7 +195,7 @@ final class Steps {
         if (plan.tube().toeStart() == ToeStart.SHORT_ROWS) {
             out.begin(
                     "Cast on",
-                    plan.technique().provisionalTaken().begin(half) + " They are the instep's half of the toe.",
+                    plan.technique().provisionalTaken().begin(half) + " They are the instep’s half of the toe.",
                     half,
                     Section.TOE);
             out.shape("toe", "Toe", plan.toe(), toeRounds(true));
@@ -265,7 +265,7 @@ final class Steps {
         out.pickUp(
                 "toe-pick-up",
                 "Pick up the toe",
-                "Put the toe's " + stitches + " sts on two needles, " + half
+                "Put the toe’s " + stitches + " sts on two needles, " + half
                         + " on each, in line with the corners of the heel. "
                         + plan.technique().provisionalTaken().undo(),
                 stitches);

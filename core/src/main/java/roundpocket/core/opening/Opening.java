@@ -59,8 +59,8 @@ public record Opening(
         Step above = Computed.of("stitches to pick up above", Unit.STITCHES, OpeningRules.PICK_UP.of(half));
         boolean picksUp = corners == Corners.PICK_UP;
         Step live = picksUp
-                ? loops("stitches in the heel's first round", OpeningRules.LIVE_EXTRA.of(below, above, choice.extra()))
-                : loops("stitches in the heel's first round", OpeningRules.LIVE.of(below, above));
+                ? loops("stitches in the heel’s first round", OpeningRules.LIVE_EXTRA.of(below, above, choice.extra()))
+                : loops("stitches in the heel’s first round", OpeningRules.LIVE.of(below, above));
         Step heelSide = picksUp
                 ? loops("stitches on each needle of the heel", OpeningRules.HEEL_SIDE.of(half, choice.kept()))
                 : half;

@@ -44,7 +44,7 @@ final class PatternOffers {
             offers.number(
                     "pattern.height",
                     "Rounds of a repeat",
-                    "The lap then says which round of the repeat is due.",
+                    "While knitting you then see which round of the repeat is due.",
                     Whose.YOURS,
                     made.height().value(),
                     made.height().value(),

@@ -56,7 +56,7 @@ public final class PlanRules {
             "stitches of a bind-off in another yarn",
             "0 × stitches",
             List.of("stitches"),
-            Source.derived("the edge is of the cuff's yarn, so this yarn has none of it"),
+            Source.derived("the edge is of the cuff’s yarn, so this yarn has none of it"),
             stitches -> 0 * stitches,
             example(0.0, 1e-9, 64.0));
 

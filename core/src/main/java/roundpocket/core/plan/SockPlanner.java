@@ -238,7 +238,7 @@ final class SockPlanner {
                 HeelRoom.of(laid.heel(), laid.count().half(), laid.opening().heelSide(), tube, foot, gauge),
                 Passing.of(foot.heelDiagonal(), leg),
                 edge,
-                SockRules.easeOf("cuff's edge smaller than the leg by", edge, foot.legGirth()),
+                SockRules.easeOf("cuff’s edge smaller than the leg by", edge, foot.legGirth()),
                 foot.legEstimated());
     }
 

@@ -26,7 +26,7 @@ public record Yarns(Yarn main, Optional<Yarn> contrast, Set<Section> contrastSec
         if (!MAY_CONTRAST.containsAll(contrastSections)) {
             throw refusal(
                     "contrast.sections",
-                    "Toe, heel and cuff can be knitted from a second yarn; foot and leg are the main yarn's.",
+                    "Toe, heel and cuff can be knitted from a second yarn; foot and leg are the main yarn’s.",
                     "Leave foot and leg out of the contrast.");
         }
         if (contrast.isPresent() == contrastSections.isEmpty()) {

@@ -80,7 +80,7 @@ public record Striping(List<Band> bands, double startM, List<Knot> knots, Option
                         "striping.name.twice",
                         "bands[" + i + "].name",
                         "Two colours are both called " + band.name() + ".",
-                        "Give each its own name, such as light and dark.",
+                        "Give each its own name, for example light and dark.",
                         Map.of()));
             }
         }

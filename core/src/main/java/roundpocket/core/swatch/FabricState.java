@@ -24,7 +24,7 @@ public enum FabricState implements Named {
                 "Ks of plain knitting, " + state,
                 ks,
                 Unit.NUMBER,
-                Source.memory("for Munden's formula, in the " + state + " state"));
+                Source.memory("for Munden’s formula, in the " + state + " state"));
     }
 
     @Override

@@ -127,7 +127,7 @@ public final class GaugeRules {
                 which + " rounds to a stitch in plain knitting",
                 value,
                 Unit.NUMBER,
-                Source.memory("around Munden's 1.29; outside 1.15 to 1.50 the two are swapped or miscounted"));
+                Source.memory("around Munden’s 1.29; outside 1.15 to 1.50 the two are swapped or miscounted"));
     }
 
     /** The sum of every second input, from {@code first} on. */

@@ -184,7 +184,7 @@ public record PlacingChoice(
     }
 
     Optional<Step> markedLength() {
-        return length("tape's reading at the mark, from " + fromTaken().title(), markedMm, "markedMm");
+        return length("tape’s reading at the mark, from " + fromTaken().title(), markedMm, "markedMm");
     }
 
     Optional<Step> ownDistance() {

@@ -89,7 +89,7 @@ public record TubeLayout(
 
     private Step target(Step length) {
         return Computed.of(
-                "length that the sock's foot is to have", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
+                "length that the sock’s foot is to have", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
     }
 
     /** The leg above the heel line as it is wished for, in millimetres. */
@@ -171,7 +171,7 @@ public record TubeLayout(
                 tube,
                 TubeRules.lengthOf("length of the tube", tube, unsurer()),
                 Computed.of(
-                        "length of the tube by the trade's rule",
+                        "length of the tube by the trade’s rule",
                         Unit.MILLIMETRES,
                         TubeRules.TRADE.of(target, legAbove, cuffDepth, heel.depth(), toe.depth())),
                 cuffDepth,

@@ -29,7 +29,7 @@ public final class TubeRules {
 
     static final Rule.Of2 TARGET = Rule.of(
             "tube.target",
-            "length that the sock's foot is to have",
+            "length that the sock’s foot is to have",
             "foot − shorter",
             List.of("foot", "shorter"),
             Source.practice("as long as the foot, or a little less for a yarn that gives"),
@@ -68,7 +68,7 @@ public final class TubeRules {
             "usual height of the leg",
             "the smaller of usual and share × foot",
             List.of("usual", "share", "foot"),
-            Source.memory("12.5 cm is usual, but a baby's sock is not all leg"),
+            Source.memory("12.5 cm is usual, but a baby’s sock is not all leg"),
             (usual, share, foot) -> Math.min(usual, share * foot),
             example(94.6, 1e-9, 125.0, 0.55, 172.0));
 
@@ -128,7 +128,7 @@ public final class TubeRules {
 
     public static final Rule.Of2 OUT_BY = Rule.of(
             "tube.out-by",
-            "how much longer the sock's foot comes out",
+            "how much longer the sock’s foot comes out",
             "sock − wanted",
             List.of("sock", "wanted"),
             Source.derived("subtraction; below nothing it is shorter"),
@@ -173,7 +173,7 @@ public final class TubeRules {
 
     static final Rule.Of5 TRADE = Rule.of(
             "tube.trade",
-            "length of the tube by the trade's rule",
+            "length of the tube by the trade’s rule",
             "foot + leg − (cuff + heel + toe)",
             List.of("foot", "leg", "cuff", "heel", "toe"),
             Source.practice("tube = foot + leg − (cuff + heel + toe), as 9½ + 5 − 5½ = 9 in"),
@@ -272,7 +272,7 @@ public final class TubeRules {
             "usual height of the leg, of the foot at most",
             0.55,
             Unit.PERCENT,
-            Source.memory("a baby's sock is not all leg"));
+            Source.memory("a baby’s sock is not all leg"));
 
     static final Rule.Of2 LENGTH_OF = Rule.of(
             "tube.length-of",
@@ -285,7 +285,7 @@ public final class TubeRules {
 
     static final Rule.Of3 SOCK_FOOT = Rule.of(
             "tube.sock-foot",
-            "length of the sock's foot",
+            "length of the sock’s foot",
             "(opening + heel) ÷ gauge × 100 mm",
             List.of("opening", "heel", "gauge"),
             Source.derived("from the tip of the toe to the opening, and on by the depth of the heel"),
@@ -363,6 +363,6 @@ public final class TubeRules {
     /** The length of a sock's foot from its rounds, in millimetres. */
     public static Step sockFoot(Step opening, Step heelRounds, Gauge gauge) {
         return Computed.of(
-                "length of the sock's foot", Unit.MILLIMETRES, SOCK_FOOT.of(opening, heelRounds, gauge.rounds()));
+                "length of the sock’s foot", Unit.MILLIMETRES, SOCK_FOOT.of(opening, heelRounds, gauge.rounds()));
     }
 }

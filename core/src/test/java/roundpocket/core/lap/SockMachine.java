@@ -185,7 +185,7 @@ final class SockMachine {
             assertThat(castOnWaste)
                     .as("%s: nothing was begun with live sts", what)
                     .isPositive();
-            needles += number("the (?:toe's )?(\\d+) sts", text);
+            needles += number("the (?:toe’s )?(\\d+) sts", text);
             castOnWaste = 0;
         } else if (step.id().startsWith("rims-")) {
             pieceRounds = number("count (\\d+) rounds", text);

@@ -101,7 +101,8 @@ public class TurningTest {
     public void theHalfThatWaitsIsNamedAndGraftedTo() {
         SockSpec spec = shortRows(TechniqueChoice.usual());
         assertThat(step(spec, "heel").instruction())
-                .contains("on the lower needle; the sts on the upper needle wait and are grafted to it")
+                .contains("Short rows on the lower needle, each")
+                .contains("the sts on the upper needle wait and are grafted to it")
                 .contains("two wraps");
         assertThat(step(spec, "heel-graft").before()).isEqualTo(64);
     }

@@ -118,7 +118,7 @@ public class ChoicesTest {
             {noPhases, "phases", "needs 1 to 8 phases (there are 0)"},
             {bothEnds, "until", "either after so many decrease rounds or at so many stitches"},
             {neither, "rounds", "must be given once, in rounds or in stitches"},
-            {foot, "contrastSections", "foot and leg are the main yarn's"},
+            {foot, "contrastSections", "foot and leg are the main yarn’s"},
             {nothing, "contrastSections", "nothing is knitted from it"},
             {noSecond, "contrastSections", "and there is none"},
         };

@@ -44,7 +44,7 @@ public class KnownYarnTest {
         assertThat(known.measured()).isEqualTo(2);
         Swatch swatch = known.swatch().orElseThrow();
         assertThat(swatch.gauge().rounds().value()).isEqualTo(42.8, within(1e-9));
-        assertThat(swatch.gauge().stitches().value()).as("the latest pair's").isEqualTo(31);
+        assertThat(swatch.gauge().stitches().value()).as("the latest pair’s").isEqualTo(31);
         assertThat(swatch.onTheTube())
                 .as("a swatch like any other, for another tube")
                 .isEmpty();

@@ -1,5 +1,5 @@
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLessons, useProposals } from '../api/logQueries';
 import { usePair, usePreview, usePreviewAhead } from '../api/queries';
@@ -35,7 +35,11 @@ function KeptPlan({ pair }: { pair: Pair }) {
   const ahead = usePreviewAhead(pair.id);
   const proposals = useProposals(pair.id).data ?? [];
   const lessons = useLessons(pair.id, pair.version).data ?? [];
-  const suggested = proposals.length + lessons.length > 0;
+  const suggestions = proposals.length + lessons.length;
+  const [asked, setAsked] = useState(false);
+  // Several would push the figures out of the first view: they wait behind a word in the title's row.
+  const several = suggestions > 1;
+  const shown = !several || asked;
   const onChange = (next: Draft) => {
     ahead(next.spec);
     change(next);
@@ -49,6 +53,23 @@ function KeptPlan({ pair }: { pair: Pair }) {
           {keptWords(kept.kept)}
         </Box>
         <UndoRedo kept={kept} />
+        {several && (
+          <chakra.button
+            type="button"
+            aria-expanded={asked}
+            onClick={() => setAsked(!asked)}
+            minH="44px"
+            px={3}
+            bg="chosenGround"
+            color="chosen"
+            fontWeight="600"
+            borderLeftWidth="4px"
+            borderColor="chosen"
+            cursor="pointer"
+          >
+            {`${suggestions} suggestions from earlier pairs`}
+          </chakra.button>
+        )}
         <Box flex="1" />
         <CardLink id={pair.id} />
       </Flex>
@@ -66,14 +87,18 @@ function KeptPlan({ pair }: { pair: Pair }) {
           {pair.moved}
         </Box>
       )}
-      <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
-      <Lessons pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
+      {shown && (
+        <>
+          <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
+          <Lessons pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
+        </>
+      )}
       {preview.plan ? (
         <PlanView
           draft={draft}
           plan={preview.plan}
           preview={preview}
-          suggested={suggested}
+          suggested={shown && suggestions > 0}
           onChange={onChange}
         />
       ) : preview.refused ? (

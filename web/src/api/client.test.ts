@@ -19,7 +19,10 @@ const json = (status: number, body: unknown) => () =>
 
 it('an answer is handed on', async () => {
   const { call, fetched } = await answering(json(200, { here: true }));
-  await expect(call('POST', '/api/x', { a: 1 })).resolves.toEqual({ here: true });
+  await expect(
+    call('post', '/api/x/{id}', { path: { id: 'a b' }, query: { q: 1 }, body: { a: 1 } }),
+  ).resolves.toEqual({ here: true });
+  expect(fetched.mock.calls[0]?.[0]).toBe('/api/x/a%20b?q=1');
   expect(fetched.mock.calls[0]?.[1]).toMatchObject({ method: 'POST', body: '{"a":1}' });
 });
 
@@ -32,7 +35,7 @@ it('a refusal carries its fields and what differs', async () => {
       errors: [{ field: 'foot.lengthMm', code: 'c', message: 'm' }],
     }),
   );
-  const error: unknown = await call('PUT', '/api/x', {}).catch((e: unknown) => e);
+  const error: unknown = await call('put', '/api/x', { body: {} }).catch((e: unknown) => e);
   expect(error).toBeInstanceOf(Refused);
   expect(error).toMatchObject({
     status: 409,
@@ -44,15 +47,15 @@ it('a refusal carries its fields and what differs', async () => {
 
 it('an answer that is no JSON is still a refusal in words', async () => {
   const { call } = await answering(() => Promise.resolve(new Response('<html>', { status: 500 })));
-  await expect(call('GET', '/api/x')).rejects.toMatchObject({ message: 'Something went wrong.' });
+  await expect(call('get', '/api/x')).rejects.toMatchObject({ message: 'Something went wrong.' });
 });
 
 it.each([502, 503, 504])('a gateway that says %d means that nobody is there', async (status) => {
   const { call, Unreachable } = await answering(json(status, {}));
-  await expect(call('GET', '/api/x')).rejects.toBeInstanceOf(Unreachable);
+  await expect(call('get', '/api/x')).rejects.toBeInstanceOf(Unreachable);
 });
 
 it('no answer at all means that nobody is there', async () => {
   const { call, Unreachable } = await answering(() => Promise.reject(new TypeError('refused')));
-  await expect(call('GET', '/api/x')).rejects.toBeInstanceOf(Unreachable);
+  await expect(call('get', '/api/x')).rejects.toBeInstanceOf(Unreachable);
 });

@@ -1,5 +1,6 @@
 import { answered, silent } from './connection';
 import { currentSettings } from '../settings/settings';
+import type { paths } from '../wire/schema.gen';
 import type { Pair } from '../wire/types';
 
 /** One value that the server refused: where it was typed, and in words. */
@@ -39,16 +40,95 @@ interface ProblemDetail {
   differs?: string[];
 }
 
-/** Sends a request and gives back the answer; throws {@link Refused} or {@link Unreachable}. */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const response = await send(method, path, body);
+type Verb = 'get' | 'post' | 'put' | 'delete';
+
+/** What the description says of an address and a verb. */
+type Operation<V extends Verb, P extends keyof paths> =
+  paths[P] extends Record<V, infer O> ? O : never;
+
+/** The addresses that answer a verb. */
+export type Address<V extends Verb> = {
+  [P in keyof paths]: paths[P] extends Record<V, { responses: unknown }> ? P : never;
+}[keyof paths];
+
+/** A part of what is asked, where there is any. */
+type Part<Name extends string, Of> = Of extends { [N in Name]?: unknown }
+  ? [Exclude<Of[Name & keyof Of], undefined>] extends [never]
+    ? unknown
+    : Pick<Of, Name & keyof Of>
+  : unknown;
+
+type Content<C> = C extends { content: infer T } ? T[keyof T] : undefined;
+
+/** What is sent is only read. */
+type Read<T> = T extends readonly (infer E)[] ? readonly E[] : T;
+
+type Sent<O> = O extends { requestBody: { content: infer C } }
+  ? { body: Read<C[keyof C]> | SentFile }
+  : unknown;
+
+/** What is asked: the names in the address, the query behind it, and what is sent. */
+export type Asked<V extends Verb, P extends keyof paths> = (Operation<V, P> extends {
+  parameters: infer A;
+}
+  ? Part<'path', A> & Part<'query', A>
+  : unknown) &
+  Sent<Operation<V, P>>;
+
+/** What is answered where all is well. */
+export type Answer<V extends Verb, P extends keyof paths> =
+  Operation<V, P> extends { responses: infer R } ? Content<R[keyof R & (200 | 201 | 204)]> : never;
+
+type Rest<T> = Partial<T> extends T ? [asked?: T] : [asked: T];
+
+interface Parts {
+  path?: Readonly<Record<string, unknown>>;
+  query?: Readonly<Record<string, unknown>>;
+  body?: unknown;
+}
+
+/** A request to one of several addresses that take the same; else {@link api}, which knows what each takes and gives. */
+export async function call<T>(verb: Verb, address: string, parts: Parts = {}): Promise<T> {
+  const place = filled(address, parts.path, parts.query);
+  const response = await send(verb.toUpperCase(), place, parts.body);
   await refuseUnlessOk(response);
   return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
 }
 
+function caller<V extends Verb>(verb: V) {
+  return <P extends Address<V>>(address: P, ...[asked]: Rest<Asked<V, P>>): Promise<Answer<V, P>> =>
+    call(verb, address, asked as Parts | undefined);
+}
+
+/**
+ * Every request that the description knows, with what it takes and gives as it says there. Throws {@link Refused} or
+ * {@link Unreachable}.
+ */
+export const api = {
+  get: caller('get'),
+  post: caller('post'),
+  put: caller('put'),
+  delete: caller('delete'),
+};
+
+/** An address with its names filled in and the query behind it. */
+function filled(address: string, path: Parts['path'] = {}, query: Parts['query'] = {}): string {
+  const place = address.replace(/\{(\w+)\}/g, (_, name: string) =>
+    encodeURIComponent(String(path[name])),
+  );
+  const asked = Object.entries(query)
+    .filter(([, value]) => value !== undefined)
+    .map(([name, value]) => `${name}=${encodeURIComponent(String(value))}`);
+  return asked.length === 0 ? place : `${place}?${asked.join('&')}`;
+}
+
 /** Sends a request whose answer is a file. */
-export async function callForFile(path: string, body: unknown): Promise<Blob> {
-  const response = await send('POST', path, body);
+export async function callForFile(
+  address: Address<'post'>,
+  body: unknown,
+  query?: Parts['query'],
+): Promise<Blob> {
+  const response = await send('POST', filled(address, {}, query), body);
   await refuseUnlessOk(response);
   return response.blob();
 }

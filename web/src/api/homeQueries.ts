@@ -1,19 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { call, SentFile } from './client';
-import type { Backup, Home, Look, RestoreWrite, Restored } from '../wire/types';
+import { api, SentFile } from './client';
+import type { RestoreWrite } from '../wire/types';
 
 const HOME = ['home'];
 
 /** How the home is, and which backups it has. */
 export function useHome() {
-  return useQuery({ queryKey: HOME, queryFn: () => call<Home>('GET', '/api/home') });
+  return useQuery({ queryKey: HOME, queryFn: () => api.get('/api/home') });
 }
 
 /** Makes a backup now. */
 export function useMakeBackup() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call<Backup>('POST', '/api/home/backups'),
+    mutationFn: () => api.post('/api/home/backups'),
     onSuccess: () => client.invalidateQueries({ queryKey: HOME }),
   });
 }
@@ -23,8 +23,8 @@ export function useLook() {
   return useMutation({
     mutationFn: (which: string | Blob) =>
       typeof which === 'string'
-        ? call<Look>('GET', `/api/home/backups/${encodeURIComponent(which)}/look`)
-        : call<Look>('POST', '/api/home/incoming', new SentFile('application/zip', which)),
+        ? api.get('/api/home/backups/{name}/look', { path: { name: which } })
+        : api.post('/api/home/incoming', { body: new SentFile('application/zip', which) }),
   });
 }
 
@@ -32,7 +32,7 @@ export function useLook() {
 export function useRestore() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (write: RestoreWrite) => call<Restored>('POST', '/api/home/restore', write),
+    mutationFn: (write: RestoreWrite) => api.post('/api/home/restore', { body: write }),
     onSuccess: () => client.invalidateQueries(),
   });
 }
@@ -41,7 +41,7 @@ export function useRestore() {
 export function useGoOnEmpty() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call<undefined>('POST', '/api/home/empty'),
+    mutationFn: () => api.post('/api/home/empty'),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -1,13 +1,13 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { call } from './client';
+import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, type Asked } from './client';
 import { eventOf, type Happening } from './happening';
-import type { Lap, Mishap, Schedule, Tried } from '../wire/types';
+import type { Lap } from '../wire/types';
 
 /** The work on a pair. */
 export function useLap(id: string) {
   return useQuery({
     queryKey: ['laps', id],
-    queryFn: () => call<Lap>('GET', `/api/laps/${id}`),
+    queryFn: () => api.get('/api/laps/{pairId}', { path: { pairId: id } }),
     gcTime: 0,
     staleTime: Infinity,
   });
@@ -17,7 +17,7 @@ export function useLap(id: string) {
 export function useMishaps() {
   return useQuery({
     queryKey: ['mishaps'],
-    queryFn: () => call<Mishap[]>('GET', '/api/laps/mishaps'),
+    queryFn: () => api.get('/api/laps/mishaps'),
     staleTime: Infinity,
     gcTime: Infinity,
   });
@@ -28,7 +28,7 @@ export function useStartLap(id: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (start: Pick<Lap, 'heelWhen' | 'order'>) =>
-      call<Lap>('POST', `/api/laps/${id}`, start),
+      api.post('/api/laps/{pairId}', { path: { pairId: id }, body: start }),
     onSuccess: (lap) => client.setQueryData(['laps', id], lap),
   });
 }
@@ -37,7 +37,7 @@ export function useStartLap(id: string) {
 export function useTakeStartBack(id: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call<undefined>('DELETE', `/api/laps/${id}`),
+    mutationFn: () => api.delete('/api/laps/{pairId}', { path: { pairId: id } }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['laps'] }),
   });
 }
@@ -51,12 +51,10 @@ export function useMiscount(
   const counted = first !== undefined && second !== undefined;
   return useQuery({
     queryKey: ['miscount', expected, first, second],
-    queryFn: () =>
-      call<string[]>(
-        'GET',
-        `/api/laps/miscount?expected=${expected}&first=${first}&second=${second}`,
-      ),
-    enabled: counted && (first !== expected || second !== expected),
+    queryFn:
+      counted && (first !== expected || second !== expected)
+        ? () => api.get('/api/laps/miscount', { query: { expected, first, second } })
+        : skipToken,
     staleTime: Infinity,
   });
 }
@@ -65,33 +63,43 @@ export function useMiscount(
 export function useTried(id: string, happening: Happening | undefined) {
   return useQuery({
     queryKey: ['tried', id, happening],
-    queryFn: () => call<Tried>('POST', `/api/laps/${id}/tried`, happening && eventOf(happening)),
-    enabled: happening !== undefined,
+    queryFn: happening
+      ? () =>
+          api.post('/api/laps/{pairId}/tried', {
+            path: { pairId: id },
+            body: eventOf(happening),
+          })
+      : skipToken,
     retry: false,
     gcTime: 0,
   });
 }
 
+type Day = Asked<'get', '/api/laps/{pairId}/schedule'>['query']['days'][number];
+
 /** When somebody knits. */
 export interface Habit {
   minutes: number;
-  days: readonly string[];
+  days: readonly Day[];
   until?: string | undefined;
 }
 
-function habitQuery({ minutes, days, until }: Habit): string {
-  const query = new URLSearchParams({ minutes: String(minutes), days: days.join(',') });
-  if (until) {
-    query.set('until', until);
-  }
-  return query.toString();
+function asked({ minutes, days, until }: Habit) {
+  return { minutes, days: [...days], ...(until && { until }) };
+}
+
+function habitQuery(habit: Habit): string {
+  return new URLSearchParams(
+    Object.entries(asked(habit)).map(([name, value]) => [name, String(value)]),
+  ).toString();
 }
 
 /** When a pair will be done. */
 export function useSchedule(id: string, habit: Habit) {
   return useQuery({
     queryKey: ['schedule', id, habit],
-    queryFn: () => call<Schedule>('GET', `/api/laps/${id}/schedule?${habitQuery(habit)}`),
+    queryFn: () =>
+      api.get('/api/laps/{pairId}/schedule', { path: { pairId: id }, query: asked(habit) }),
     retry: false,
     gcTime: 0,
   });

@@ -5,25 +5,14 @@ import {
   useQueryClient,
   type QueryClient,
 } from '@tanstack/react-query';
-import { call } from './client';
-import type {
-  KnownYarn,
-  Again,
-  Lesson,
-  Log,
-  LogNote,
-  LogNoteWrite,
-  NoteChoices,
-  Proposal,
-  Repair,
-  Tallies,
-} from '../wire/types';
+import { api } from './client';
+import type { Again, Lesson, LogNoteWrite } from '../wire/types';
 
 /** The finished pairs, the latest first: so many of those in whose names the words are. */
 export function useLog(most: number, words: string) {
   return useQuery({
     queryKey: ['log', 'entries', most, words],
-    queryFn: () => call<Log>('GET', `/api/log?most=${most}&words=${encodeURIComponent(words)}`),
+    queryFn: () => api.get('/api/log', { query: { most, words } }),
     placeholderData: keepPreviousData,
   });
 }
@@ -32,7 +21,7 @@ export function useLog(most: number, words: string) {
 export function useTallies() {
   return useQuery({
     queryKey: ['log', 'tallies'],
-    queryFn: () => call<Tallies>('GET', '/api/log/tallies'),
+    queryFn: () => api.get('/api/log/tallies'),
   });
 }
 
@@ -40,7 +29,7 @@ export function useTallies() {
 export function useKnownYarns() {
   return useQuery({
     queryKey: ['log', 'yarns'],
-    queryFn: () => call<KnownYarn[]>('GET', '/api/yarns/known'),
+    queryFn: () => api.get('/api/yarns/known'),
   });
 }
 
@@ -56,7 +45,7 @@ function noted(client: QueryClient) {
 export function useNoteChoices() {
   return useQuery({
     queryKey: ['log', 'choices'],
-    queryFn: () => call<NoteChoices>('GET', '/api/log/choices'),
+    queryFn: () => api.get('/api/log/choices'),
     staleTime: Infinity,
   });
 }
@@ -65,7 +54,8 @@ export function useNoteChoices() {
 export function useAddNote(pairId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (note: LogNoteWrite) => call<LogNote>('POST', `/api/log/${pairId}/notes`, note),
+    mutationFn: (note: LogNoteWrite) =>
+      api.post('/api/log/{pairId}/notes', { path: { pairId }, body: note }),
     onSuccess: () => noted(client),
   });
 }
@@ -74,7 +64,7 @@ export function useAddNote(pairId: string) {
 export function useRemoveNote() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: string) => call<undefined>('DELETE', `/api/log/notes/${id}`),
+    mutationFn: (id: string) => api.delete('/api/log/notes/{noteId}', { path: { noteId: id } }),
     onSuccess: () => noted(client),
   });
 }
@@ -83,7 +73,7 @@ export function useRemoveNote() {
 export function useNewHeel(pairId: string) {
   return useQuery({
     queryKey: ['log', pairId, 'new-heel'],
-    queryFn: () => call<Repair>('GET', `/api/log/${pairId}/new-heel`),
+    queryFn: () => api.get('/api/log/{pairId}/new-heel', { path: { pairId } }),
   });
 }
 
@@ -91,7 +81,7 @@ export function useNewHeel(pairId: string) {
 export function useProposals(pairId: string) {
   return useQuery({
     queryKey: ['proposals', pairId],
-    queryFn: () => call<Proposal[]>('GET', `/api/pairs/${pairId}/proposals`),
+    queryFn: () => api.get('/api/pairs/{pairId}/proposals', { path: { pairId } }),
     gcTime: 0,
   });
 }
@@ -100,7 +90,7 @@ export function useProposals(pairId: string) {
 export function useLessons(pairId: string, version: number) {
   return useQuery({
     queryKey: ['lessons', pairId, version],
-    queryFn: () => call<Lesson[]>('GET', `/api/pairs/${pairId}/lessons`),
+    queryFn: () => api.get('/api/pairs/{pairId}/lessons', { path: { pairId } }),
     placeholderData: keepPreviousData,
     gcTime: 0,
   });
@@ -111,17 +101,17 @@ export function useLeaveLesson(pairId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ lesson, left }: { lesson: Lesson; left: boolean }) =>
-      call<undefined>(
-        left ? 'POST' : 'DELETE',
-        `/api/pairs/${pairId}/lessons/left?from=${lesson.fromId}&kind=${lesson.kind}`,
-      ),
+      (left ? api.post : api.delete)('/api/pairs/{pairId}/lessons/left', {
+        path: { pairId },
+        query: { from: lesson.fromId, kind: lesson.kind },
+      }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['lessons', pairId] }),
   });
 }
 
 /** What a knitted pair is knitted again from. */
 export function askAgain(pairId: string): Promise<Again> {
-  return call<Again>('GET', `/api/pairs/${pairId}/again`);
+  return api.get('/api/pairs/{pairId}/again', { path: { pairId } });
 }
 
 /** Answers a proposal. */
@@ -129,7 +119,10 @@ export function useAnswerProposal(pairId: string) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ noteId, taken }: { noteId: string; taken: boolean }) =>
-      call<undefined>('POST', `/api/pairs/${pairId}/proposals/${noteId}?taken=${taken}`),
+      api.post('/api/pairs/{pairId}/proposals/{noteId}', {
+        path: { pairId, noteId },
+        query: { taken },
+      }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['proposals', pairId] }),
   });
 }

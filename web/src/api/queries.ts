@@ -1,5 +1,6 @@
 import {
   keepPreviousData,
+  skipToken,
   replaceEqualDeep,
   useMutation,
   useQuery,
@@ -8,38 +9,21 @@ import {
 } from '@tanstack/react-query';
 import { leaveBehind } from './leftBehind';
 import { useSettings, type Settings } from '../settings/settings';
-import { call, Refused, SentFile, Unreachable } from './client';
-import type {
-  Stash,
-  AlmanacEntry,
-  Basket,
-  BasketPair,
-  CsvRead,
-  KeptFoot,
-  KeptSwatch,
-  KeptYarn,
-  Pair,
-  PairChange,
-  PairWrite,
-  Plan,
-  Spec,
-  Variant,
-  Workings,
-  YarnUse,
-} from '../wire/types';
+import { api, call, Refused, SentFile, Unreachable } from './client';
+import type { BasketPair, CsvRead, Pair, PairWrite, Plan, Spec } from '../wire/types';
 
 const PAIRS = ['pairs'];
 const BASKET = ['basket'];
 
 export function usePairs() {
-  return useQuery({ queryKey: PAIRS, queryFn: () => call<Pair[]>('GET', '/api/pairs') });
+  return useQuery({ queryKey: PAIRS, queryFn: () => api.get('/api/pairs') });
 }
 
 /** The pairs to knit, or those that are finished, in short: so many of them. */
 export function useBasket(finished: boolean, most: number) {
   return useQuery({
     queryKey: [...BASKET, finished, most],
-    queryFn: () => call<Basket>('GET', `/api/basket?finished=${finished}&most=${most}`),
+    queryFn: () => api.get('/api/basket', { query: { finished, most } }),
     placeholderData: keepPreviousData,
   });
 }
@@ -47,7 +31,7 @@ export function useBasket(finished: boolean, most: number) {
 export function usePair(id: string) {
   return useQuery({
     queryKey: [...PAIRS, id],
-    queryFn: () => call<Pair>('GET', `/api/pairs/${id}`),
+    queryFn: () => api.get('/api/pairs/{id}', { path: { id } }),
     // Never from a memory that may be older than what is stored: it is the ground of the next write.
     gcTime: 0,
     staleTime: Infinity,
@@ -58,32 +42,32 @@ export function usePair(id: string) {
 export function usePairHistory(id: string) {
   return useQuery({
     queryKey: ['history', id],
-    queryFn: () => call<PairChange[]>('GET', `/api/pairs/${id}/history`),
+    queryFn: () => api.get('/api/pairs/{id}/history', { path: { id } }),
     gcTime: 0,
     staleTime: Infinity,
   });
 }
 
 export function useFeet() {
-  return useQuery({ queryKey: ['feet'], queryFn: () => call<KeptFoot[]>('GET', '/api/feet') });
+  return useQuery({ queryKey: ['feet'], queryFn: () => api.get('/api/feet') });
 }
 
 export function useSwatches() {
   return useQuery({
     queryKey: ['swatches'],
-    queryFn: () => call<KeptSwatch[]>('GET', '/api/swatches'),
+    queryFn: () => api.get('/api/swatches'),
   });
 }
 
 export function useYarns() {
-  return useQuery({ queryKey: ['yarns'], queryFn: () => call<KeptYarn[]>('GET', '/api/yarns') });
+  return useQuery({ queryKey: ['yarns'], queryFn: () => api.get('/api/yarns') });
 }
 
 /** What each pair takes of a yarn, and what is left then. */
 export function useYarnUses(id: string) {
   return useQuery({
     queryKey: ['yarns', id, 'uses'],
-    queryFn: () => call<YarnUse[]>('GET', `/api/yarns/${id}/uses`),
+    queryFn: () => api.get('/api/yarns/{id}/uses', { path: { id } }),
   });
 }
 
@@ -91,21 +75,21 @@ export function useYarnUses(id: string) {
 export function useStash(asked: boolean) {
   return useQuery({
     queryKey: ['stash'],
-    queryFn: () => call<Stash>('GET', '/api/stash'),
+    queryFn: () => api.get('/api/stash'),
     enabled: asked,
   });
 }
 
 /** A pair as it is kept now. */
 export function askPair(id: string): Promise<Pair> {
-  return call<Pair>('GET', `/api/pairs/${id}`);
+  return api.get('/api/pairs/{id}', { path: { id } });
 }
 
 /** Keeps a new pair; what was measured for it goes on the shelves with it. */
 export function useCreatePair() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (write: PairWrite) => call<Pair>('POST', '/api/pairs', write),
+    mutationFn: (write: PairWrite) => api.post('/api/pairs', { body: write }),
     onSuccess: (pair) => {
       client.setQueryData([...PAIRS, pair.id], pair);
       return client.invalidateQueries();
@@ -125,7 +109,8 @@ export function useUpdatePair(id: string, onStored: (pair: Pair) => void) {
     retry: (_, error) => error instanceof Unreachable,
     retryDelay: 2000,
     // Made only when its turn comes, so that it carries the version that the write before it gave.
-    mutationFn: (write: () => PairWrite) => call<Pair>('PUT', `/api/pairs/${id}`, write()),
+    mutationFn: (write: () => PairWrite) =>
+      api.put('/api/pairs/{id}', { path: { id }, body: write() }),
     onSuccess: (pair) => {
       onStored(pair);
       client.setQueryData([...PAIRS, id], pair);
@@ -143,7 +128,7 @@ export function useDeletePair() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (pair: BasketPair) =>
-      call<undefined>('DELETE', `/api/pairs/${pair.id}?version=${pair.version}`),
+      api.delete('/api/pairs/{id}', { path: { id: pair.id }, query: { version: pair.version } }),
     onSettled: async () => {
       await client.invalidateQueries({ queryKey: PAIRS, exact: true });
       await client.invalidateQueries({ queryKey: BASKET });
@@ -155,7 +140,7 @@ export function useDeletePair() {
 export function usePairGoes(id: string) {
   return useQuery({
     queryKey: ['goes', id],
-    queryFn: () => call<string[]>('GET', `/api/pairs/${id}/goes`),
+    queryFn: () => api.get('/api/pairs/{pairId}/goes', { path: { pairId: id } }),
     gcTime: 0,
   });
 }
@@ -174,8 +159,11 @@ export function useKeep<T extends Keepable>(shelf: ShelfName) {
   return useMutation({
     mutationFn: ({ kept, write }: { kept: Keepable | undefined; write: object }) =>
       kept
-        ? call<T>('PUT', `/api/${shelf}/${kept.id}`, { ...write, version: kept.version })
-        : call<T>('POST', `/api/${shelf}`, write),
+        ? call<T>('put', `/api/${shelf}/{id}`, {
+            path: { id: kept.id },
+            body: { ...write, version: kept.version },
+          })
+        : call<T>('post', `/api/${shelf}`, { body: write }),
     onSuccess: () => client.invalidateQueries(),
   });
 }
@@ -185,11 +173,10 @@ export function useReadCsv(shelf: 'feet' | 'yarns' | 'tubes') {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ text, onlyRight }: { text: string; onlyRight: boolean }) =>
-      call<CsvRead>(
-        'POST',
-        `/api/files/${shelf}.csv?onlyRight=${onlyRight}`,
-        new SentFile('text/csv;charset=UTF-8', text),
-      ),
+      call<CsvRead>('post', `/api/files/${shelf}.csv`, {
+        query: { onlyRight },
+        body: new SentFile('text/csv;charset=UTF-8', text),
+      }),
     onSuccess: () => client.invalidateQueries(),
   });
 }
@@ -199,7 +186,10 @@ export function useThrowAway(shelf: ShelfName) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (kept: Keepable) =>
-      call<undefined>('DELETE', `/api/${shelf}/${kept.id}?version=${kept.version}`),
+      call<undefined>('delete', `/api/${shelf}/{id}`, {
+        path: { id: kept.id },
+        query: { version: kept.version },
+      }),
     onSettled: () => client.invalidateQueries(),
   });
 }
@@ -208,7 +198,7 @@ export function useThrowAway(shelf: ShelfName) {
 export function useAlmanac() {
   return useQuery({
     queryKey: ['almanac'],
-    queryFn: () => call<AlmanacEntry[]>('GET', '/api/almanac'),
+    queryFn: () => api.get('/api/almanac'),
     staleTime: Infinity,
     gcTime: Infinity,
   });
@@ -219,7 +209,7 @@ export function useVariants(specs: readonly Spec[]) {
   const { lengths } = useSettings();
   return useQuery({
     queryKey: ['variants', specs, lengths],
-    queryFn: () => call<Variant[]>('POST', '/api/plans/variants', specs),
+    queryFn: () => api.post('/api/plans/variants', { body: specs }),
     placeholderData: (before) => (before?.length === specs.length ? before : undefined),
     staleTime: Infinity,
     gcTime: 60_000,
@@ -258,7 +248,7 @@ function previewOf(
     queryKey: ['preview', spec, lengths],
     queryFn: async () => {
       const made = {
-        ...(await call<Omit<Plan, 'madeFrom'>>('POST', '/api/plans/preview', spec)),
+        ...(await api.post('/api/plans/preview', { body: spec as Spec })),
         madeFrom: spec,
       };
       // What is as it was in the plan before stays the same object, so that it is not drawn anew.
@@ -279,9 +269,8 @@ function previewOf(
 export function useWorkings({ madeFrom }: Plan) {
   const { lengths } = useSettings();
   return useQuery({
-    enabled: madeFrom !== undefined,
     queryKey: ['workings', madeFrom, lengths],
-    queryFn: () => call<Workings>('POST', '/api/plans/workings', madeFrom),
+    queryFn: madeFrom ? () => api.post('/api/plans/workings', { body: madeFrom }) : skipToken,
     staleTime: Infinity,
     gcTime: 60_000,
   });
@@ -299,10 +288,8 @@ export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const client = useQueryClient();
   const { lengths } = useSettings();
   const lastGood = ['last-good', keep];
-  const preview = useQuery({
-    ...previewOf(client, spec, keep, lengths),
-    enabled: spec !== undefined,
-  });
+  const asked = previewOf(client, spec, keep, lengths);
+  const preview = useQuery({ ...asked, queryFn: spec ? asked.queryFn : skipToken });
   const last = useQuery<Plan>({
     queryKey: lastGood,
     enabled: false,

@@ -1,27 +1,24 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  skipToken,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { useSettings } from '../settings/settings';
-import type {
-  CutMade,
-  CutPlan,
-  Cutting,
-  PutPiece,
-  Tube,
-  TubeFit,
-  TubeWrite,
-  Workings,
-} from '../wire/types';
-import { call } from './client';
+import type { PutPiece, Tube, TubeWrite } from '../wire/types';
+import { api } from './client';
 
 const TUBES = ['tubes'];
 
 export function useTubes() {
-  return useQuery({ queryKey: TUBES, queryFn: () => call<Tube[]>('GET', '/api/tubes') });
+  return useQuery({ queryKey: TUBES, queryFn: () => api.get('/api/tubes') });
 }
 
 export function useTube(id: string) {
   return useQuery({
     queryKey: [...TUBES, id],
-    queryFn: () => call<Tube>('GET', `/api/tubes/${id}`),
+    queryFn: () => api.get('/api/tubes/{id}', { path: { id } }),
   });
 }
 
@@ -30,7 +27,7 @@ export function useCutting({ id, version }: Tube) {
   const { lengths } = useSettings();
   return useQuery({
     queryKey: [...TUBES, id, 'cutting', version, lengths],
-    queryFn: () => call<Cutting>('GET', `/api/tubes/${id}/cutting`),
+    queryFn: () => api.get('/api/tubes/{id}/cutting', { path: { id } }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -42,7 +39,7 @@ export function useCuttingWorkings({ id, version }: Tube, asked: boolean) {
   return useQuery({
     enabled: asked,
     queryKey: [...TUBES, id, 'workings', version, lengths],
-    queryFn: () => call<Workings>('GET', `/api/tubes/${id}/cutting/workings`),
+    queryFn: () => api.get('/api/tubes/{id}/cutting/workings', { path: { id } }),
   });
 }
 
@@ -50,9 +47,10 @@ export function useCuttingWorkings({ id, version }: Tube, asked: boolean) {
 export function useHandCut({ id, version }: Tube, pieces: readonly PutPiece[] | undefined) {
   const { lengths } = useSettings();
   return useQuery({
-    enabled: pieces !== undefined,
     queryKey: [...TUBES, id, 'hand', version, pieces, lengths],
-    queryFn: () => call<CutPlan>('POST', `/api/tubes/${id}/cutting`, pieces),
+    queryFn: pieces
+      ? () => api.post('/api/tubes/{id}/cutting', { path: { id }, body: pieces })
+      : skipToken,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -65,7 +63,7 @@ export function useFits({ id, version }: Tube) {
   const { lengths } = useSettings();
   return useQuery({
     queryKey: [...TUBES, id, 'fits', version, lengths],
-    queryFn: () => call<TubeFit[]>('GET', `/api/tubes/${id}/fits`),
+    queryFn: () => api.get('/api/tubes/{id}/fits', { path: { id } }),
   });
 }
 
@@ -74,7 +72,8 @@ export function useWriteTube(id: string) {
   const client = useQueryClient();
   return useMutation({
     scope: { id: `tube-${id}` },
-    mutationFn: (write: () => TubeWrite) => call<Tube>('PUT', `/api/tubes/${id}`, write()),
+    mutationFn: (write: () => TubeWrite) =>
+      api.put('/api/tubes/{id}', { path: { id }, body: write() }),
     onSuccess: (tube) => client.setQueryData([...TUBES, id], tube),
   });
 }
@@ -84,7 +83,7 @@ export function useCuts({ id, version }: Tube) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (pieces: readonly PutPiece[]) =>
-      call<CutMade>('POST', `/api/tubes/${id}/cuts`, { version, pieces }),
+      api.post('/api/tubes/{id}/cuts', { path: { id }, body: { version, pieces: [...pieces] } }),
     onSuccess: () => client.invalidateQueries(),
   });
 }
@@ -93,7 +92,7 @@ export function useCuts({ id, version }: Tube) {
 export function useUncut({ id, version }: Tube) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call<Tube>('DELETE', `/api/tubes/${id}/cuts/last?version=${version}`),
+    mutationFn: () => api.delete('/api/tubes/{id}/cuts/last', { path: { id }, query: { version } }),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -2,8 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useLook } from '../api/homeQueries';
-import { call } from '../api/client';
-import type { Pair } from '../wire/types';
+import { api } from '../api/client';
+import type { Spec } from '../wire/types';
 import { Restoring } from '../home/Restoring';
 import { FilePick } from '../form/FilePick';
 
@@ -75,14 +75,15 @@ function useAddPlan() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: async (file: File) => {
-      let spec: unknown;
+      let spec: Spec;
       try {
-        spec = JSON.parse(await file.text());
+        // Whatever it is, the server tells what is wrong with it.
+        spec = JSON.parse(await file.text()) as Spec;
       } catch {
         throw new Error(`“${file.name}” isn’t a plan: it can’t be read as JSON.`);
       }
       const name = file.name.replace(/\.json$/i, '').slice(0, MOST_IN_NAME);
-      return call<Pair>('POST', '/api/pairs', { name, spec });
+      return api.post('/api/pairs', { body: { name, spec } });
     },
     onSuccess: () => client.invalidateQueries(),
   });

@@ -68,10 +68,10 @@ function PdfButton({ name, paper, card }: PdfButtonProps) {
   const pdf = useMutation({
     networkMode: 'always',
     mutationFn: (drawing: string) =>
-      callForFile(
-        `/api/files/card.pdf?${new URLSearchParams({ title: name, paper })}`,
-        new SentFile('application/xhtml+xml', drawing),
-      ),
+      callForFile('/api/files/card.pdf', new SentFile('application/xhtml+xml', drawing), {
+        title: name,
+        paper,
+      }),
     onSuccess: (file) => save(file, `${name}.pdf`),
   });
   return (

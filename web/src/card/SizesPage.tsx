@@ -1,7 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
+import { skipToken, useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { usePair } from '../api/queries';
 import { PageStyle } from '../form/PageStyle';
 import { Notice, Waiting } from '../form/States';
@@ -16,8 +16,7 @@ export function SizesPage() {
   const spec = pair.data?.spec;
   const chart = useQuery({
     queryKey: ['sizes', spec],
-    queryFn: () => call<SizeChart>('POST', '/api/plans/sizes', spec),
-    enabled: spec !== undefined,
+    queryFn: spec ? () => api.post('/api/plans/sizes', { body: spec }) : skipToken,
   });
   const error = pair.error ?? chart.error;
   if (error) {

@@ -1,13 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import { call } from '../api/client';
+import { api } from '../api/client';
 
 /** A stand-in for a counter pedal under the table: every press is a round done where the pedal is switched on. */
 export function PedalPage() {
   const [presses, setPresses] = useState(0);
   const [refused, setRefused] = useState<string | undefined>();
   const press = () => {
-    call<{ pair?: string }>('POST', '/api/devices/pedal').then(
+    api.post('/api/devices/pedal').then(
       ({ pair }) => {
         setPresses((before) => before + (pair ? 1 : 0));
         setRefused(

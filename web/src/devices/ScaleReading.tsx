@@ -19,7 +19,7 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
   const [refused, setRefused] = useState<string | undefined>();
   useStream<Reading>('/api/devices/scale', on, setReading);
   const send = (path: string, body?: unknown) => {
-    call('POST', `/api/devices/scale/${path}`, body).then(
+    call('post', `/api/devices/scale/${path}`, { body }).then(
       () => setRefused(undefined),
       (error: Error) => setRefused(error.message),
     );

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 
 /** What the pedal tells: a press, where there is an id, and on which pair it counts. */
 export interface PedalTold {
@@ -11,7 +11,7 @@ export interface PedalTold {
 /** The pedal presses on another pair; it is taken over by a press. */
 export function PedalElsewhere({ pairId }: { pairId: string }) {
   const use = useMutation({
-    mutationFn: () => call<undefined>('POST', '/api/devices/pedal/pair', { pair: pairId }),
+    mutationFn: () => api.post('/api/devices/pedal/pair', { body: { pair: pairId } }),
   });
   return (
     <Flex align="center" gap={3} wrap="wrap" role="status">

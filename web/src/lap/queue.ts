@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { call, Refused, Unreachable } from '../api/client';
+import { api, Refused, Unreachable } from '../api/client';
 import { eventOf, type Happening } from '../api/happening';
-import type { Heard, HeardAll, LapEvent, LapSock } from '../wire/types';
+import type { Heard, LapEvent, LapSock } from '../wire/types';
 import { inOneTab, Waiting } from './waiting';
 
 const AGAIN_MS = 2000;
@@ -49,7 +49,7 @@ export function useQueue(
   /** Sends some of them, or none to hear only how far the socks are. */
   const hear = useCallback(
     async (batch: readonly LapEvent[]) => {
-      const heard = await call<HeardAll>('POST', `/api/laps/${pairId}/events`, batch);
+      const heard = await api.post('/api/laps/{pairId}/events', { path: { pairId }, body: batch });
       store.remove(new Set(batch.map(({ id }) => id)));
       setWaiting(store.list());
       if (heard.revision !== known.current) {

@@ -5,17 +5,11 @@ import type { Verdict } from '../wire/types';
 
 type Values = Readonly<Record<string, string | number | boolean>>;
 
-function queryOf(values: Values): string {
-  return new URLSearchParams(
-    Object.entries(values).map(([name, value]) => [name, String(value)]),
-  ).toString();
-}
-
 /** A piece to practise on, named by its values. */
 export function usePiece<T>(kind: string, values: Values) {
   return useQuery({
     queryKey: ['practice', kind, values],
-    queryFn: () => call<T>('GET', `/api/practice/${kind}?${queryOf(values)}`),
+    queryFn: () => call<T>('get', `/api/practice/${kind}`, { query: values }),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
@@ -27,7 +21,7 @@ export function useGuesses() {
   const [wrong, setWrong] = useState(0);
   const guess = async (kind: string, values: Values): Promise<boolean> => {
     try {
-      const next = await call<Verdict>('GET', `/api/practice/${kind}?${queryOf(values)}`);
+      const next = await call<Verdict>('get', `/api/practice/${kind}`, { query: values });
       setVerdict(next);
       setWrong((before) => before + (next.right ? 0 : 1));
       return next.right;

@@ -59,7 +59,7 @@ export function PatternWords(words: WordsProps) {
                 choice="pattern.edge"
                 kind="whole"
                 unit="sts"
-                text={(sts) => `${sts} edge ${sts === 1 ? 'stitch' : 'stitches'}`}
+                text={(sts) => `${sts || 'no'} edge ${sts === 1 ? 'stitch' : 'stitches'}`}
                 tryTitle={(sts) => `${sts} at either edge`}
               />
             </>

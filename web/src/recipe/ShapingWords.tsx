@@ -74,7 +74,7 @@ export function ShapingWords(props: ShapingWordsProps) {
       </OptionWord>
       {shaping.begun && inRounds ? (
         <>
-          {' worked from its tip: '}
+          {', worked from its tip: '}
           {shaped}
           {'then '}
           {plain()}

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import type { Licence } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 
@@ -8,7 +8,7 @@ import { Notice, Waiting } from '../form/States';
 export function LicencesPage() {
   const licences = useQuery({
     queryKey: ['licences'],
-    queryFn: () => call<Licence[]>('GET', '/api/licences'),
+    queryFn: () => api.get('/api/licences'),
     staleTime: Infinity,
   });
   return (

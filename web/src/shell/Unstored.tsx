@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { letGo, useLeftBehind, type LeftBehind } from '../api/leftBehind';
 
 /** Changes that were refused after their page was left: they are said here, and kept until somebody decides. */
@@ -20,7 +20,7 @@ function Change({ change }: { change: LeftBehind }) {
   const { pairId, write, refused } = change;
   const version = refused.current?.version;
   const keepMine = async () => {
-    await call('PUT', `/api/pairs/${pairId}`, { ...write, version });
+    await api.put('/api/pairs/{id}', { path: { id: pairId }, body: { ...write, version } });
     letGo(change);
     await client.invalidateQueries();
   };

@@ -1,32 +1,16 @@
-import { useSyncExternalStore } from 'react';
+import { watched } from '../settings/store';
 
 /** Since when the server has not answered, as milliseconds; undefined while it does. */
-let silentSince: number | undefined;
-const listeners = new Set<() => void>();
-
-function set(since: number | undefined): void {
-  if (silentSince !== since) {
-    silentSince = since;
-    listeners.forEach((listener) => listener());
-  }
-}
+const silentSince = watched<number | undefined>(undefined);
 
 /** Notes that the server answered. */
 export function answered(): void {
-  set(undefined);
+  silentSince.set(undefined);
 }
 
 /** Notes that it did not; the first time counts. */
 export function silent(): void {
-  set(silentSince ?? Date.now());
+  silentSince.set(silentSince.get() ?? Date.now());
 }
 
-export function useSilentSince(): number | undefined {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => silentSince,
-  );
-}
+export const useSilentSince = silentSince.use;

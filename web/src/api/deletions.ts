@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { watched } from '../settings/store';
 
 /** How long a deletion can be undone, in milliseconds; until then nothing is deleted. */
 const GRACE = 8000;
@@ -15,18 +15,12 @@ export interface Deletion {
   failed?: string;
 }
 
-let deletions: readonly Deletion[] = [];
+const deletions = watched<readonly Deletion[]>([]);
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
-const listeners = new Set<() => void>();
-
-function change(next: readonly Deletion[]): void {
-  deletions = next;
-  listeners.forEach((listener) => listener());
-}
 
 /** Deletes something after a while. */
 export function deleteLater(deletion: Deletion): void {
-  change([...deletions.filter(({ id }) => id !== deletion.id), deletion]);
+  deletions.set([...deletions.get().filter(({ id }) => id !== deletion.id), deletion]);
   timers.set(
     deletion.id,
     setTimeout(() => void carryOut(deletion), GRACE),
@@ -37,38 +31,38 @@ export function deleteLater(deletion: Deletion): void {
 export function keepAfterAll(id: string): void {
   clearTimeout(timers.get(id));
   timers.delete(id);
-  change(deletions.filter((each) => each.id !== id));
+  deletions.set(deletions.get().filter((each) => each.id !== id));
 }
 
 async function carryOut(deletion: Deletion): Promise<void> {
   clearTimeout(timers.get(deletion.id));
   timers.delete(deletion.id);
-  change(deletions.map((each) => (each.id === deletion.id ? { ...each, sent: true } : each)));
+  deletions.set(
+    deletions.get().map((each) => (each.id === deletion.id ? { ...each, sent: true } : each)),
+  );
   try {
     await deletion.send();
     keepAfterAll(deletion.id);
   } catch (error) {
     const failed = error instanceof Error ? error.message : 'Something went wrong.';
-    change(
-      deletions.map((each) => (each.id === deletion.id ? { ...each, sent: false, failed } : each)),
+    deletions.set(
+      deletions
+        .get()
+        .map((each) => (each.id === deletion.id ? { ...each, sent: false, failed } : each)),
     );
   }
 }
 
 // Whoever leaves the page has not undone it.
 globalThis.addEventListener?.('pagehide', () => {
-  deletions.filter(({ id }) => timers.has(id)).forEach((each) => void carryOut(each));
+  deletions
+    .get()
+    .filter(({ id }) => timers.has(id))
+    .forEach((each) => void carryOut(each));
 });
 
-const listen = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
 /** What can still be undone, and what could not be deleted. */
-export function useDeletions(): readonly Deletion[] {
-  return useSyncExternalStore(listen, () => deletions);
-}
+export const useDeletions = deletions.use;
 
 /** Whether something is on its way out, and not to be shown. */
 export function useLeaving(id: string | undefined): boolean {

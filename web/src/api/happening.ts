@@ -1,3 +1,4 @@
+import { keep, kept } from '../settings/store';
 import type { LapEvent } from '../wire/types';
 
 const DEVICE = 'round-pocket.device';
@@ -11,18 +12,14 @@ export function eventOf(happening: Happening, id = newId()): LapEvent {
   return { ...happening, id, device: device(), at: new Date().toISOString() };
 }
 
+/** What this device is called among those that count on a pair; kept, so that it stays the same one. */
 function device(): string {
-  try {
-    const known = localStorage.getItem(DEVICE);
-    if (known) {
-      return known;
-    }
-    const made = newId().slice(0, 8);
-    localStorage.setItem(DEVICE, made);
-    return made;
-  } catch {
-    return 'unnamed';
+  const known = kept(DEVICE);
+  if (typeof known === 'string' || typeof known === 'number') {
+    return String(known);
   }
+  const made = newId().slice(0, 8);
+  return keep(DEVICE, made) ? made : 'unnamed';
 }
 
 /** An id of its own; also where the page is not on a secure address, as in a household's network. */

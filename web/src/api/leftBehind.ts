@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { watched } from '../settings/store';
 import type { Refused } from './client';
 import type { PairWrite } from '../wire/types';
 
@@ -9,14 +9,8 @@ export interface LeftBehind {
   refused: Refused;
 }
 
-let left: readonly LeftBehind[] = [];
+const left = watched<readonly LeftBehind[]>([]);
 const open = new Set<string>();
-const listeners = new Set<() => void>();
-
-function set(next: readonly LeftBehind[]): void {
-  left = next;
-  listeners.forEach((listener) => listener());
-}
 
 /** Notes that the page of a pair is open, where what goes wrong is said; gives back how to close it. */
 export function pageOpened(pairId: string): () => void {
@@ -27,21 +21,13 @@ export function pageOpened(pairId: string): () => void {
 /** Keeps a change that was refused, unless its page is there to say so itself. */
 export function leaveBehind(change: LeftBehind): void {
   if (!open.has(change.pairId)) {
-    set([...left.filter(({ pairId }) => pairId !== change.pairId), change]);
+    left.set([...left.get().filter(({ pairId }) => pairId !== change.pairId), change]);
   }
 }
 
 /** Lets a change go. */
 export function letGo(change: LeftBehind): void {
-  set(left.filter((each) => each !== change));
+  left.set(left.get().filter((each) => each !== change));
 }
 
-export function useLeftBehind(): readonly LeftBehind[] {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => left,
-  );
-}
+export const useLeftBehind = left.use;

@@ -1,3 +1,4 @@
+import { keep, kept } from '../settings/store';
 import type { Choices, Pair, PairWrite, Spec } from '../wire/types';
 
 /** A pair as it is being worked on: what is typed, stored or not. */
@@ -87,22 +88,11 @@ const KEY = 'round-pocket.draft';
 
 /** The draft that has no name yet, as it was left; it survives a reload. */
 export function loadDraft(): Draft | undefined {
-  try {
-    const stored = localStorage.getItem(KEY);
-    return stored ? (JSON.parse(stored) as Draft) : undefined;
-  } catch {
-    return undefined;
-  }
+  const draft = kept(KEY);
+  return typeof draft === 'object' ? (draft as Draft) : undefined;
 }
 
+/** Keeps it; without storage it lives as long as the page. */
 export function keepDraft(draft: Draft | undefined): void {
-  try {
-    if (draft) {
-      localStorage.setItem(KEY, JSON.stringify(draft));
-    } else {
-      localStorage.removeItem(KEY);
-    }
-  } catch {
-    // Without storage the draft lives as long as the page.
-  }
+  keep(KEY, draft);
 }

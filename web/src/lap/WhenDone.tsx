@@ -5,6 +5,7 @@ import type { Schedule } from '../wire/types';
 import { Working } from '../form/Working';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
+import { persisted } from '../settings/store';
 import { dayText } from '../units/days';
 import { decimal, grouped } from '../units/units';
 import { ToolFields, ToolProblem, type ToolProps } from './Tool';
@@ -21,28 +22,14 @@ const DAYS = [
 const KEY = 'round-pocket.habit';
 const USUAL: Habit = { minutes: 60, days: ['MONDAY', 'WEDNESDAY', 'FRIDAY', 'SUNDAY'] };
 
-function loadHabit(): Habit {
-  try {
-    return { ...USUAL, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Habit>) };
-  } catch {
-    return USUAL;
-  }
-}
+const store = persisted(KEY, (kept): Habit => ({ ...USUAL, ...(kept as Partial<Habit>) }));
 
 /** Hours to go by the knitter's own pace, laid into the days of the week; and whether that is in time. */
 export function WhenDone({ lap }: ToolProps) {
   const { lengths } = useSettings();
-  const [habit, setHabit] = useState(loadHabit);
+  const habit = store.use();
   const schedule = useSchedule(lap.pairId, habit);
-  const change = (part: Partial<Habit>) => {
-    const next = { ...habit, ...part };
-    setHabit(next);
-    try {
-      localStorage.setItem(KEY, JSON.stringify(next));
-    } catch {
-      // Without storage it holds for this visit.
-    }
-  };
+  const change = (part: Partial<Habit>) => store.set({ ...habit, ...part });
   return (
     <Box>
       <Flex role="group" aria-label="Days you knit" wrap="wrap">

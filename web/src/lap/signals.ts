@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { persisted } from '../settings/store';
 
 /** How a press makes itself known, and what else may press. */
 export interface Signals {
@@ -8,47 +8,26 @@ export interface Signals {
 }
 
 const KEY = 'round-pocket.signals';
-const NONE: Signals = { sound: false, vibration: false, pedal: false };
-const listeners = new Set<() => void>();
-let signals = read();
+const store = persisted(KEY, (kept): Signals => {
+  const stored = (kept ?? {}) as Partial<Signals>;
+  return {
+    sound: stored.sound === true,
+    vibration: stored.vibration === true,
+    pedal: stored.pedal === true,
+  };
+});
 
-function read(): Signals {
-  try {
-    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Signals>;
-    return {
-      sound: stored.sound === true,
-      vibration: stored.vibration === true,
-      pedal: stored.pedal === true,
-    };
-  } catch {
-    return NONE;
-  }
-}
+export const useSignals = store.use;
 
 export function changeSignals(change: Partial<Signals>): void {
-  signals = { ...signals, ...change };
-  try {
-    localStorage.setItem(KEY, JSON.stringify(signals));
-  } catch {
-    // Without storage they hold for this visit.
-  }
-  listeners.forEach((listener) => listener());
-}
-
-export function useSignals(): Signals {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => signals,
-  );
+  store.set({ ...store.get(), ...change });
 }
 
 let audio: AudioContext | undefined;
 
 /** A short tick at a press; a longer, higher one where ten are full or a section ends. */
 export function signal(special: boolean): void {
+  const signals = store.get();
   if (signals.vibration && 'vibrate' in navigator) {
     navigator.vibrate(special ? [60, 40, 60] : 30);
   }

@@ -1,3 +1,4 @@
+import { keep, kept } from '../settings/store';
 import type { LapEvent } from '../wire/types';
 
 /**
@@ -31,20 +32,18 @@ export class Waiting {
   add(event: LapEvent): boolean {
     // Later than any before it in this tab, also where two fall into one millisecond.
     this.last = Math.max(this.last + 1, Date.now() * 1000);
-    try {
-      localStorage.setItem(`${this.prefix}${this.last}.${event.id}`, JSON.stringify(event));
-      return true;
-    } catch {
+    const found = keep(`${this.prefix}${this.last}.${event.id}`, event);
+    if (!found) {
       this.homeless.push(event);
-      return false;
     }
+    return found;
   }
 
   /** Forgets those that were heard. */
   remove(ids: ReadonlySet<string>): void {
     for (const name of this.names()) {
       if (ids.has(name.slice(name.lastIndexOf('.') + 1))) {
-        localStorage.removeItem(name);
+        keep(name, undefined);
       }
     }
     const left = this.homeless.filter(({ id }) => !ids.has(id));
@@ -62,22 +61,16 @@ export class Waiting {
   }
 
   private read(name: string): LapEvent[] {
-    try {
-      const event = JSON.parse(localStorage.getItem(name) ?? 'null') as LapEvent | null;
-      return event ? [event] : [];
-    } catch {
-      return [];
-    }
+    const event = kept(name);
+    return typeof event === 'object' ? [event as LapEvent] : [];
   }
 
   /** Earlier pages kept them as one list. */
   private moveOldList(): void {
-    try {
-      const list = JSON.parse(localStorage.getItem(this.key) ?? '[]') as LapEvent[];
-      list.forEach((event) => this.add(event));
-      localStorage.removeItem(this.key);
-    } catch {
-      // Nothing that could be read, or no storage at all.
+    const list = kept(this.key);
+    if (Array.isArray(list)) {
+      list.forEach((event) => this.add(event as LapEvent));
+      keep(this.key, undefined);
     }
   }
 }

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { persisted } from './store';
 
 /** How lengths are written. */
 export type Lengths = 'CM' | 'INCH';
@@ -34,40 +34,28 @@ const USUAL: Settings = {
   minutes: 40,
   thumb: 'either',
 };
-const listeners = new Set<() => void>();
-let settings = read();
+const store = persisted(KEY, read);
 
-function read(): Settings {
-  try {
-    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Settings>;
-    return {
-      lengths: stored.lengths === 'INCH' ? 'INCH' : USUAL.lengths,
-      light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
-      hand: stored.hand === 'left' ? 'left' : USUAL.hand,
-      needles: stored.needles === 'US' ? 'US' : USUAL.needles,
-      hatch: stored.hatch === true,
-      minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
-      thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,
-    };
-  } catch {
-    return USUAL;
-  }
+function read(kept: unknown): Settings {
+  const stored = (kept ?? {}) as Partial<Settings>;
+  return {
+    lengths: stored.lengths === 'INCH' ? 'INCH' : USUAL.lengths,
+    light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
+    hand: stored.hand === 'left' ? 'left' : USUAL.hand,
+    needles: stored.needles === 'US' ? 'US' : USUAL.needles,
+    hatch: stored.hatch === true,
+    minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
+    thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,
+  };
 }
 
-export function currentSettings(): Settings {
-  return settings;
-}
+export const currentSettings = store.get;
+export const useSettings = store.use;
 
 /** Changes settings, remembers them, and applies the light to the page. */
 export function changeSettings(change: Partial<Settings>): void {
-  settings = { ...settings, ...change };
-  try {
-    localStorage.setItem(KEY, JSON.stringify(settings));
-  } catch {
-    // Without storage the settings hold for this visit.
-  }
+  store.set({ ...store.get(), ...change });
   applyLight();
-  listeners.forEach((listener) => listener());
 }
 
 const SYSTEM_DARK = matchMedia('(prefers-color-scheme: dark)');
@@ -78,17 +66,10 @@ const FORCED = matchMedia('(forced-colors: active)');
  * drawings follow its ground, whatever was chosen: their lines would not be seen on the other.
  */
 export function applyLight(): void {
-  const bySystem = settings.light === 'system' || FORCED.matches;
-  const dark = bySystem ? SYSTEM_DARK.matches : settings.light === 'lamp';
+  const bySystem = currentSettings().light === 'system' || FORCED.matches;
+  const dark = bySystem ? SYSTEM_DARK.matches : currentSettings().light === 'lamp';
   document.documentElement.classList.toggle('dark', dark);
   document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
-}
-
-export function useSettings(): Settings {
-  return useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, currentSettings);
 }
 
 SYSTEM_DARK.addEventListener('change', applyLight);

@@ -90,7 +90,7 @@ public class OpeningTest {
                 .filteredOn(doubt -> doubt.code().equals("heel.corners"))
                 .singleElement()
                 .satisfies(doubt -> assertThat(doubt.said().message(LengthUnit.CM))
-                        .contains("The heel has 2 rounds before its decreases, not 0 rounds"));
+                        .contains("The heel has 2 rounds before its decreases, though you chose none"));
     }
 
     /** A round of extra stitches counts what it leaves, as a decrease round does: 8 extra leave 4 for one round. */

@@ -22,7 +22,7 @@ import { SockTabs } from './SockTabs';
 import { Anew, Hearing, Next } from './Told';
 import { OneHand, ThumbKeys } from './ThumbKeys';
 import { Underneath } from './Underneath';
-import { useKeys } from './useKeys';
+import { useKeymap } from '../form/keymap';
 import { useWakeLock } from './useWakeLock';
 
 /** One instruction, one count, one thing to press; and what comes next. */
@@ -77,11 +77,11 @@ export function Knitting({ lap }: { lap: Lap }) {
   const other = sock === 1 ? 2 : 1;
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
   const told = useColours(queue, sock);
-  useKeys({
-    done: byHand ? () => undefined : () => done(),
-    undo,
+  useKeymap({
+    ...(!byHand && { done: () => done() }),
+    takeBack: undo,
     turn: () => turnTo(together ? NEXT[chosen] : other),
-    colour: work.colours ? () => told.note() : () => undefined,
+    ...(work.colours && { colour: () => told.note() }),
   });
   const { pedal } = useSignals();
   const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);

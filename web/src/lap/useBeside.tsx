@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Sheet } from '../form/Sheet';
-import { covered, typing } from '../form/typing';
+import { useKeymap } from '../form/keymap';
 import type { ToolProps } from './Tool';
 import { Notes } from './Notes';
 import { OffPlan } from './OffPlan';
@@ -14,14 +14,14 @@ import { Wrong } from './Wrong';
 import { useMishaps } from '../api/lapQueries';
 
 export const TOOLS = [
-  ['wrong', 'Rescue', 'Something is wrong', 'r'],
-  ['tape', 'Measure', 'Measure the tube', 't'],
-  ['weigh', 'Weigh', 'Weigh the yarn', 'w'],
-  ['rounds', 'Adjust rounds', 'More or fewer rounds than planned', undefined],
-  ['order', 'Order', 'One sock or both', undefined],
-  ['note', 'Note', 'Notes', 'n'],
-  ['when', 'Finish date', 'When will it be done?', undefined],
-  ['signals', 'Sound & pedal', 'Sound, vibration and pedal', undefined],
+  ['wrong', 'Rescue', 'Something is wrong'],
+  ['tape', 'Measure', 'Measure the tube'],
+  ['weigh', 'Weigh', 'Weigh the yarn'],
+  ['rounds', 'Adjust rounds', 'More or fewer rounds than planned'],
+  ['order', 'Order', 'One sock or both'],
+  ['note', 'Note', 'Notes'],
+  ['when', 'Finish date', 'When will it be done?'],
+  ['signals', 'Sound & pedal', 'Sound, vibration and pedal'],
 ] as const;
 
 type Tool = (typeof TOOLS)[number][0];
@@ -60,24 +60,12 @@ export function useBeside(
   const [open, setOpen] = useState<string | undefined>();
   // Asked for beforehand: it has to open while the server is away as well.
   useMishaps();
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const tool = TOOLS.find(([, , , letter]) => letter === event.key)?.[0];
-      if (
-        tool &&
-        !typing(event) &&
-        !covered() &&
-        !event.ctrlKey &&
-        !event.metaKey &&
-        !event.altKey
-      ) {
-        event.preventDefault();
-        setOpen(tool);
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
+  useKeymap({
+    wrong: () => setOpen('wrong'),
+    tape: () => setOpen('tape'),
+    weigh: () => setOpen('weigh'),
+    note: () => setOpen('note'),
+  });
   const other = open === undefined ? undefined : others[open];
   const [tool, , title] = TOOLS.find(([id]) => id === open) ?? [];
   const sheet = (

@@ -1,11 +1,11 @@
 import { Box, Button, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLessons, useProposals } from '../api/logQueries';
 import { usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
-import { typing } from '../form/typing';
+import { useKeymap } from '../form/keymap';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
 import { Lessons } from './Lessons';
@@ -113,17 +113,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
 /** Takes changes back and makes them again, by press or by Ctrl+Z and Ctrl+Shift+Z outside of fields. */
 function UndoRedo({ kept }: { kept: KeptDraft }) {
   const { undo, redo } = kept;
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (typing(event) || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
-        return;
-      }
-      event.preventDefault();
-      (event.shiftKey ? redo : undo)?.();
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [undo, redo]);
+  useKeymap({ undo: () => undo?.(), redo: () => redo?.() });
   const button = {
     type: 'button' as const,
     minH: '44px',

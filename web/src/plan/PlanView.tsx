@@ -1,9 +1,9 @@
 import { Box, Grid } from '@chakra-ui/react';
-import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useLayoutEffect, useRef, useState } from 'react';
 import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
 import type { Figure, Kept, Plan } from '../wire/types';
-import { covered, typing } from '../form/typing';
+import { useKeymap } from '../form/keymap';
 import { timeText } from '../units/days';
 import { taken } from '../recipe/heelLine';
 import { Recipe } from '../recipe/Recipe';
@@ -49,7 +49,7 @@ export function PlanView(props: PlanViewProps) {
   // Figures first: drawings and lists follow in the next breath, so that a key is answered at once.
   const drawn = useDeferredValue(plan);
   const [opened, setOpened] = useState<Opened | undefined>();
-  useSlashToRecipe();
+  useKeymap({ recipe: toRecipe });
   const hand = handWords(useSettings().hand);
   const colour = draft.yarn?.colour;
   const work = useCallback(
@@ -204,16 +204,7 @@ function useSteady<T>(change: (by: T) => void): (by: T) => void {
   return useCallback((by: T) => latest.current(by), []);
 }
 
-/** The key / goes to the first word of the recipe, from anywhere but a field. */
-function useSlashToRecipe(): void {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key === '/' && !typing(event) && !covered()) {
-        event.preventDefault();
-        document.querySelector<HTMLButtonElement>('[data-word]')?.focus();
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
+/** To the first word of the recipe. */
+function toRecipe(): void {
+  document.querySelector<HTMLButtonElement>('[data-word]')?.focus();
 }

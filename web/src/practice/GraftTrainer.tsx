@@ -1,9 +1,9 @@
 import { Flex } from '@chakra-ui/react';
-import { useLayoutEffect, useState } from 'react';
+import { useState } from 'react';
 import type { GraftPiece } from '../wire/types';
 import { Loop, Stitch } from '../fabric/Stitch';
 import { Switch } from '../form/Switch';
-import { covered, typing } from '../form/typing';
+import { useKeymap } from '../form/keymap';
 import { Line, Text } from '../tape/svg';
 import { Answer, Frame } from './Frame';
 import { useGuesses, usePiece } from './usePiece';
@@ -34,16 +34,7 @@ export function GraftTrainer() {
       );
     }
   };
-  // Before the next key can come: it must meet the move that is seen.
-  useLayoutEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (/^[1-4]$/.test(event.key) && !typing(event) && !covered()) {
-        take(Number(event.key) - 1);
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  });
+  useKeymap({ move: (key) => take(Number(key) - 1) });
   return (
     <>
       <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>

@@ -1,43 +1,17 @@
 import { Box, chakra, Link } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
 import { LightSwitch } from './LightSwitch';
 import { Sheet } from '../form/Sheet';
 import { Switch } from '../form/Switch';
-import { covered, typing } from '../form/typing';
-
-const KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ['?', 'this help'],
-  ['/', 'in a plan: to the first word of the recipe'],
-  ['Tab, Enter', 'from word to word, and open one'],
-  ['← →', 'on the tape: move the cursor by a round, with Shift by ten'],
-  ['Home, End', 'on the tape: to the toe tip, to the cuff edge'],
-  ['e', 'on a figure: how it’s worked out'],
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Shift Z', 'redo'],
-  ['Space, Enter', 'while knitting: round done'],
-  ['Backspace', 'while knitting: undo'],
-  ['[ ]', 'while knitting: the other sock'],
-  ['t, w, n', 'while knitting: measure, weigh, note'],
-  ['c', 'while knitting: a new colour begins'],
-  ['r', 'while knitting: something is wrong'],
-  ['Esc', 'close what is open'],
-];
+import { KEYMAP, useKeymap } from '../form/keymap';
 
 /** The keys, and the settings that are seldom changed; opened by its button or by ?. */
 export function KeysAndSettings() {
   const [open, setOpen] = useState(false);
   const { hand, needles } = useSettings();
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key === '?' && !typing(event) && !covered()) {
-        setOpen(true);
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
+  useKeymap({ help: () => setOpen(true) });
   return (
     <Sheet
       open={open}
@@ -70,10 +44,10 @@ export function KeysAndSettings() {
         </RouteLink>
       </Link>
       <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
-        {KEYS.map(([keys, does]) => (
-          <Box key={keys} display="contents">
+        {Object.values(KEYMAP).map(({ shown, does }) => (
+          <Box key={shown} display="contents">
             <Box as="dt" fontWeight="650">
-              {keys}
+              {shown}
             </Box>
             <Box as="dd">{does}</Box>
           </Box>

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { useKeys } from './useKeys';
+import { useKeymap } from './keymap';
 
 const done = vi.fn();
 const undo = vi.fn();
@@ -9,7 +9,7 @@ const turn = vi.fn();
 const colour = vi.fn();
 
 function Page() {
-  useKeys({ done, undo, turn, colour });
+  useKeymap({ done, takeBack: undo, turn, colour });
   return (
     <main tabIndex={-1}>
       <button type="button" data-press>

@@ -44,6 +44,7 @@ import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
 import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Knot;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.swatch.Fabric;
 import roundpocket.core.swatch.FabricState;
@@ -254,7 +255,11 @@ final class AnyChoices {
                         random.nextBoolean()
                                 ? OptionalDouble.empty()
                                 : OptionalDouble.of(repeat * random.nextDouble())));
-        return new Striping(bands, repeat * random.nextDouble() * 0.99, knots);
+        Striping striping = new Striping(bands, repeat * random.nextDouble() * 0.99, knots);
+        return random.nextInt(3) > 0
+                ? striping
+                : striping.with(new Ravelled(
+                        repeat * random.nextDouble() * 0.99, random.nextBoolean(), random.nextBoolean()));
     }
 
     static ColourChoice colours(Random random, int bands) {

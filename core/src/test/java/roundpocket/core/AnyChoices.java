@@ -258,8 +258,8 @@ final class AnyChoices {
         Striping striping = new Striping(bands, repeat * random.nextDouble() * 0.99, knots);
         return random.nextInt(3) > 0
                 ? striping
-                : striping.with(new Ravelled(
-                        repeat * random.nextDouble() * 0.99, random.nextBoolean(), random.nextBoolean()));
+                : striping.with(
+                        new Ravelled(repeat * random.nextDouble() * 0.99, random.nextBoolean(), random.nextBoolean()));
     }
 
     static ColourChoice colours(Random random, int bands) {

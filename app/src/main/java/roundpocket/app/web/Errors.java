@@ -2,10 +2,12 @@ package roundpocket.app.web;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
@@ -210,15 +212,33 @@ class Errors extends ResponseEntityExceptionHandler {
                                 .collect(Collectors.joining(", "))
                         + ".";
             }
-            boolean number = wanted != null && (wanted.isPrimitive() || Number.class.isAssignableFrom(wanted));
-            String needs = number ? "a number" : "the form that is described";
             return field.isEmpty()
                     ? "This is JSON, but not of the form that is described."
-                    : "“" + field + "” needs " + needs + "; it is missing or something else.";
+                    : "“" + field + "” needs " + kind(wanted) + "; it is missing or something else.";
         }
         int line = json.getLocation() == null ? 1 : json.getLocation().getLineNr();
         return "This is not JSON that Round Pocket can read: it breaks off or has a sign too many in line "
                 + Math.max(1, line) + ".";
+    }
+
+    /** What a field takes, in words. */
+    private static String kind(@Nullable Class<?> wanted) {
+        if (wanted == null) {
+            return "the form that is described";
+        }
+        if (wanted == boolean.class || wanted == Boolean.class) {
+            return "true or false";
+        }
+        if (Set.of(int.class, long.class, Integer.class, Long.class).contains(wanted)) {
+            return "a whole number";
+        }
+        if (wanted.isPrimitive() || Number.class.isAssignableFrom(wanted)) {
+            return "a number";
+        }
+        if (wanted == String.class) {
+            return "text";
+        }
+        return Collection.class.isAssignableFrom(wanted) ? "a list" : "the form that is described";
     }
 
     private static ProblemDetail detail(HttpStatus status, String code, String title, String text) {

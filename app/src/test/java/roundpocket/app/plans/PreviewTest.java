@@ -72,13 +72,33 @@ public class PreviewTest extends AppTest {
         return new Object[][] {
             {SPEC.replace("246", "\"246\""), 400, "foot.lengthMm", "needs a number"},
             {SPEC.replace("246", "24,6"), 400, "foot", "not JSON"},
+            {
+                SPEC.replaceFirst(
+                        "\\{",
+                        "{\"choices\": {\"tube\": {\"way\": \"READY_TUBE\", \"readyTube\": {\"stitches\": 64, \"rounds\": 400,"
+                                + "\"ravel\": \"perhaps\"}}},"),
+                400,
+                "choices.tube.readyTube.ravel",
+                "needs true or false"
+            },
+            {
+                SPEC.replaceFirst(
+                        "\\{",
+                        "{\"choices\": {\"tube\": {\"way\": \"READY_TUBE\", \"readyTube\": {\"stitches\": 64, \"rounds\": 110,"
+                                + "\"cut\": \"PIECES\"}}}, \"striping\": {\"bands\": [{\"colour\": \"#a13d4b\", \"lengthM\": 5},"
+                                + "{\"colour\": \"#efe6d2\", \"lengthM\": 5}],"
+                                + " \"ravelled\": {\"startM\": 12, \"backwards\": true, \"each\": false}},"),
+                422,
+                "striping.ravelled.startM",
+                "begins 12 m into the repeat, which is 10 m long"
+            },
             {SPEC.replace("\"lengthMm\": 246, ", ""), 422, "foot.lengthMm", "The foot length is missing. Measure it"},
             {SPEC.replace("\"ballGirthMm\"", "\"toes\": 5, \"ballGirthMm\""), 400, "foot.toes", "“toes” is not known"},
             {
                 SPEC.replaceFirst("\\{", "{\"choices\": {\"size\": {\"stitches\": 60.5}},"),
                 400,
                 "choices.size.stitches",
-                "needs a number"
+                "needs a whole number"
             },
             {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10 to 36 cm"},
             {"[]", 400, "", "not of the form"},

@@ -65,6 +65,12 @@ public final class Repeat {
     private void checkPlaces() {
         Problems problems = new Problems();
         inside(problems, "startM", "The cake begins {found} into the repeat, which is {max} long.", striping.startM());
+        striping.ravelled()
+                .ifPresent(yarn -> inside(
+                        problems,
+                        "ravelled.startM",
+                        "The ball that was unravelled begins {found} into the repeat, which is {max} long.",
+                        yarn.startM()));
         for (int i = 0; i < striping.knots().size(); i++) {
             String field = "knots[" + i + "].goesOnM";
             striping.knots()

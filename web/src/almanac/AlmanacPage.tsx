@@ -1,12 +1,14 @@
 import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useAlmanac } from '../api/queries';
 import type { AlmanacEntry } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
+import { LinkButton } from '../form/LinkButton';
 import { Calculators } from './Calculators';
 import { matches } from './matches';
 import { ChapterDrawing, type Subject } from './ChapterDrawing';
+import { TryRule } from './TryRule';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['', 'everything'],
@@ -145,6 +147,7 @@ function capital(text: string): string {
 }
 
 function Entry({ entry }: { entry: AlmanacEntry }) {
+  const [tried, setTried] = useState(false);
   return (
     <Box
       id={entry.id}
@@ -165,10 +168,25 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
         </Box>
       </dt>
       <dd>
-        <Box fontStyle={entry.kind === 'RULE' ? 'italic' : undefined} lineHeight="1.4">
-          {entry.kind === 'RULE' ? entry.text.replaceAll('_', ' ') : capital(entry.text)}
-        </Box>
+        <Flex gap={3} justify="space-between" align="baseline">
+          <Box fontStyle={entry.kind === 'RULE' ? 'italic' : undefined} lineHeight="1.4">
+            {entry.kind === 'RULE' ? entry.text.replaceAll('_', ' ') : capital(entry.text)}
+          </Box>
+          {entry.asked && (
+            <LinkButton
+              fontSize="sm"
+              flexShrink={0}
+              mt={-3}
+              aria-expanded={tried}
+              aria-label={`Try it: ${entry.title}`}
+              onClick={() => setTried(!tried)}
+            >
+              {tried ? 'Close' : 'Try it'}
+            </LinkButton>
+          )}
+        </Flex>
         {entry.goodFor && <Box fontSize="sm" color="quiet">{`Good for: ${entry.goodFor}.`}</Box>}
+        {tried && <TryRule id={entry.id} />}
       </dd>
       <Box as="dd" fontSize="sm" color="quiet" lineHeight="1.35">
         <Box as="abbr" title={entry.markMeaning} fontWeight="700" mr={1} textDecoration="none">

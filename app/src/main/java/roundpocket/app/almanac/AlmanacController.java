@@ -4,11 +4,15 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.kept.NotKeptException;
 import roundpocket.core.almanac.Almanac;
 import roundpocket.core.almanac.Almanac.Kind;
+import roundpocket.core.almanac.RuleAsked;
+import roundpocket.core.explain.Rule;
 
 /** The almanac over HTTP. */
 @RestController
@@ -32,5 +36,17 @@ public class AlmanacController {
                 .map(AlmanacEntryView::of)
                 .filter(entry -> entry.hasAll(wanted))
                 .toList();
+    }
+
+    /**
+     * What a rule makes of numbers, in the order of the names in its formula.
+     *
+     * @param id the rule, by its stable name
+     * @param in the numbers: lengths in millimetres, weights in grams, gauges per 10 cm; without any, the rule's own example
+     */
+    @GetMapping("/rules/{id}")
+    public RuleAsked asked(@PathVariable String id, @RequestParam(required = false) @Nullable List<Double> in) {
+        Rule rule = Almanac.rule(id).orElseThrow(() -> new NotKeptException("rule"));
+        return in == null || in.isEmpty() ? RuleAsked.example(rule) : RuleAsked.of(rule, in);
     }
 }

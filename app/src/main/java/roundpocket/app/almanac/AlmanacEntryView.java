@@ -2,6 +2,7 @@ package roundpocket.app.almanac;
 
 import java.util.Arrays;
 import java.util.Locale;
+import roundpocket.core.almanac.Almanac;
 import roundpocket.core.almanac.Almanac.Entry;
 import roundpocket.core.almanac.Almanac.Kind;
 import roundpocket.core.almanac.Chapter;
@@ -20,6 +21,7 @@ import roundpocket.core.almanac.Chapter;
  * @param mark provenance mark: P, C, M or D
  * @param markMeaning the mark in words
  * @param source the source in words
+ * @param asked whether it is a rule that can be asked with numbers of one's own
  */
 public record AlmanacEntryView(
         Kind kind,
@@ -32,7 +34,8 @@ public record AlmanacEntryView(
         String goodFor,
         String mark,
         String markMeaning,
-        String source) {
+        String source,
+        boolean asked) {
     static AlmanacEntryView of(Entry entry) {
         return new AlmanacEntryView(
                 entry.kind(),
@@ -45,7 +48,8 @@ public record AlmanacEntryView(
                 entry.goodFor(),
                 entry.source().provenance().mark(),
                 entry.source().provenance().meaning(),
-                entry.source().text());
+                entry.source().text(),
+                entry.kind() == Kind.RULE && Almanac.rule(entry.id()).isPresent());
     }
 
     boolean hasAll(String[] words) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.explain.Constant;
@@ -95,10 +96,18 @@ public final class Almanac {
                 .toList();
     }
 
+    /** The rule of that name; empty where there is none, or none that is asked by numbers. */
+    public static Optional<Rule> rule(String id) {
+        return everyRule().filter(rule -> rule.id().equals(id)).findFirst();
+    }
+
+    private static Stream<Rule> everyRule() {
+        return Stream.of(PlanRules.EVERY, ReadyRules.ALL, JudgeRules.ALL, LapRules.ALL)
+                .flatMap(List::stream);
+    }
+
     private static Stream<Entry> rules() {
-        Stream<Entry> rules = Stream.of(PlanRules.EVERY, ReadyRules.ALL, JudgeRules.ALL, LapRules.ALL)
-                .flatMap(List::stream)
-                .map(Almanac::entry);
+        Stream<Entry> rules = everyRule().map(Almanac::entry);
         Entry propagation = new Entry(
                 Kind.RULE,
                 "explain.propagation",

@@ -1,6 +1,8 @@
 package roundpocket.core.almanac;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -20,6 +22,7 @@ import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Origin;
 import roundpocket.core.explain.Provenance;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
@@ -123,5 +126,56 @@ public class AlmanacTest {
             constants.add(given.label());
         }
         step.inputs().forEach(input -> walk(input, seen, rules, constants));
+    }
+
+    /** RuleAsked by their names, rules give what was worked out by hand beside each of them. */
+    @Test
+    public void everyRuleIsAskedDirectly() {
+        int asked = 0;
+        for (Almanac.Entry entry : Almanac.entries()) {
+            Optional<Rule> rule = Almanac.rule(entry.id());
+            if (rule.isPresent()) {
+                RuleAsked example = RuleAsked.example(rule.get());
+                assertThat(example.result())
+                        .as(entry.id())
+                        .isCloseTo(
+                                rule.get().example().result(),
+                                within(rule.get().example().tolerance()));
+                assertThat(example.names()).hasSameSizeAs(example.in()).doesNotHaveDuplicates();
+                asked++;
+            }
+        }
+        assertThat(asked).isGreaterThan(100);
+    }
+
+    /** Whatever is typed, a rule answers with a number or says that there is none. */
+    @Test
+    public void noNumbersBreakARule() {
+        double[] hostile = {0, -1, 1e-300, 1e308, -1e308, 0.5, 7, Double.NaN, Double.POSITIVE_INFINITY};
+        Random random = new Random(5);
+        for (Almanac.Entry entry : Almanac.entries()) {
+            Rule rule = Almanac.rule(entry.id()).orElse(null);
+            for (int i = 0; rule != null && i < 60; i++) {
+                int inputs = rule.example().in().size();
+                List<Double> in = random.doubles(inputs)
+                        .mapToObj(any -> hostile[random.nextInt(hostile.length)])
+                        .toList();
+                try {
+                    assertThat(RuleAsked.of(rule, in).result()).isFinite();
+                } catch (Refusal refusal) {
+                    assertThat(refusal.problems()).hasSize(1);
+                }
+            }
+        }
+    }
+
+    @Test
+    public void aRuleTakesAsManyNumbersAsItNames() {
+        Rule rule = Almanac.rule("tube.out-by").orElseThrow();
+        assertThat(RuleAsked.of(rule, List.of(230.0, 240.0)).result()).isEqualTo(-10);
+        assertThatThrownBy(() -> RuleAsked.of(rule, List.of(230.0)))
+                .hasMessageContaining("This rule takes 2 numbers (you gave 1).")
+                .hasMessageContaining("sock, wanted");
+        assertThat(Almanac.rule("no.such")).isEmpty();
     }
 }

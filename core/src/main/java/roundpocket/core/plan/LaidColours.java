@@ -69,6 +69,8 @@ final class LaidColours {
         for (int i = 0; i < band.length; i++) {
             band[i] = middle(rounds.get(i).colours());
         }
+        Section section = null;
+        List<ColourRound> laid = List.of();
         for (int i = 0; i < band.length; ) {
             int end = i;
             while (end < band.length && band[end] == band[i]) {
@@ -76,10 +78,13 @@ final class LaidColours {
             }
             int nth = ++times[band[i]];
             for (int j = i; j < end; j++) {
-                StripedRound colours = rounds.get(j).colours();
-                List<ColourRound> section =
-                        counted.computeIfAbsent(rounds.get(j).section(), any -> new ArrayList<>());
-                section.add(new ColourRound(
+                StripedSock.Coloured round = rounds.get(j);
+                if (round.section() != section) {
+                    section = round.section();
+                    laid = counted.computeIfAbsent(section, any -> new ArrayList<>(band.length));
+                }
+                StripedRound colours = round.colours();
+                laid.add(new ColourRound(
                         colours.stitches(),
                         colours.band(),
                         colours.changes(),

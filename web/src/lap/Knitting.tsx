@@ -152,6 +152,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         place={place}
         pace={queue.socks[sock - 1]?.roundsPerHour}
         pattern={work.pattern}
+        narrow={thumb !== 'either'}
         whose={together ? (turn.both ? 'both socks' : WHICH[sock]) : undefined}
         onDone={() => done()}
       />

@@ -17,11 +17,14 @@ interface PressAreaProps {
   pace?: number | undefined;
   /** The pattern, where the sock has one. */
   pattern?: LapPattern | undefined;
+  /** Whether the keys for one hand lie beside it. */
+  narrow?: boolean;
   onDone: () => void;
 }
 
 /** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
-export function PressArea({ place, whose, pace, pattern, onDone }: PressAreaProps) {
+export function PressArea(props: PressAreaProps) {
+  const { place, whose, pace, pattern, narrow = false, onDone } = props;
   const { step, done } = place;
   const unit = unitOf(step);
   const words = wordsAt(step, done);
@@ -73,7 +76,10 @@ export function PressArea({ place, whose, pace, pattern, onDone }: PressAreaProp
           <Box
             as="span"
             className="figures"
-            fontSize={{ base: graft ? '64px' : '128px', md: graft ? '80px' : '160px' }}
+            fontSize={{
+              base: graft ? '64px' : narrow && done >= 100 ? 'min(128px, 24vw)' : '128px',
+              md: graft ? '80px' : '160px',
+            }}
             lineHeight="1"
             fontWeight="700"
             data-testid="count"

@@ -98,7 +98,9 @@ function steps(plan: CutPlan): string[] {
   return [
     'Lay the tube flat, the end for the toes at your left. Count its rounds along one column and mark every tenth.',
     ...(ravels
-      ? ['Unravel the rounds at the end first, wind them up, and put that end on a thread again.']
+      ? [
+          'Unravel the rounds at the end first and wind them into a ball as they come off: you will knit from its outside. Put that end on a thread again.',
+        ]
       : []),
     'At each cut run a thread through the round before it and another through the round after it. Count both: each must have all the stitches of the tube.',
     'Snip one stitch of the round between and unpick it all the way round.',

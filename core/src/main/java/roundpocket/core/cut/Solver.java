@@ -14,14 +14,16 @@ final class Solver {
 
     private static final long FIRST_STEPS = 100_000;
     private static final int MORE_STEPS = 8;
+    private static final long MOST_STEPS = 6_400_000;
 
     private final Rims rims;
     private final List<Integer> chosen;
     private final int ravelled;
     private final List<Job> jobs;
-    private final OrderSearch.Effort effort = new OrderSearch.Effort(EFFORT);
+    private final OrderSearch.Effort effort;
 
-    private Solver(CutTube tube, List<CutWish> wishes, List<Integer> chosen) {
+    private Solver(CutTube tube, List<CutWish> wishes, List<Integer> chosen, long steps) {
+        this.effort = new OrderSearch.Effort(steps);
         Choosing choosing = new Choosing(tube, wishes);
         this.rims = choosing.rims();
         this.chosen = chosen;
@@ -31,7 +33,12 @@ final class Solver {
 
     /** With {@code remnant}, the order that leaves the longest one; else any of those that are as good, the rest at an end. */
     static Solution best(CutTube tube, List<CutWish> wishes, List<Integer> chosen, boolean remnant) {
-        return new Solver(tube, wishes, chosen).best(remnant);
+        return best(tube, wishes, chosen, remnant, EFFORT);
+    }
+
+    /** The same within so many steps; with too few, one that is not proven to be the best. */
+    static Solution best(CutTube tube, List<CutWish> wishes, List<Integer> chosen, boolean remnant, long steps) {
+        return new Solver(tube, wishes, chosen, steps).best(remnant);
     }
 
     private Solution best(boolean remnant) {
@@ -68,13 +75,18 @@ final class Solver {
         return any(each);
     }
 
-    /** That one of them has an order is known; the search that found it may find it again. */
+    /**
+     * One of them has an order, and the search that found it may find it again; where it gave up before, it may be that
+     * none has, and a pair more is let off matching.
+     */
     private static Placed any(List<Remnants> each) {
-        for (long steps = FIRST_STEPS; ; steps *= MORE_STEPS) {
-            for (Remnants remnants : each) {
-                Arrangement found = remnants.any(new OrderSearch.Effort(steps));
-                if (found != null) {
-                    return new Placed(remnants.job, found);
+        for (int more = 0; ; more++) {
+            for (long steps = FIRST_STEPS; steps <= MOST_STEPS; steps *= MORE_STEPS) {
+                for (Remnants remnants : each) {
+                    Arrangement found = remnants.any(more, new OrderSearch.Effort(steps));
+                    if (found != null) {
+                        return new Placed(remnants.job, found);
+                    }
                 }
             }
         }
@@ -96,9 +108,11 @@ final class Solver {
             this.blocks = new Blocks(job, legs);
         }
 
-        Arrangement any(OrderSearch.Effort effort) {
-            Arrangement inBlocks = fitting(blocks.within(misses, Math.min(left, blocks.fewest(misses))));
-            return inBlocks != null ? inBlocks : OrderSearch.find(job, legs, misses, left, 0, effort);
+        /** Any order, {@code more} pairs let off besides; with every pair let off there is one. */
+        Arrangement any(int more, OrderSearch.Effort effort) {
+            int off = Math.min(job.matchedPairs(), misses + more);
+            Arrangement inBlocks = fitting(blocks.within(off, Math.min(left, blocks.fewest(off))));
+            return inBlocks != null ? inBlocks : OrderSearch.find(job, legs, off, left, 0, effort);
         }
 
         /** An order that leaves a remnant of so many rounds: one more is cut where it lies between two pieces. */

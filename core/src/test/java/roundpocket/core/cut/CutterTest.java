@@ -17,6 +17,20 @@ public class CutterTest {
 
     /** A small job that a general solver still gets through. */
     private record Job(CutTube tube, List<CutWish> wishes) {
+        /** Many pairs in a tube that hardly suffices, all of them to match. */
+        static Job tight(Random random) {
+            List<CutWish> wishes = new ArrayList<>();
+            int needed = 0;
+            for (int i = 4 + random.nextInt(3); i > 0; i--) {
+                int from = 1 + random.nextInt(6);
+                CutWish wish = CutWish.of(3 + random.nextInt(12), from, from + random.nextInt(9), true);
+                needed += 2 * (wish.footRounds() + from + 1);
+                wishes.add(wish);
+            }
+            double repeat = 5 + random.nextInt(20) + random.nextInt(3) / 3.0;
+            return new Job(CutTube.striped(needed + random.nextInt(20), 0, repeat), wishes);
+        }
+
         static Job any(Random random) {
             int rounds = 30 + random.nextInt(60);
             OptionalDouble repeat =
@@ -207,6 +221,28 @@ public class CutterTest {
             }
             return false;
         }
+    }
+
+    /** A search that gives up early still lays every piece somewhere, and says that it is not proven. */
+    @Test
+    public void asFewStepsAsThereAreAPlanIsMade() {
+        Random random = new Random(SEED + 4);
+        int unproven = 0;
+        for (int i = 0; i < 1500; i++) {
+            Job job = Job.tight(random);
+            List<Integer> chosen = new Choosing(job.tube(), job.wishes()).best();
+            if (chosen.isEmpty()) {
+                continue;
+            }
+            Solution found = Solver.best(job.tube(), job.wishes(), chosen, random.nextBoolean(), random.nextInt(400));
+            unproven += found.proven() ? 0 : 1;
+            assertThat(new Cutter(job.tube(), job.wishes())
+                            .byHand(found.pieces())
+                            .chosen())
+                    .as("%s", job)
+                    .isEqualTo(chosen);
+        }
+        assertThat(unproven).isGreaterThan(100);
     }
 
     /** A self-striping yarn may have a repeat longer than any piece. */

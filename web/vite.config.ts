@@ -12,7 +12,12 @@ export default defineConfig(({ mode }) => ({
     license: { fileName: 'licences.json' },
   },
   // Machines are shared: a test that is done in a second may take ten beside other work.
-  test: { setupFiles: ['src/browser.setup.ts'], testTimeout: 60_000 },
+  test: {
+    setupFiles: ['src/browser.setup.ts'],
+    testTimeout: 60_000,
+    pool: 'threads',
+    isolate: false,
+  },
   server: {
     proxy: { '/api': loadEnv(mode, '.', 'POCKET_').POCKET_SERVER ?? 'http://127.0.0.1:8080' },
   },

@@ -3,7 +3,6 @@ package roundpocket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ForcedColors;
@@ -150,7 +149,7 @@ public class OpenStatesTest extends BrowserTest {
 
     private void look(Page page, String state) {
         seen.add(state);
-        new AxeBuilder(page)
+        axe(page)
                 .analyze()
                 .getViolations()
                 .forEach(rule -> amiss.add(state + ": " + rule.getId() + " "

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -171,33 +172,52 @@ public class StripesTest extends BrowserTest {
         Locator picture = page.getByTestId("pair-picture");
         picture.scrollIntoViewIfNeeded();
         Random random = new Random(14);
+        List<List<Double>> points = Stream.generate(() -> List.of(random.nextDouble(), random.nextDouble()))
+                .limit(5 * SAMPLED)
+                .toList();
         int read = 0;
-        for (int tries = 0; read < SAMPLED && tries < 5 * SAMPLED; tries++) {
-            double x = random.nextDouble();
-            double y = random.nextDouble();
-            Object said = picture.evaluate("""
-                    async (canvas, [x, y]) => {
-                      const box = canvas.getBoundingClientRect();
-                      const at = { clientX: box.left + x * box.width, clientY: box.top + y * box.height };
-                      canvas.dispatchEvent(new PointerEvent('pointermove', { ...at, bubbles: true }));
-                      for (let i = 0; i < 3; i++) await new Promise(requestAnimationFrame);
-                      const words = canvas.parentElement.querySelector('[data-testid=stitch-reading]').textContent;
-                      const block = canvas.getContext('2d').getImageData(
-                        Math.floor(x * canvas.width) - 2, Math.floor(y * canvas.height) - 2, 5, 5).data;
-                      return words.split(/[ :]/)[0] + ' ' + [...block].join(' ');
-                    }""", List.of(x, y));
-            String[] parts = said.toString().split(" ");
-            // Between two bands a pixel is of neither: only what is of one colour all around is looked at.
-            Set<String> around = new HashSet<>();
-            for (int i = 1; i + 3 < parts.length; i += 4) {
-                around.add(nearest(parts, i));
-            }
-            if (List.of("madder", "fleece", "woad").contains(parts[0]) && around.size() == 1) {
-                read++;
-                assertThat(around).as("%s at %.3f, %.3f", parts[0], x, y).containsExactly(parts[0]);
+        for (int from = 0; read < SAMPLED && from < points.size(); from += SAMPLED) {
+            for (String[] parts : read(picture, points.subList(from, from + SAMPLED))) {
+                // Between two bands a pixel is of neither: only what is of one colour all around is looked at.
+                Set<String> around = new HashSet<>();
+                for (int i = 1; i + 3 < parts.length; i += 4) {
+                    around.add(nearest(parts, i));
+                }
+                if (List.of("madder", "fleece", "woad").contains(parts[0]) && around.size() == 1) {
+                    read++;
+                    assertThat(around).as(String.join(" ", parts)).containsExactly(parts[0]);
+                }
             }
         }
-        assertThat(read).isEqualTo(SAMPLED);
+        assertThat(read).isGreaterThanOrEqualTo(SAMPLED);
+    }
+
+    /** At each point what the picture says is there, and the 5 by 5 pixels around it. */
+    private static List<String[]> read(Locator picture, List<List<Double>> points) {
+        Object said = picture.evaluate("""
+                async (canvas, points) => {
+                  const all = [];
+                  for (const [x, y] of points) {
+                    const box = canvas.getBoundingClientRect();
+                    const at = { clientX: box.left + x * box.width, clientY: box.top + y * box.height };
+                    canvas.dispatchEvent(new PointerEvent('pointermove', { ...at, bubbles: true }));
+                    await scheduler.postTask(() => {}, { priority: 'background' });
+                    const words = canvas.parentElement.querySelector('[data-testid=stitch-reading]').textContent;
+                    all.push(words.split(/[ :]/)[0]);
+                  }
+                  const { data, width } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+                  return points.map(([x, y], i) => {
+                    const around = [-2, -1, 0, 1, 2];
+                    const column = Math.floor(x * canvas.width);
+                    const row = Math.floor(y * canvas.height);
+                    const block = around.flatMap((down) => around.flatMap((right) => {
+                      const at = ((row + down) * width + column + right) * 4;
+                      return [...data.subarray(at, at + 4)];
+                    }));
+                    return all[i] + ' ' + block.join(' ');
+                  });
+                }""", points);
+        return ((List<?>) said).stream().map(each -> each.toString().split(" ")).toList();
     }
 
     /** The band whose colour, in the light or in the shade of a stitch, comes nearest. */

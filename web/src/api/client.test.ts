@@ -26,13 +26,19 @@ it('an answer is handed on', async () => {
   expect(fetched.mock.calls[0]?.[1]).toMatchObject({ method: 'POST', body: '{"a":1}' });
 });
 
+const mm = (value: number) => ({ value, unit: 'MILLIMETRES' });
+const TOO_LONG = {
+  template: 'Foot must be {min} to {max} (you entered {found}).',
+  amounts: { min: mm(100), max: mm(360), found: mm(405) },
+};
+
 it('a refusal carries its fields and what differs', async () => {
   const { call, Refused } = await answering(
     json(409, {
       code: 'stale',
       detail: 'changed elsewhere',
       differs: ['name'],
-      errors: [{ field: 'foot.lengthMm', code: 'c', message: 'm' }],
+      errors: [{ field: 'foot.lengthMm', code: 'c', said: TOO_LONG }],
     }),
   );
   const error: unknown = await call('put', '/api/x', { body: {} }).catch((e: unknown) => e);
@@ -40,9 +46,12 @@ it('a refusal carries its fields and what differs', async () => {
   expect(error).toMatchObject({
     status: 409,
     code: 'stale',
-    message: 'changed elsewhere',
+    message: 'Foot must be 10 to 36 cm (you entered 40.5 cm).',
     differs: ['name'],
   });
+  const { changeSettings } = await import('../settings/settings');
+  changeSettings({ lengths: 'INCH' });
+  expect(error).toMatchObject({ message: 'Foot must be 3 7/8 to 14 1/8 in (you entered 16 in).' });
 });
 
 it('an answer that is no JSON is still a refusal in words', async () => {

@@ -1,26 +1,44 @@
 import { answered, silent } from './connection';
 import { currentSettings } from '../settings/settings';
-import type { paths } from '../wire/schema.gen';
-import type { Pair } from '../wire/types';
+import type { components, paths } from '../wire/schema.gen';
+import { said } from '../units/said';
+import type { Pair, Sentence } from '../wire/types';
 
 /** One value that the server refused: where it was typed, and in words. */
-export interface FieldProblem {
-  field: string;
-  code: string;
-  message: string;
+export class FieldProblem {
+  constructor(
+    readonly field: string,
+    readonly code: string,
+    readonly said: Sentence,
+  ) {}
+
+  /** In the units that the reader has chosen by now. */
+  get message(): string {
+    return said(this.said, currentSettings().lengths);
+  }
 }
 
 /** An answer that is not what was asked for, as problem details (RFC 9457). */
 export class Refused extends Error {
+  readonly errors: readonly FieldProblem[];
+
   constructor(
     readonly status: number,
     readonly code: string,
-    detail: string,
-    readonly errors: FieldProblem[],
+    private readonly detail: string,
+    errors: readonly Pick<FieldProblem, 'field' | 'code' | 'said'>[] = [],
     readonly current?: Pair,
     readonly differs: string[] = [],
   ) {
-    super(detail);
+    super();
+    this.errors = errors.map((each) => new FieldProblem(each.field, each.code, each.said));
+  }
+
+  /** Everything that is wrong, in the units that the reader has chosen by now. */
+  override get message(): string {
+    return this.errors.length === 0
+      ? this.detail
+      : this.errors.map(({ message }) => message).join(' ');
   }
 }
 
@@ -31,14 +49,8 @@ export class Unreachable extends Error {
   }
 }
 
-interface ProblemDetail {
-  code?: string;
-  detail?: string;
-  title?: string;
-  errors?: FieldProblem[];
-  current?: Pair;
-  differs?: string[];
-}
+/** As it is described; a server in between may answer with less. */
+type ProblemDetail = Partial<components['schemas']['Problem']> & { current?: Pair };
 
 type Verb = 'get' | 'post' | 'put' | 'delete';
 
@@ -145,7 +157,7 @@ async function refuseUnlessOk(response: Response): Promise<void> {
     response.status,
     problem.code ?? 'unexpected',
     problem.detail ?? problem.title ?? 'Something went wrong.',
-    problem.errors ?? [],
+    problem.errors,
     problem.current,
     problem.differs,
   );
@@ -164,10 +176,7 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
   try {
     const response = await fetch(path, {
       method,
-      headers: {
-        'Content-Type': file?.type ?? 'application/json',
-        'Pocket-Lengths': currentSettings().lengths === 'INCH' ? 'inch' : 'cm',
-      },
+      headers: { 'Content-Type': file?.type ?? 'application/json' },
       body: file?.content ?? (body === undefined ? null : JSON.stringify(body)),
       keepalive: method === 'PUT' || method === 'DELETE',
     });

@@ -8,7 +8,6 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { leaveBehind } from './leftBehind';
-import { useSettings, type Settings } from '../settings/settings';
 import { api, call, Refused, SentFile, Unreachable } from './client';
 import type { BasketPair, CsvRead, Pair, PairWrite, Plan, Spec } from '../wire/types';
 
@@ -206,9 +205,8 @@ export function useAlmanac() {
 
 /** The few figures of several variants, in their order. */
 export function useVariants(specs: readonly Spec[]) {
-  const { lengths } = useSettings();
   return useQuery({
-    queryKey: ['variants', specs, lengths],
+    queryKey: ['variants', specs],
     queryFn: () => api.post('/api/plans/variants', { body: specs }),
     placeholderData: (before) => (before?.length === specs.length ? before : undefined),
     staleTime: Infinity,
@@ -238,14 +236,9 @@ export function usePreview(spec: Spec, keep: string): Preview {
   return usePreviewWhen(spec, keep);
 }
 
-function previewOf(
-  client: QueryClient,
-  spec: Spec | undefined,
-  keep: string,
-  lengths: Settings['lengths'],
-) {
+function previewOf(client: QueryClient, spec: Spec | undefined, keep: string) {
   return {
-    queryKey: ['preview', spec, lengths],
+    queryKey: ['preview', spec],
     queryFn: async () => {
       const made = {
         ...(await api.post('/api/plans/preview', { body: spec as Spec })),
@@ -267,9 +260,8 @@ function previewOf(
 
 /** How the figures of a plan came about. */
 export function useWorkings({ madeFrom }: Plan) {
-  const { lengths } = useSettings();
   return useQuery({
-    queryKey: ['workings', madeFrom, lengths],
+    queryKey: ['workings', madeFrom],
     queryFn: madeFrom ? () => api.post('/api/plans/workings', { body: madeFrom }) : skipToken,
     staleTime: Infinity,
     gcTime: 60_000,
@@ -279,16 +271,14 @@ export function useWorkings({ madeFrom }: Plan) {
 /** Asks for a plan at the key itself, before the page is drawn anew for it; {@link usePreview} takes it from there. */
 export function usePreviewAhead(keep: string): (spec: Spec) => void {
   const client = useQueryClient();
-  const { lengths } = useSettings();
-  return (spec) => void client.prefetchQuery(previewOf(client, spec, keep, lengths));
+  return (spec) => void client.prefetchQuery(previewOf(client, spec, keep));
 }
 
 /** The same for a specification that may not be there yet: without one nothing is asked. */
 export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const client = useQueryClient();
-  const { lengths } = useSettings();
   const lastGood = ['last-good', keep];
-  const asked = previewOf(client, spec, keep, lengths);
+  const asked = previewOf(client, spec, keep);
   const preview = useQuery({ ...asked, queryFn: spec ? asked.queryFn : skipToken });
   const last = useQuery<Plan>({
     queryKey: lastGood,

@@ -5,7 +5,6 @@ import {
   useQuery,
   useQueryClient,
 } from '@tanstack/react-query';
-import { useSettings } from '../settings/settings';
 import type { PutPiece, Tube, TubeWrite } from '../wire/types';
 import { api } from './client';
 
@@ -24,9 +23,8 @@ export function useTube(id: string) {
 
 /** The ways to cut a tube, for the version of it that is shown. */
 export function useCutting({ id, version }: Tube) {
-  const { lengths } = useSettings();
   return useQuery({
-    queryKey: [...TUBES, id, 'cutting', version, lengths],
+    queryKey: [...TUBES, id, 'cutting', version],
     queryFn: () => api.get('/api/tubes/{id}/cutting', { path: { id } }),
     placeholderData: keepPreviousData,
     retry: false,
@@ -35,19 +33,17 @@ export function useCutting({ id, version }: Tube) {
 
 /** How the figures of the ways to cut it came about. */
 export function useCuttingWorkings({ id, version }: Tube, asked: boolean) {
-  const { lengths } = useSettings();
   return useQuery({
     enabled: asked,
-    queryKey: [...TUBES, id, 'workings', version, lengths],
+    queryKey: [...TUBES, id, 'workings', version],
     queryFn: () => api.get('/api/tubes/{id}/cutting/workings', { path: { id } }),
   });
 }
 
 /** What comes of pieces put by hand; nothing is asked while none are. */
 export function useHandCut({ id, version }: Tube, pieces: readonly PutPiece[] | undefined) {
-  const { lengths } = useSettings();
   return useQuery({
-    queryKey: [...TUBES, id, 'hand', version, pieces, lengths],
+    queryKey: [...TUBES, id, 'hand', version, pieces],
     queryFn: pieces
       ? () => api.post('/api/tubes/{id}/cutting', { path: { id }, body: pieces })
       : skipToken,
@@ -60,9 +56,8 @@ export function useHandCut({ id, version }: Tube, pieces: readonly PutPiece[] | 
 
 /** How a tube fits everybody on the shelf of feet. */
 export function useFits({ id, version }: Tube) {
-  const { lengths } = useSettings();
   return useQuery({
-    queryKey: [...TUBES, id, 'fits', version, lengths],
+    queryKey: [...TUBES, id, 'fits', version],
     queryFn: () => api.get('/api/tubes/{id}/fits', { path: { id } }),
   });
 }

@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { useReadCsv } from '../api/queries';
 import { FilePick } from './FilePick';
 import { SmallButton } from './SmallButton';
+import { useSaid } from '../units/useSaid';
 
 /** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
 export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
+  const say = useSaid();
   const read = useReadCsv(shelf);
   const [file, setFile] = useState<{ name: string; text: string } | undefined>();
   const take = (name: string, text: string, onlyRight: boolean) => {
@@ -46,8 +48,8 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
         )}
         {wrong.length > 0 && (
           <Box color="amiss" maxH="12rem" overflowY="auto" tabIndex={0}>
-            {wrong.map(({ line, column, message }) => (
-              <p key={`${line} ${column} ${message}`}>{`Line ${line}, ${column}: ${message}`}</p>
+            {wrong.map(({ line, column, said }, i) => (
+              <p key={i}>{`Line ${line}, ${column}: ${say(said)}`}</p>
             ))}
           </Box>
         )}

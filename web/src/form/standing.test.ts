@@ -1,12 +1,11 @@
+// @vitest-environment jsdom
 import { expect, it } from 'vitest';
+import { FieldProblem } from '../api/client';
 import { standing } from './standing';
 
 const sent = { name: '', yarn: { lengthM: 0 }, bands: [{ lengthM: 5 }, { lengthM: 9000 }] };
-const errors = ['name', 'yarn.lengthM', 'bands[1].lengthM', 'yarn.massG'].map((field) => ({
-  field,
-  code: 'c',
-  message: field,
-}));
+const problem = (field: string) => new FieldProblem(field, 'c', { template: field, amounts: {} });
+const errors = ['name', 'yarn.lengthM', 'bands[1].lengthM', 'yarn.massG'].map(problem);
 
 it.each([
   ['nothing was changed', sent, ['name', 'yarn.lengthM', 'bands[1].lengthM', 'yarn.massG']],
@@ -35,7 +34,7 @@ it.each([
 });
 
 it('what is said of the whole stands until anything is changed', () => {
-  const whole = [{ field: '', code: 'c', message: 'm' }];
+  const whole = [problem('')];
   expect(standing(whole, sent, sent)).toHaveLength(1);
   expect(standing(whole, sent, { ...sent, name: 'b' })).toEqual([]);
 });

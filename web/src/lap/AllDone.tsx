@@ -1,15 +1,18 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useSaid } from '../units/useSaid';
+import type { Sentence } from '../wire/types';
 
 interface AllDoneProps {
   sock: number;
   other: boolean;
   onOther: () => void;
   /** What to wind off before the second sock. */
-  windOff: string | undefined;
+  windOff: Sentence | undefined;
 }
 
 /** A sock is done, or both are. */
 export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
+  const say = useSaid();
   return (
     <Flex flex="1" direction="column" align="center" justify="center" gap={4} bg="sheet" p={6}>
       <Box fontSize="3xl" textAlign="center">
@@ -17,7 +20,7 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
       </Box>
       {!other && windOff && (
         <Box fontSize="xl" textAlign="center" data-testid="wind-off">
-          {windOff}
+          {say(windOff)}
         </Box>
       )}
       {!other && (

@@ -1,8 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Work } from '../wire/types';
+import type { Work, Sentence } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import type { Queue } from './queue';
+import { useSaid } from '../units/useSaid';
 
 type Colours = NonNullable<Work['colours']>;
 
@@ -12,7 +13,7 @@ interface BandLineProps {
   position: number;
   queue: Queue;
   /** What to wind off before this sock, in words. */
-  windOff: string | undefined;
+  windOff: Sentence | undefined;
   /** What the server said of the last colour, and what was asked of it. */
   told: ToldColour;
   /** Whether a new colour is noted elsewhere on the screen. */
@@ -27,19 +28,19 @@ export interface ToldColour {
 
 /** Notes that a new colour begins, and keeps why that was not taken. */
 export function useColours(queue: Queue, sock: number): ToldColour {
-  const [refused, setRefused] = useState<string | undefined>();
+  const [refused, setRefused] = useState<readonly Sentence[]>([]);
+  const say = useSaid();
   return {
-    refused,
+    refused: say(refused),
     note: (part) =>
-      void queue
-        .press({ sock, kind: 'COLOUR', ...part })
-        .then(({ words }) => setRefused(words ?? undefined)),
+      void queue.press({ sock, kind: 'COLOUR', ...part }).then((heard) => setRefused(heard.said)),
   };
 }
 
 /** The band that is on the needles, how many rounds are left of it, and that a new one begins. */
 export function BandLine(props: BandLineProps) {
   const { work, sock, position, queue, windOff, told, quiet = false } = props;
+  const say = useSaid();
   const { colours } = work;
   const [asking, setAsking] = useState<'band' | 'knot' | undefined>();
   const here = colours?.stretches.find(({ to }) => to > position);
@@ -85,7 +86,7 @@ export function BandLine(props: BandLineProps) {
         )}
         {position < here.from && (
           <Box flex="1 1 12rem" color="quiet">
-            {position === 0 && windOff ? windOff : `Next comes ${band?.name ?? ''}.`}
+            {position === 0 && windOff ? say(windOff) : `Next comes ${band?.name ?? ''}.`}
           </Box>
         )}
         {position >= here.from && !quiet && (

@@ -4,6 +4,7 @@ import { useMiscount } from '../api/lapQueries';
 import type { LapStep } from '../wire/types';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
+import { useSaid } from '../units/useSaid';
 
 interface CountBothProps {
   step: LapStep;
@@ -15,6 +16,7 @@ interface CountBothProps {
 
 /** Both needles are counted: the work goes on when they are right, or says what it probably is. */
 export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
+  const say = useSaid();
   const { lengths } = useSettings();
   const [first, setFirst] = useState<number | undefined>();
   const [second, setSecond] = useState<number | undefined>();
@@ -40,7 +42,7 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
         {whose ? `${step.title}, ${whose}` : step.title}
       </Box>
       <Box fontSize="lg" textAlign="center" maxW="34rem">
-        {step.instruction}
+        {say({ template: step.instruction, amounts: step.amounts })}
       </Box>
       <Flex gap={6} wrap="wrap" justify="center">
         {[[one, first, setFirst] as const, [two, second, setSecond] as const].map(

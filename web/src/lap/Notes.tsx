@@ -3,18 +3,21 @@ import { useState } from 'react';
 import { dayText } from '../units/days';
 import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { LinkButton } from '../form/LinkButton';
+import { useSaid } from '../units/useSaid';
+import type { Sentence } from '../wire/types';
 
 const MOST = 2000;
 
 /** Whatever is to be remembered of this pair: a knot, a mistake, what was changed and why. */
 export function Notes({ lap, sock, queue }: ToolProps) {
+  const say = useSaid();
   const [words, setWords] = useState('');
-  const [refused, setRefused] = useState<string | undefined>();
+  const [refused, setRefused] = useState<readonly Sentence[]>([]);
   const keep = () => {
     const note = words.trim();
     setWords('');
     void queue.press({ sock, kind: 'NOTED', words: note }).then((heard) => {
-      setRefused(heard.words);
+      setRefused(heard.said);
     });
   };
   return (
@@ -32,7 +35,7 @@ export function Notes({ lap, sock, queue }: ToolProps) {
       <ToolButton disabled={words.trim() === ''} onPress={keep}>
         Save note
       </ToolButton>
-      <ToolProblem>{refused}</ToolProblem>
+      <ToolProblem>{say(refused)}</ToolProblem>
       <Box as="ul" listStyleType="none">
         {lap.notes.toReversed().map((note) => (
           <Box as="li" key={note.id} borderTopWidth="1px" borderColor="line" py={2}>

@@ -15,6 +15,7 @@ const foot: LapStep = {
   paced: true,
   title: 'Foot',
   instruction: 'Knit.',
+  amounts: {},
   before: 64,
   words: ['knit'],
   loops: [64],

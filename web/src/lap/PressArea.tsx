@@ -3,6 +3,7 @@ import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
 import { glance, onNeedles, patternRound, unitOf, wordsAt } from './place';
 import { Repeat } from '../fabric/Repeat';
+import { said } from '../units/said';
 import { useSettings } from '../settings/settings';
 import type { LapPattern } from '../wire/types';
 
@@ -27,11 +28,12 @@ export function PressArea(props: PressAreaProps) {
   const { place, whose, pace, pattern, narrow = false, onDone } = props;
   const { step, done } = place;
   const unit = unitOf(step);
-  const words = wordsAt(step, done);
-  const { hand } = useSettings();
+  const { hand, lengths } = useSettings();
+  const told = (words: string) => said({ template: words, amounts: step.amounts }, lengths);
+  const words = told(wordsAt(step, done));
   const graft = step.doing === 'GRAFT';
   const due = patternRound(place);
-  const upcoming = graft && done + 1 < step.number ? wordsAt(step, done + 1) : undefined;
+  const upcoming = graft && done + 1 < step.number ? told(wordsAt(step, done + 1)) : undefined;
   const mark = step.forGood ? 'cut' : 'ink';
   return (
     <Flex
@@ -69,7 +71,7 @@ export function PressArea(props: PressAreaProps) {
           color={mark}
           fontWeight={graft ? '650' : '400'}
         >
-          {unit ? sentence(words) : step.instruction}
+          {unit ? sentence(words) : told(step.instruction)}
         </Box>
         <OpeningDrawing step={step.id} />
         {unit && (
@@ -104,7 +106,7 @@ export function PressArea(props: PressAreaProps) {
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
-        {graft && <Rhythm all={step.words} now={words} />}
+        {graft && <Rhythm all={step.words.map(told)} now={words} />}
         {upcoming && <Box as="span" color="quiet">{`next: ${upcoming}`}</Box>}
         {unit && !graft && <TenMarks done={done} all={step.number} />}
         <Box
@@ -123,7 +125,7 @@ export function PressArea(props: PressAreaProps) {
       </chakra.button>
       {(step.doing === 'SHAPE' || graft) && done === 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center">
-          {step.instruction}
+          {told(step.instruction)}
         </Box>
       )}
       {graft && done > 0 && (

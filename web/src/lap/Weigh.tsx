@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { CakeState, Lap } from '../wire/types';
+import type { CakeState, Lap, Sentence } from '../wire/types';
 import { ScaleReading } from '../devices/ScaleReading';
 import { Switch } from '../form/Switch';
 import { Working } from '../form/Working';
@@ -10,9 +10,11 @@ import { dayText } from '../units/days';
 import { figureText, plusMinusText } from '../units/units';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TakeBack } from './Notes';
+import { useSaid } from '../units/useSaid';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
 export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
+  const say = useSaid();
   const { lengths } = useSettings();
   const together = lap.order === 'TWO_AT_A_TIME';
   const [sock, setSock] = useState(shown);
@@ -22,7 +24,9 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   );
   const [fresh, setFresh] = useState(false);
   const [role, setRole] = useState<'MAIN' | 'CONTRAST'>('MAIN');
-  const [refused, setRefused] = useState<{ grams: number; words: string } | undefined>();
+  const [refused, setRefused] = useState<
+    { grams: number; said: readonly Sentence[] } | undefined
+  >();
   const take = (sure?: true) =>
     grams !== undefined &&
     void queue
@@ -35,9 +39,9 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
         ...(sure && { sure }),
         ...(lap.contrast && { role }),
       })
-      .then(({ words }) => {
-        setRefused(words ? { grams, words } : undefined);
-        if (!words) {
+      .then(({ counted, said }) => {
+        setRefused(counted ? undefined : { grams, said });
+        if (counted) {
           setGrams(undefined);
           setFresh(false);
         }
@@ -105,7 +109,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           onChange={(value) => setFresh(value === 'new')}
         />
       )}
-      <ToolProblem>{refused?.words}</ToolProblem>
+      <ToolProblem>{refused && say(refused.said)}</ToolProblem>
       {refused?.grams === grams && refused && (
         <ToolButton second onPress={() => take(true)}>
           The weight is right

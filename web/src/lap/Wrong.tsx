@@ -6,6 +6,7 @@ import { MishapSketch } from './MishapSketch';
 import { pairState } from './pair';
 import { placeAt } from './place';
 import { ToolButton, ToolProblem, type ToolProps } from './Tool';
+import { useSaid } from '../units/useSaid';
 
 /** What may be wrong in the step on the needles, and the way out of it; the count stays as it is. */
 export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
@@ -87,6 +88,7 @@ interface CureProps {
 }
 
 function Cure({ mishap, onBack, onClose }: CureProps) {
+  const say = useSaid();
   return (
     <Box data-testid="cure">
       <Box
@@ -111,8 +113,8 @@ function Cure({ mishap, onBack, onClose }: CureProps) {
       </Box>
       <Box as="ol" ps={6} listStyleType="decimal" fontSize="lg" lineHeight="1.4">
         {mishap.cure.map((move) => (
-          <Box as="li" key={move} mt={1}>
-            {move}
+          <Box as="li" key={move.template} mt={1}>
+            {say(move)}
           </Box>
         ))}
       </Box>

@@ -9,6 +9,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     paced: true,
     title: id,
     instruction: '',
+    amounts: {},
     before: 64,
     words: ['Knit.'],
     loops: [64],

@@ -3,12 +3,13 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { HeardAll, LapEvent } from '../wire/types';
+import type { HeardAll, LapEvent, Sentence } from '../wire/types';
 import { useQueue } from './queue';
 
 type Answer = 'heard' | 'silent' | 'gone' | 'refused';
 
 const KEY = 'round-pocket.lap.pair';
+const TOO_HEAVY = { template: 'too heavy', amounts: {} };
 const sent: LapEvent[][] = [];
 let answers: Answer[] = [];
 let revision = 0;
@@ -16,7 +17,9 @@ let revision = 0;
 function heardAll(events: readonly LapEvent[]): HeardAll {
   return {
     heard: events.map(({ id, kind }) =>
-      kind === 'WEIGHED' ? { id, counted: false, words: 'too heavy' } : { id, counted: true },
+      kind === 'WEIGHED'
+        ? { id, counted: false, said: [TOO_HEAVY] }
+        : { id, counted: true, said: [] },
     ),
     socks: [
       { sock: 1, position: sent.flat().length, trail: [], devices: 1 },
@@ -110,11 +113,11 @@ it('loses nothing of two tabs that press while nobody answers', async () => {
 
 it('tells whoever pressed what became of it', async () => {
   const { result } = queue();
-  let words: string | undefined;
+  let said: readonly Sentence[] = [];
   await act(async () => {
-    ({ words } = await result.current.press({ sock: 1, kind: 'WEIGHED', grams: 9 }));
+    ({ said } = await result.current.press({ sock: 1, kind: 'WEIGHED', grams: 9 }));
   });
-  expect(words).toBe('too heavy');
+  expect(said).toEqual([TOO_HEAVY]);
   expect(result.current.refused).toBe('too heavy');
 });
 

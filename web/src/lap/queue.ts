@@ -2,7 +2,8 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, Refused, Unreachable } from '../api/client';
 import { eventOf, type Happening } from '../api/happening';
-import type { Heard, LapEvent, LapSock } from '../wire/types';
+import { useSaid } from '../units/useSaid';
+import type { Heard, LapEvent, LapSock, Sentence } from '../wire/types';
 import { inOneTab, Waiting } from './waiting';
 
 const AGAIN_MS = 2000;
@@ -35,7 +36,8 @@ export function useQueue(
   const [store] = useState(() => new Waiting(key));
   const [waiting, setWaiting] = useState(() => store.list());
   const [counted, setCounted] = useState(first);
-  const [refused, setRefused] = useState<string | undefined>();
+  const [refused, setRefused] = useState<readonly Sentence[]>([]);
+  const say = useSaid();
   const [unkept, setUnkept] = useState(false);
   const [silent, setSilent] = useState(false);
   const sending = useRef(false);
@@ -69,7 +71,7 @@ export function useQueue(
       for (let list = store.list(); list.length > 0; list = store.list()) {
         const { heard } = await hear(list.slice(0, atOnce.current));
         atOnce.current = MOST_AT_ONCE;
-        setRefused(heard.findLast(({ counted }) => !counted)?.words);
+        setRefused(heard.findLast(({ counted }) => !counted)?.said ?? []);
         for (const each of heard) {
           told.current.get(each.id)?.(each);
           told.current.delete(each.id);
@@ -79,7 +81,8 @@ export function useQueue(
     } catch (error) {
       setSilent(error instanceof Unreachable);
       if (!(error instanceof Unreachable)) {
-        setRefused(error instanceof Error ? error.message : 'Something went wrong.');
+        const template = error instanceof Error ? error.message : 'Something went wrong.';
+        setRefused([{ template, amounts: {} }]);
       }
       if (error instanceof Refused && error.status < 500) {
         // It will not be taken another time either. One by one, so that only what is refused is left out.
@@ -122,7 +125,7 @@ export function useQueue(
   }, [send, store, hear]);
 
   const press: Queue['press'] = (happening, id) => {
-    setRefused(undefined);
+    setRefused([]);
     const event = eventOf(happening, id);
     setUnkept(!store.add(event));
     setWaiting(store.list());
@@ -131,5 +134,5 @@ export function useQueue(
     return heard;
   };
   const { socks, pressed } = counted;
-  return { waiting, socks, pressed, press, refused, unkept, silent };
+  return { waiting, socks, pressed, press, refused: say(refused) || undefined, unkept, silent };
 }

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import type { Happening } from '../api/happening';
 import { useTried } from '../api/lapQueries';
-import type { Tried } from '../wire/types';
+import type { Sentence, Tried } from '../wire/types';
 import type { ToolProps } from './Tool';
+import { useSaid } from '../units/useSaid';
 
 interface Trial {
   /** What it would change, where there is something to try. */
@@ -18,19 +19,20 @@ export function useTrial(
   { lap, queue, onClose }: Pick<ToolProps, 'lap' | 'queue' | 'onClose'>,
   happening: Happening | undefined,
 ): Trial {
+  const say = useSaid();
   const tried = useTried(lap.pairId, happening);
   const what = JSON.stringify(happening);
-  const [refused, setRefused] = useState<{ what: string; words: string | undefined } | undefined>();
+  const [refused, setRefused] = useState<{ what: string; said: readonly Sentence[] } | undefined>();
   return {
     tried: happening && tried.data,
-    problem: happening && (refused?.what === what ? refused.words : tried.error?.message),
+    problem: happening && (refused?.what === what ? say(refused.said) : tried.error?.message),
     take: () =>
       happening &&
-      void queue.press(happening).then(({ counted, words }) => {
+      void queue.press(happening).then(({ counted, said }) => {
         if (counted) {
           onClose();
         } else {
-          setRefused({ what, words });
+          setRefused({ what, said });
         }
       }),
   };

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { Doubt, Plan } from '../wire/types';
 import { figureFor, openWord, wordFor } from './words';
 import { LinkButton } from '../form/LinkButton';
+import { useSaid } from '../units/useSaid';
 
 const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
   STOPS: { colour: 'amiss', sign: '■' },
@@ -49,6 +50,7 @@ function DoubtList({ doubts }: { doubts: readonly Doubt[] }) {
 }
 
 function DoubtItem({ doubt }: { doubt: Doubt }) {
+  const say = useSaid();
   const { colour, sign } = WEIGHTS[doubt.weight];
   const word = wordFor(doubt.field);
   return (
@@ -60,11 +62,11 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         <Box fontSize="xs" color={colour}>
           {doubt.weightWords}
         </Box>
-        <Box lineHeight="1.4">{doubt.message}</Box>
+        <Box lineHeight="1.4">{say(doubt.said)}</Box>
         {word && (
           <LinkButton onClick={() => openWord(word)} fontSize="sm" minH="32px">
             Change this
-            <Box as="span" srOnly>{`: ${doubt.message}`}</Box>
+            <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>
         )}
       </Box>
@@ -74,6 +76,7 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
 
 /** The checks that matter and concern one of the large figures, to stand below it. */
 export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
+  const say = useSaid();
   const here = plan.doubts.filter(
     ({ weight, field }) => weight !== 'WORTH_KNOWING' && figureFor(field) === figure,
   );
@@ -83,11 +86,11 @@ export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
     return (
       <Box key={doubt.code} fontSize="xs" color={colour} pb={1} data-check={doubt.code}>
         <span aria-hidden>{`${sign} `}</span>
-        {`${doubt.message} `}
+        {`${say(doubt.said)} `}
         {word && (
           <LinkButton onClick={() => openWord(word)} fontSize="xs" minH="24px" color={colour}>
             Change this
-            <Box as="span" srOnly>{`: ${doubt.message}`}</Box>
+            <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>
         )}
       </Box>
@@ -106,6 +109,7 @@ function heavyOf(plan: Plan) {
 
 /** What stops a plan, and what matters and stands at no figure, in a line below the recipe: nobody begins unwarned. */
 export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
+  const say = useSaid();
   const heavy = heavyOf(plan);
   const first = firstDoubt(plan);
   if (!first) {
@@ -126,7 +130,7 @@ export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
       data-testid="heavy-doubts"
     >
       <Box flex="1 1 24rem" color="amiss">
-        {first.message}
+        {say(first.said)}
       </Box>
       <chakra.a href="#doubts" color="amiss" textDecoration="underline" fontSize="sm">
         {heavy.length === 1 ? 'See all checks' : `See all ${heavy.length} checks`}

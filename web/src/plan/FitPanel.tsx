@@ -3,7 +3,7 @@ import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { decimal, figureText, plusMinusText } from '../units/units';
+import { figureText, plusMinusText } from '../units/units';
 
 interface FitPanelProps {
   plan: Plan;
@@ -19,7 +19,7 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
     ...heelRoom.options.map(({ stretch }) => stretch.value),
     heelRoom.limit.value,
   );
-  const wide = (value: number) => `${decimal(Math.max(0, (value / most) * 100), 1)}%`;
+  const wide = (value: number) => `${Math.max(0, (value / most) * 100)}%`;
   return (
     <Box className="figures">
       <Box as="h3" fontSize="md">

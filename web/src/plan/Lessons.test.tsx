@@ -12,7 +12,13 @@ const lesson: Lesson = {
   kind: 'LEG',
   fromId: 'worn',
   from: 'Worn',
-  words: 'Plan the leg at 12 cm, not 14 cm.',
+  said: {
+    template: 'Plan the leg at {then}, not {now}.',
+    amounts: {
+      then: { value: 120, unit: 'MILLIMETRES' },
+      now: { value: 140, unit: 'MILLIMETRES' },
+    },
+  },
   reason: 'It was ended there.',
   effect: [],
   rounds: [],

@@ -8,6 +8,7 @@ import { Suggestion, Suggestions } from './Suggestion';
 import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { effectWords, withLesson } from './taught';
+import { useSaid } from '../units/useSaid';
 
 interface LessonsProps {
   pairId: string;
@@ -19,6 +20,7 @@ interface LessonsProps {
 
 /** What the needles taught on other pairs, for this plan as it stands; each is taken or left. */
 export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
+  const say = useSaid();
   const lessons = useLessons(pairId, version);
   const answer = useLeaveLesson(pairId);
   const { lengths } = useSettings();
@@ -45,7 +47,7 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
         return (
           <Suggestion
             key={lesson.id}
-            words={lesson.words}
+            words={say(lesson.said)}
             reason={`${lesson.from}${when}. ${lesson.reason}${effect ? ` It would make the ${effect}.` : ''}`}
             onUse={() => {
               setTaken([...taken, lesson.id]);
@@ -57,7 +59,7 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
       })}
       {left && (
         <Flex columnGap={3} align="center" wrap="wrap" role="status">
-          <span>{`Left out for this pair: ${left.words}`}</span>
+          <span>{`Left out for this pair: ${say(left.said)}`}</span>
           <SmallButton onClick={() => bringBack(left)}>Undo</SmallButton>
         </Flex>
       )}

@@ -4,7 +4,7 @@ import type { Figure, KnotCost, Plan, StripePlan } from '../wire/types';
 import { PairPicture } from '../picture/PairPicture';
 import { useSettings, type Lengths } from '../settings/settings';
 import { HeelLines } from './HeelLines';
-import { decimal, figureText, roughMass, valueText } from '../units/units';
+import { decimal, figureText, fixed, roughMass, valueText } from '../units/units';
 import type { Draft } from '../draft/draft';
 
 interface StripesPanelProps {
@@ -86,7 +86,7 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
                   {figureText(metres, lengths)}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end">
-                  {`${rounds.value.toFixed(1)} rounds`}
+                  {`${fixed(rounds.value, 1)} rounds`}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end">
                   {all && figureText(all.grams, lengths)}
@@ -104,7 +104,7 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
             <Table.Cell {...cell} textAlign="end">
               <FigureButton
                 figure={stripes.repeatRounds}
-                text={`${stripes.repeatRounds.value.toFixed(1)} rounds`}
+                text={`${fixed(stripes.repeatRounds.value, 1)} rounds`}
                 title="Rounds of one repeat"
                 onWorking={onWorking}
               />

@@ -6,7 +6,7 @@ import { SmallButton } from '../form/SmallButton';
 import { Choice } from '../recipe/Choice';
 import { useSettings } from '../settings/settings';
 import { Line, Path, Text } from '../tape/svg';
-import { figureText } from '../units/units';
+import { figureText, fixed } from '../units/units';
 import type { Figure, Plan, ToeOnFoot as OnFoot, ToeTried } from '../wire/types';
 import { openWord } from './words';
 
@@ -62,7 +62,7 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
             key={tried.school}
             chosen={tried === shown}
             title={`${title(tried.school)}${tried.planned ? ', as planned' : ''}`}
-            note={`${off(tried)} ± ${tried.off.plusMinus.toFixed(1)} off on average`}
+            note={`${off(tried)} ± ${fixed(tried.off.plusMinus, 1)} off on average`}
             onChoose={() => setLooked(tried.school)}
           />
         ))}
@@ -98,7 +98,7 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
 }
 
 /** Millimetres in either unit: they differ by less than an eighth of an inch. */
-const off = ({ off: figure }: ToeTried): string => `${figure.value.toFixed(1)} mm`;
+const off = ({ off: figure }: ToeTried): string => `${fixed(figure.value, 1)} mm`;
 
 /** Which toe follows the outline best, as far as the measures can tell. */
 function verdictOf(

@@ -3,7 +3,7 @@ import { memo } from 'react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { YarnVerdict } from './YarnVerdict';
-import { decimal, figureNumber, plusMinusText } from '../units/units';
+import { figureNumber, plusMinusText } from '../units/units';
 
 interface YarnSplitProps {
   plan: Plan;
@@ -82,7 +82,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                   <Table.Cell {...cell}>
                     <Box
                       h="10px"
-                      w={`${decimal((weight.value / most) * 100, 1)}%`}
+                      w={`${(weight.value / most) * 100}%`}
                       borderWidth="1px"
                       borderColor="ink"
                       style={{ background: colour ?? 'transparent' }}

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { figureText, plusMinusText, valueText } from '../units/units';
+import { figureText, fixed, plusMinusText, valueText } from '../units/units';
 import { Line } from './FitPanel';
 
 interface YarnVerdictProps {
@@ -62,7 +62,7 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
         {`tails included, enough 19 times in 20`}
       </Line>
       <Box fontSize="sm" color="quiet" mt={2}>
-        {`${yarn.factor.value === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${yarn.loopLength.value.toFixed(1)} mm of yarn.`}
+        {`${yarn.factor.value === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${fixed(yarn.loopLength.value, 1)} mm of yarn.`}
       </Box>
     </Box>
   );

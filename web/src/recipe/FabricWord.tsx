@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useAlmanac } from '../api/queries';
 import type { Fabric } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { decimal, gaugeSpanMm, gaugeSpanText } from '../units/units';
+import { gaugeSpanMm, gaugeSpanText } from '../units/units';
 import { Select } from '../form/Select';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
@@ -85,7 +85,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
           value={
             fabric.wantedStitches === undefined
               ? undefined
-              : Number(decimal(fabric.wantedStitches * perSpan, 4))
+              : Math.round(fabric.wantedStitches * perSpan * 1e4) / 1e4
           }
           problem={problemAt('swatch.fabric.wantedStitches')}
           onChange={(wanted) =>

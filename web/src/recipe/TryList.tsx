@@ -4,6 +4,7 @@ import type { Draft } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { Choice } from './Choice';
 import { effectWords } from './effects';
+import { useSaid } from '../units/useSaid';
 
 /** Something that can be taken instead of what is. */
 export interface Trial {
@@ -28,13 +29,14 @@ export function TryList({
   onChange: (draft: Draft) => void;
 }) {
   const { lengths } = useSettings();
+  const say = useSaid();
   const variants = useVariants([draft.spec, ...trials.map((trial) => trial.draft.spec)]);
   const now = variants.data?.[0]?.figures;
   return (
     <Box maxH="23rem" overflowY="auto" tabIndex={-1}>
       {trials.map((trial, i) => {
         const variant = variants.data?.[i + 1];
-        const refused = trial.notNow ?? variant?.refused;
+        const refused = trial.notNow ?? (variant && say(variant.refused));
         const effect = trial.chosen
           ? 'as it is now'
           : refused
@@ -46,7 +48,7 @@ export function TryList({
           <Choice
             key={trial.key}
             chosen={trial.chosen}
-            refused={refused !== undefined && !trial.chosen}
+            refused={Boolean(refused) && !trial.chosen}
             title={trial.title}
             note={effect}
             why={trial.why}

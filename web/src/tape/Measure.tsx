@@ -100,12 +100,12 @@ function RoundTicks({
     <g>
       {axis
         .filter(({ counted }) => fine || counted % 10 === 0)
-        .map(({ round, counted, mmFromToe, section }) => {
+        .map(({ counted, mmFromToe, section }) => {
           const ten = counted % 10 === 0;
           // A toe is worked towards its tip, so its rounds are done at their near edge.
           const x = scale.x(section === 'TOE' ? mmFromToe - (first?.mmFromToe ?? 0) : mmFromToe);
           return (
-            <g key={round}>
+            <g key={mmFromToe}>
               <Line
                 x1={x}
                 x2={x}

@@ -103,9 +103,10 @@ export const Tape = memo(function Tape(props: TapeProps) {
   const follow = (event: PointerEvent<SVGSVGElement>, anew = !pinned) => {
     const box = event.currentTarget.getBoundingClientRect();
     const mm = (event.clientX - box.left - MARGIN) / scale.perMm;
-    const under = axis.find(({ mmFromToe }) => mmFromToe >= mm) ?? axis[axis.length - 1];
+    const found = axis.findIndex(({ mmFromToe }) => mmFromToe >= mm) + 1 || axis.length;
+    const under = axis[found - 1];
     if (anew) {
-      setChosen(under?.round);
+      setChosen(found);
     }
     const y = event.clientY - box.top;
     onLight?.(under && placeOf(under.section, y > tubeBottom, y > yarnTop));
@@ -133,7 +134,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
         aria-valuemin={1}
         aria-valuemax={axis.length}
         aria-valuenow={round}
-        aria-valuetext={at ? reading(plan, at, lengths) : ''}
+        aria-valuetext={at ? reading(plan, round, at, lengths) : ''}
         onPointerMove={(event) => follow(event)}
         onPointerDown={press}
         onPointerLeave={() => {
@@ -217,7 +218,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
           Cursor
         </Words>
         <Words fontSize="sm" flex="1 1 16rem">
-          {at ? reading(plan, at, lengths) : ''}
+          {at ? reading(plan, round, at, lengths) : ''}
         </Words>
         <Toggle on={schools} onClick={() => setSchools(!schools)}>
           {schools ? 'Hide other placements' : 'Compare heel placements'}

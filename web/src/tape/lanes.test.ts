@@ -22,22 +22,22 @@ it.each([1200, 700, 360])('names of marks stand apart at %d pixels', (width) => 
   expect(placingHeight([])).toBe(0);
 });
 
-it('the needle reads every lane', () => {
+it('the cursor reads every lane', () => {
   const [first, last] = [plans.usual.axis[0], plans.usual.axis[83]] as [AxisRound, AxisRound];
-  expect(reading(plans.usual, last, 'CM')).toBe(
+  expect(reading(plans.usual, 84, last, 'CM')).toBe(
     'round 64 from the start of the tube, where the toe ends, in the foot · heel line after it · 19.5 cm from the toe tip · 12.6 g left in the cake',
   );
-  expect(reading(plans.usual, first, 'CM')).toContain('toe round 20 of 20');
+  expect(reading(plans.usual, 1, first, 'CM')).toContain('toe round 20 of 20');
 });
 
-it('where the cake is used up the needle says by how much it is too light', () => {
+it('where the cake is used up the cursor says by how much it is too light', () => {
   const at = { ...(plans.usual.axis[83] as AxisRound), leftG: -5.5 };
-  const read = reading(plans.usual, at, 'CM');
+  const read = reading(plans.usual, 84, at, 'CM');
   expect(read).toContain('5.5 g more than the cake has');
   expect(read).not.toMatch(/[-−]5/);
 });
 
-it('the pattern lies where the plan says, and the needle reads its round', () => {
+it('the pattern lies where the plan says, and the cursor reads its round', () => {
   const patterned = { ...plans.patterned, axis: plans.usual.axis };
   const onTape = patterned.pattern?.onTape ?? [];
   const runs = patternRuns(patterned);
@@ -46,7 +46,7 @@ it('the pattern lies where the plan says, and the needle reads its round', () =>
   ).toEqual(onTape.flatMap((ofRepeat, at) => (ofRepeat > 0 ? [at] : [])));
   expect(runs.map(({ onLeg }) => onLeg)).toContain(true);
   const at = onTape.findIndex((ofRepeat) => ofRepeat > 0);
-  expect(reading(patterned, patterned.axis[at] as AxisRound, 'CM')).toContain(
+  expect(reading(patterned, at + 1, patterned.axis[at] as AxisRound, 'CM')).toContain(
     `pattern round ${onTape[at]} of ${patterned.pattern?.made.height.value}`,
   );
   expect(patternRuns(plans.usual)).toEqual([]);

@@ -27,13 +27,13 @@ export function lastBeforeOpening({ tube }: Plan): number {
   return tube.openingRound.value + (tube.way.id === 'TOE_UP' ? 0 : 1);
 }
 
-/** What the needle reads in every lane. */
-export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
+/** What the cursor reads in every lane, at a round from the tip of the toe. */
+export function reading(plan: Plan, round: number, at: AxisRound, lengths: Lengths): string {
   const pickedUp = at.section === 'TOE' && !plan.toe.begun;
   const here = pickedUp
     ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
     : `round ${at.counted} from ${plan.tube.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
-  const opening = at.round === lastBeforeOpening(plan) ? ' · heel line after it' : '';
+  const opening = round === lastBeforeOpening(plan) ? ' · heel line after it' : '';
   const { leg } = plan.yarn;
   const yarn =
     leg && plan.yarn.roles.length === 1
@@ -42,11 +42,11 @@ export function reading(plan: Plan, at: AxisRound, lengths: Lengths): string {
         : `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
       : `${valueText(at.usedG, 'GRAMS', lengths)} of yarn used by then`;
   const { stripes } = plan;
-  const round = stripes?.socks[0]?.tube[at.round - 1];
-  const colours = stripes && round && colourReading(stripes, round);
+  const worked = stripes?.socks[0]?.tube[round - 1];
+  const colours = stripes && worked && colourReading(stripes, worked);
   const colour = colours ? ` · ${colours}` : '';
   const { pattern } = plan;
-  const ofRepeat = pattern?.onTape[at.round - 1];
+  const ofRepeat = pattern?.onTape[round - 1];
   const patterned =
     pattern && ofRepeat ? ` · pattern round ${ofRepeat} of ${pattern.made.height.value}` : '';
   return `${here}${opening}${patterned} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}${colour}`;

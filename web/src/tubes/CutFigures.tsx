@@ -8,6 +8,7 @@ import { figureText, lengthText } from '../units/units';
 import type { CutPlan, Cutting, Figure, Remnant, Tube } from '../wire/types';
 import { easeWords } from './Fits';
 import { listed } from './TubeItem';
+import { useSaid } from '../units/useSaid';
 
 interface CutFiguresProps {
   tube: Tube;
@@ -18,6 +19,7 @@ interface CutFiguresProps {
 
 /** What a way to cut gives each pair, what is left, and why it is so. */
 export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
+  const say = useSaid();
   const { lengths } = useSettings();
   const [asked, setAsked] = useState<{ title: string; figure: Figure } | undefined>();
   return (
@@ -94,9 +96,9 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
         <RemnantWords key={i} remnant={remnant} second={i > 0} />
       ))}
       <Box as="ul" mt={2} maxW="46rem" listStyleType="none">
-        {[...plan.reasons, ...plan.leftOut].map((reason) => (
-          <Box as="li" key={reason} mt={1}>
-            {reason}
+        {[...plan.reasons, ...plan.leftOut].map((reason, i) => (
+          <Box as="li" key={i} mt={1}>
+            {say(reason)}
           </Box>
         ))}
       </Box>

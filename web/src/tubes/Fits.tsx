@@ -3,9 +3,11 @@ import { useFits } from '../api/tubeQueries';
 import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Tube } from '../wire/types';
+import { useSaid } from '../units/useSaid';
 
 /** Whom on the shelf of feet the tube fits, and how. */
 export function Fits({ tube }: { tube: Tube }) {
+  const say = useSaid();
   const fits = useFits(tube).data;
   const { lengths } = useSettings();
   if (!fits || fits.length === 0) {
@@ -51,7 +53,7 @@ export function Fits({ tube }: { tube: Tube }) {
                     <td>{figureText(fit.leg, lengths)}</td>
                   </>
                 ) : (
-                  <td colSpan={3}>{fit.problem}</td>
+                  <td colSpan={3}>{fit.problem && say(fit.problem)}</td>
                 )}
               </Box>
             ))}

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { useWidth } from '../tape/useWidth';
 import type { CutPlan, Cutting } from '../wire/types';
 import { CutStrip } from './CutStrip';
+import { useSaid } from '../units/useSaid';
 
 interface OtherCutsProps {
   cutting: Cutting;
@@ -12,6 +13,7 @@ interface OtherCutsProps {
 
 /** The ways to cut, small beside each other, each with what it gives and gives up. */
 export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
+  const say = useSaid();
   const [measure, width] = useWidth(320);
   return (
     <Box as="section" aria-labelledby="ways-title" ref={measure}>
@@ -40,7 +42,7 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
             <Box fontWeight="600">{`${capital(plan.title)}${now ? ', shown above' : ''}`}</Box>
             <CutStrip cutting={cutting} plan={plan} widthPx={Math.max(160, width - 8)} />
             <Box fontSize="sm" color="quiet">
-              {plan.gives.length > 0 ? plan.gives.join(' ') : `${capital(plan.description)}.`}
+              {plan.gives.length > 0 ? say(plan.gives) : `${capital(plan.description)}.`}
             </Box>
           </chakra.button>
         );

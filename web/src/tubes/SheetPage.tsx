@@ -8,6 +8,7 @@ import { figureText, lengthText, valueText } from '../units/units';
 import type { CutPlan, Cutting, PutPiece, Tube } from '../wire/types';
 import { StretchTable } from './StretchTable';
 import { TubeDrawing } from './TubeDrawing';
+import { useSaid } from '../units/useSaid';
 
 /** The sheet to cut by, on the screen as it will be printed. */
 export function SheetPage() {
@@ -25,6 +26,7 @@ export function SheetPage() {
 
 function Sheet({ tube }: { tube: Tube }) {
   const { lengths } = useSettings();
+  const say = useSaid();
   const state = useLocation().state as { pieces?: PutPiece[] } | null;
   const cutting = useCutting(tube);
   const put = useHandCut(tube, state?.pieces);
@@ -47,7 +49,11 @@ function Sheet({ tube }: { tube: Tube }) {
       {plan && cutting.data ? (
         <Paper tube={tube} cutting={cutting.data} plan={plan} />
       ) : cutting.data ? (
-        <p>{cutting.data.none ?? 'Add a wish first: then there is something to cut.'}</p>
+        <p>
+          {cutting.data.none
+            ? say(cutting.data.none)
+            : 'Add a wish first: then there is something to cut.'}
+        </p>
       ) : (
         <Waiting what="the cuts" />
       )}
@@ -57,6 +63,7 @@ function Sheet({ tube }: { tube: Tube }) {
 
 function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: CutPlan }) {
   const { lengths } = useSettings();
+  const say = useSaid();
   const names = cutting.wishes.map(({ name }) => name);
   return (
     <Box bg="sheet" p={4} maxW="70rem">
@@ -80,8 +87,8 @@ function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: Cu
         <StretchTable plan={plan} names={names} cutting={cutting} open />
       </Box>
       <Box as="ul" mt={3} listStyleType="none" maxW="52rem">
-        {plan.reasons.map((reason) => (
-          <li key={reason}>{reason}</li>
+        {plan.reasons.map((reason, i) => (
+          <li key={i}>{say(reason)}</li>
         ))}
       </Box>
       <Box mt={3} maxW="52rem">

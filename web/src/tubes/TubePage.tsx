@@ -14,6 +14,7 @@ import { OtherCuts } from './OtherCuts';
 import { TubeDrawing } from './TubeDrawing';
 import { UnlikeLegs } from './UnlikeLegs';
 import { Wishes } from './Wishes';
+import { useSaid } from '../units/useSaid';
 
 /** One tube: what is wished for from it, and where to cut. */
 export function TubePage() {
@@ -86,6 +87,7 @@ interface PlansProps {
 
 /** The tube with its cuts, and the other ways beside it. */
 function Plans({ tube, cutting, stale }: PlansProps) {
+  const say = useSaid();
   const [chosen, setChosen] = useState(0);
   const [hand, setHand] = useState<{ version: number; pieces: PutPiece[] } | undefined>();
   const pieces = hand?.version === tube.version ? hand.pieces : undefined;
@@ -116,7 +118,7 @@ function Plans({ tube, cutting, stale }: PlansProps) {
       {pieces && !put.error && (
         <UnlikeLegs pieces={pieces} names={cutting.wishes.map(({ name }) => name)} onMove={move} />
       )}
-      {cutting.none && <Box mt={3}>{cutting.none}</Box>}
+      {cutting.none && <Box mt={3}>{say(cutting.none)}</Box>}
       {plan && (
         <Flex gap={8} mt={4} wrap="wrap" align="flex-start">
           <Box flex="2 1 26rem" minW={0}>

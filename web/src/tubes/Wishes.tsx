@@ -8,6 +8,7 @@ import { Refused } from '../api/client';
 import { useSettings } from '../settings/settings';
 import type { Cutting, KeptFoot, Tube, TubeWish } from '../wire/types';
 import { wishFor, written } from './typed';
+import { useSaid } from '../units/useSaid';
 
 const MOST = 8;
 const REST_MS = 500;
@@ -21,6 +22,7 @@ interface WishesProps {
 
 /** Who would like socks from the tube, the first first. What is changed is kept and answered at once. */
 export function Wishes({ tube, feet, cutting }: WishesProps) {
+  const say = useSaid();
   const [wishes, setWishes] = useState<readonly TubeWish[]>(tube.wishes);
   const write = useWriteTube(tube.id);
   const latest = useRef(tube);
@@ -65,7 +67,7 @@ export function Wishes({ tube, feet, cutting }: WishesProps) {
             wish={wish}
             feet={feet}
             spareRounds={cutting?.spareRounds}
-            problem={cutting?.wishes[i]?.problem}
+            problem={say(cutting?.wishes[i]?.problems ?? [])}
             problemAt={problemAt}
             onChange={(part) =>
               change(wishes.map((each, j) => (i === j ? { ...each, ...part } : each)))

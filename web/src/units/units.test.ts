@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   decimal,
+  decimalSign,
   figureText,
   labelText,
   lengthInput,
@@ -16,7 +17,7 @@ describe('lengths', () => {
     [246, '24.6 cm', '9 5/8 in'],
     [241.3, '24.1 cm', '9 1/2 in'],
     [12.7, '1.3 cm', '1/2 in'],
-    [-12.7, '-1.3 cm', '−1/2 in'],
+    [-12.7, '-1.3 cm', '-1/2 in'],
     [0, '0.0 cm', '0 in'],
   ])('%d mm are %s or %s', (mm, cm, inches) => {
     expect(lengthText(mm, 'CM')).toBe(cm);
@@ -45,6 +46,15 @@ describe('lengths', () => {
   ] as const)('“%s” typed by who reads %s is %d mm', (text, lengths, mm) => {
     expect(parseLength(text, lengths)).toEqual({ ok: true, value: mm });
   });
+});
+
+it.each([
+  ['en-GB', '.'],
+  ['de-DE', ','],
+  ['de-CH', '.'],
+  ['ar-EG', '.'],
+])('in %s tenths stand behind a %s', (locale, sign) => {
+  expect(decimalSign(locale)).toBe(sign);
 });
 
 describe('numbers', () => {

@@ -2,10 +2,10 @@ import type { Figure, Unit } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 
 /** Millimetres in an inch, exact (international yard and pound agreement, 1959). */
-const INCH_MM = 25.4;
-const YARD_MM = 36 * INCH_MM;
+export const INCH_MM = 25.4;
+export const YARD_MM = 36 * INCH_MM;
 /** Grams in an ounce, exact (the same agreement). */
-const OUNCE_G = 28.349523125;
+export const OUNCE_G = 28.349523125;
 const TEN_CM_MM = 100;
 const FOUR_IN_MM = 4 * INCH_MM;
 
@@ -22,18 +22,42 @@ export function lengthUnit(lengths: Lengths): string {
   return lengths === 'INCH' ? 'in' : 'cm';
 }
 
-/** Decimal places of up to `places`, without trailing zeros. */
+/** What stands between whole and tenths where a reader is at home. */
+export function decimalSign(locale?: string): string {
+  return new Intl.NumberFormat(locale, { numberingSystem: 'latn' })
+    .formatToParts(1.5)
+    .reduce((sign, part) => (part.type === 'decimal' ? part.value : sign), '.');
+}
+
+const SIGN = decimalSign();
+
+/** Halves go up, as they are written and as the server tells them: 5.55 are 5.6, though in binary they are a hair less. */
+function rounded(value: number, places: number): string {
+  const written = String(Math.abs(value));
+  return written.includes('e')
+    ? value.toFixed(places)
+    : (
+        Math.sign(value) * Number(`${Math.round(Number(`${written}e${places}`))}e-${places}`)
+      ).toFixed(places);
+}
+
+/** Just so many decimal places, as the reader writes them. */
+export function fixed(value: number, places: number): string {
+  return rounded(value, places).replace('.', SIGN);
+}
+
+/** Decimal places of up to `places`, without trailing zeros, as the reader writes them. */
 export function decimal(value: number, places: number): string {
-  const text = value.toFixed(places);
+  const text = rounded(value, places);
   const short = text.includes('.') ? text.replace(/\.?0+$/, '') : text;
-  return short === '-0' ? '0' : short;
+  return short === '-0' ? '0' : short.replace('.', SIGN);
 }
 
 function eighths(inches: number): string {
   const all = Math.round(Math.abs(inches) * 8);
   const whole = Math.floor(all / 8);
   const rest = all % 8;
-  const sign = inches < 0 && all > 0 ? '−' : '';
+  const sign = inches < 0 && all > 0 ? '-' : '';
   if (rest === 0) {
     return `${sign}${whole}`;
   }
@@ -44,7 +68,7 @@ function eighths(inches: number): string {
 
 /** A length without its unit: centimetres with one decimal, or inches to the nearest eighth. */
 export function lengthNumber(mm: number, lengths: Lengths): string {
-  return lengths === 'INCH' ? eighths(mm / INCH_MM) : (mm / 10).toFixed(1);
+  return lengths === 'INCH' ? eighths(mm / INCH_MM) : fixed(mm / 10, 1);
 }
 
 export function lengthText(mm: number, lengths: Lengths): string {
@@ -87,7 +111,7 @@ const IN_INCHES: Partial<Record<Unit, readonly [one: string, many: string]>> = {
 
 /** Tenths, where the value and what is unsure of it are small enough for them. */
 function tenths(value: number, plusMinus: number): string {
-  return value.toFixed(Math.max(Math.abs(value) / 10, plusMinus) < 10 ? 1 : 0);
+  return fixed(value, Math.max(Math.abs(value) / 10, plusMinus) < 10 ? 1 : 0);
 }
 
 function number(value: number, unit: Unit, lengths: Lengths, plusMinus = 0): string {
@@ -100,7 +124,7 @@ function number(value: number, unit: Unit, lengths: Lengths, plusMinus = 0): str
     case 'ROUNDS_PER_10CM':
       return decimal((value * gaugeSpanMm(lengths)) / TEN_CM_MM, 1);
     case 'GRAMS':
-      return lengths === 'INCH' ? (value / OUNCE_G).toFixed(2) : tenths(value, plusMinus);
+      return lengths === 'INCH' ? fixed(value / OUNCE_G, 2) : tenths(value, plusMinus);
     case 'METRES':
       return tenths(lengths === 'INCH' ? (value * 1000) / YARD_MM : value, plusMinus);
     case 'TEX':
@@ -140,7 +164,10 @@ interface Label {
   massG: number;
 }
 
-const GROUPED = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 0 });
+const GROUPED = new Intl.NumberFormat(undefined, {
+  numberingSystem: 'latn',
+  maximumFractionDigits: 0,
+});
 
 /** A large whole number, its thousands apart. */
 export function grouped(value: number): string {
@@ -168,8 +195,8 @@ export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): 
   }
   if (unit === 'MILLIMETRES') {
     return lengths === 'INCH'
-      ? `± ${(plusMinus / INCH_MM).toFixed(2)} in`
-      : `± ${plusMinus.toFixed(plusMinus < 2 ? 1 : 0)} mm`;
+      ? `± ${fixed(plusMinus / INCH_MM, 2)} in`
+      : `± ${fixed(plusMinus, plusMinus < 2 ? 1 : 0)} mm`;
   }
   return `± ${number(plusMinus, unit, lengths, plusMinus)} ${unitWords(unit, lengths)[1]}`.trimEnd();
 }

@@ -3,6 +3,8 @@ package roundpocket.app;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -12,6 +14,8 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -78,6 +82,13 @@ public abstract class AppTest extends AbstractTestNGSpringContextTests {
 
     protected MvcTestResult delete(String path) {
         return mvc.delete().uri(path).header(FROM, OWN).exchange();
+    }
+
+    /** Sentences as a reader of centimetres has them: one, or several after each other. */
+    protected String said(JsonNode sentences) {
+        return (sentences.isArray() ? sentences.valueStream() : Stream.of(sentences))
+                .map(each -> json().treeToValue(each, Sentence.class).text(LengthUnit.CM))
+                .collect(Collectors.joining(" "));
     }
 
     protected JsonNode body(MvcTestResult result) {

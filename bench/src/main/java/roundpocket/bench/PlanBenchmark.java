@@ -17,7 +17,6 @@ import org.openjdk.jmh.annotations.Warmup;
 import roundpocket.app.plans.PlanView;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.judge.Questions;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SizeChoice;
 import roundpocket.core.plan.SockPlan;
@@ -97,6 +96,6 @@ public class PlanBenchmark {
     /** The plan with doubts and cautions in the form in which it is handed out, as JSON. */
     @Benchmark
     public byte[] write() {
-        return json.writeValueAsBytes(PlanView.of(spec, plan, Questions.NONE, LengthUnit.CM));
+        return json.writeValueAsBytes(PlanView.of(spec, plan, Questions.NONE));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Page;
@@ -77,10 +78,19 @@ abstract class BrowserTest {
 
     /** Opens a page in a browser that knows nothing of the first, as on another device. */
     protected Page visitOnAnotherDevice(String path) {
-        BrowserContext other = house.anotherDevice();
+        return visit(another(new Browser.NewContextOptions()), path);
+    }
+
+    /** Opens a page in the browser of somebody who is at home where the locale says. */
+    protected Page visitFrom(String locale, String path) {
+        return visit(another(new Browser.NewContextOptions().setLocale(locale)), path);
+    }
+
+    private BrowserContext another(Browser.NewContextOptions options) {
+        BrowserContext other = house.anotherDevice(options);
         other.setDefaultTimeout(PATIENCE_MS);
         others.add(other);
-        return visit(other, path);
+        return other;
     }
 
     private Page visit(BrowserContext who, String path) {

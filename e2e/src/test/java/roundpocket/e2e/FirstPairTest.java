@@ -164,6 +164,29 @@ public class FirstPairTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("3 7/8 to 14 1/8 in");
     }
 
+    /** Tenths stand behind a comma where the reader is at home with one, in what the server says as well. */
+    @Test
+    public void whoWritesCommasReadsCommas() {
+        Page page = visitFrom("de-DE", "/new");
+        measure(page, "24,6", "23,1", "31", "43");
+        open(page);
+        Locator length = page.locator("[data-word=foot-length]");
+        assertThat(length).hasText("24,6 cm");
+        assertThat(page.getByTestId("cursor-reading")).containsText(Pattern.compile("\\d,\\d cm from the toe tip"));
+        assertThat(page.locator("body")).not().containsText(Pattern.compile("\\d\\.\\d+ (cm|mm|g|m|%)\\b"));
+        length.click();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Longest toe to heel"))
+                .fill("40,5");
+        Locator said = page.getByRole(AriaRole.ALERT).first();
+        assertThat(said).containsText("10 to 36 cm (you entered 40,5 cm)");
+        page.keyboard().press("Escape");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("inches").setExact(true))
+                .click();
+        assertThat(said).containsText("3 7/8 to 14 1/8 in (you entered 16 in)");
+    }
+
     @Test
     public void theWorkingLeadsFromTheAnswerToTheMeasurements() {
         Page page = visit("/new");

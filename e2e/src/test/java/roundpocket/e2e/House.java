@@ -46,8 +46,8 @@ final class House {
         return visitor;
     }
 
-    BrowserContext anotherDevice() {
-        return chromium.browser().newContext();
+    BrowserContext anotherDevice(Browser.NewContextOptions options) {
+        return chromium.browser().newContext(options);
     }
 
     /** The shared server, with a store that holds just this. */

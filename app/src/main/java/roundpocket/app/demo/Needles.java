@@ -22,7 +22,6 @@ import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.TubePart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.yarns.YarnView;
-import roundpocket.core.measure.LengthUnit;
 
 /** The ringers' needles: pairs are planned on them, and pressed as their knitter presses them. */
 @Component
@@ -60,7 +59,7 @@ class Needles {
     }
 
     void hear(UUID pair, LapEvent... events) {
-        laps.hear(pair, List.of(events), LengthUnit.CM);
+        laps.hear(pair, List.of(events));
     }
 
     /** So many presses, one after another; on both socks where they are knitted two at a time. */
@@ -69,7 +68,7 @@ class Needles {
         for (int i = 0; i < presses; i++) {
             pressed.add(new LapEvent.Done(UUID.randomUUID(), sock, DEVICE, evenings.at(i), both ? true : null));
         }
-        laps.hear(pair, pressed, LengthUnit.CM);
+        laps.hear(pair, pressed);
     }
 
     static LapEvent jumped(int sock, int to, String at) {
@@ -82,7 +81,7 @@ class Needles {
 
     /** The position at which a step of the first sock begins. */
     int start(UUID pair, String id) {
-        LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
+        LapWorkView work = laps.view(pair).works().get(0);
         for (int i = 0; i < work.steps().size(); i++) {
             if (work.steps().get(i).id().equals(id)) {
                 return work.starts().get(i);
@@ -93,7 +92,7 @@ class Needles {
 
     /** All presses of a sock. */
     int presses(UUID pair, int sock) {
-        return laps.view(pair, LengthUnit.CM).works().get(sock - 1).presses();
+        return laps.view(pair).works().get(sock - 1).presses();
     }
 
     static ChoicesPart choices(

@@ -10,7 +10,6 @@ import roundpocket.app.laps.Laps;
 import roundpocket.app.log.Log;
 import roundpocket.app.log.LogNoteKind;
 import roundpocket.app.log.LogNoteWrite;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.Section;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
@@ -37,7 +36,7 @@ class RingersFinished {
     /** A child's pair of last winter, pressed round by round, and worn through. */
     private void outgrown(RingersSocks.Shelf shelf) {
         UUID pair = needles.keep("Pia’s winter pair", shelf.pia(), shelf.fine(), shelf.first(), null);
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, null));
         String[] begins = {"2026-02-16T19:00:00Z", "2026-03-05T19:00:00Z"};
         double[] left = {102, 88, 74};
         for (int sock = 1; sock <= begins.length; sock++) {
@@ -60,7 +59,7 @@ class RingersFinished {
                 shelf.fine(),
                 shelf.first(),
                 Needles.choices(null, 130, null, null, 15));
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, null));
         needles.hear(
                 pair,
                 Needles.weighed(1, 51, "2026-09-02T19:00:00Z"),

@@ -17,7 +17,6 @@ import roundpocket.app.plans.ShapingPart;
 import roundpocket.app.plans.TubePart;
 import roundpocket.app.swatches.SwatchView;
 import roundpocket.app.yarns.YarnView;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.plan.KnitOrder;
@@ -106,7 +105,7 @@ class RingersSocks {
 
     /** A tube half knitted over two evenings. */
     private void halfKnit(UUID pairId) {
-        laps.start(pairId, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pairId, new LapStartWrite(null, null));
         needles.press(
                 pairId, 1, false, HALF_A_FOOT, new Needles.Evenings("2026-11-20T18:30:00Z", HALF_A_FOOT / 2, 110));
     }
@@ -130,7 +129,7 @@ class RingersSocks {
                         null,
                         null,
                         null));
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, null));
         needles.hear(
                 pair,
                 Needles.weighed(1, 50, "2026-11-02T19:00:00Z"),
@@ -141,9 +140,9 @@ class RingersSocks {
     /** The first sock came out three rounds longer in the foot; the second follows it. */
     private void firstSockDone(Shelf shelf) {
         UUID pair = needles.keep("Åshild’s wide ones", shelf.aashild(), shelf.fine(), shelf.sally(), null);
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, null));
         int line = needles.start(pair, "line");
-        LapWorkView work = laps.view(pair, LengthUnit.CM).works().get(0);
+        LapWorkView work = laps.view(pair).works().get(0);
         int foot = work.stretches().get(0).all();
         needles.hear(
                 pair,
@@ -163,15 +162,13 @@ class RingersSocks {
                         Needles.DEVICE,
                         Instant.parse("2026-11-10T20:02:00Z"),
                         "Three rounds over in the foot; left in, the second gets them too."));
-        needles.hear(
-                pair,
-                Needles.jumped(1, laps.view(pair, LengthUnit.CM).works().get(0).presses(), "2026-11-21T21:00:00Z"));
+        needles.hear(pair, Needles.jumped(1, laps.view(pair).works().get(0).presses(), "2026-11-21T21:00:00Z"));
     }
 
     /** Both socks on one long needle, each from its own ball: the legs have begun. */
     private void twoAtATime(Shelf shelf) {
         UUID pair = needles.keep("Marit’s pair for the road", shelf.marit(), shelf.fine(), shelf.treble(), null);
-        laps.start(pair, new LapStartWrite(null, KnitOrder.TWO_AT_A_TIME), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, KnitOrder.TWO_AT_A_TIME));
         needles.hear(
                 pair, Needles.weighed(1, 36, "2026-11-12T18:50:00Z"), Needles.weighed(2, 34, "2026-11-12T18:52:00Z"));
         int leg = needles.start(pair, "line");
@@ -184,7 +181,7 @@ class RingersSocks {
     /** The heel of the first sock is being grafted. */
     private void grafting(Shelf shelf) {
         UUID pair = needles.keep("Jens’s surprise", shelf.jens(), shelf.firm(), shelf.frost(), null);
-        laps.start(pair, new LapStartWrite(null, null), LengthUnit.CM);
+        laps.start(pair, new LapStartWrite(null, null));
         needles.hear(pair, Needles.jumped(1, needles.start(pair, "heel-graft") + 11, "2026-11-22T20:45:00Z"));
     }
 

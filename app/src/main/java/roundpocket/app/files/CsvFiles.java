@@ -18,7 +18,6 @@ import roundpocket.app.files.CsvReadView.WrongLine;
 import roundpocket.app.kept.KeptWrite;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.measure.LengthUnit;
 
 /** Writes shelves as CSV and reads them from it. */
 @Component
@@ -49,8 +48,7 @@ class CsvFiles {
 
     /** Takes the lines in; where one is wrong, none, unless {@code onlyRight} asks for the right ones by themselves. */
     @Transactional
-    <V, W extends KeptWrite> CsvReadView read(
-            CsvShelf<V, W> shelf, String text, boolean onlyRight, LengthUnit lengths) {
+    <V, W extends KeptWrite> CsvReadView read(CsvShelf<V, W> shelf, String text, boolean onlyRight) {
         List<WrongLine> wrong = new ArrayList<>();
         List<W> right = new ArrayList<>();
         for (CSVRecord line : records(shelf, text)) {
@@ -60,7 +58,7 @@ class CsvFiles {
                 right.add(write);
             } catch (Refusal refusal) {
                 for (Problem problem : refusal.problems()) {
-                    wrong.add(new WrongLine(line.getRecordNumber() + 1, column(problem), problem.message(lengths)));
+                    wrong.add(new WrongLine(line.getRecordNumber() + 1, column(problem), problem.said()));
                 }
             }
         }

@@ -1,6 +1,7 @@
 package roundpocket.app.files;
 
 import java.util.List;
+import roundpocket.core.measure.Sentence;
 
 /**
  * What became of a file.
@@ -11,5 +12,5 @@ import java.util.List;
  */
 public record CsvReadView(int taken, List<WrongLine> wrong) {
     /** A line that was not taken in; {@code line} counts from 1, the heading. */
-    public record WrongLine(long line, String column, String message) {}
+    public record WrongLine(long line, String column, Sentence said) {}
 }

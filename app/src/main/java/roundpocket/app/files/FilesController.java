@@ -1,18 +1,15 @@
 package roundpocket.app.files;
 
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.Names;
-import roundpocket.app.kept.ReaderLengths;
 
 /** Feet, yarns and tubes as CSV files, pocket cards as PDF. */
 @RestController
@@ -46,11 +43,8 @@ public class FilesController {
 
     /** Takes feet in; where a line is wrong, none, unless only the right ones are asked for. */
     @PostMapping(path = "/feet.csv", consumes = "text/csv")
-    public CsvReadView readFeet(
-            @RequestBody String text,
-            @RequestParam(defaultValue = "false") boolean onlyRight,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return files.read(feet, text, onlyRight, ReaderLengths.of(lengths));
+    public CsvReadView readFeet(@RequestBody String text, @RequestParam(defaultValue = "false") boolean onlyRight) {
+        return files.read(feet, text, onlyRight);
     }
 
     /** The shelf of tubes. */
@@ -61,20 +55,14 @@ public class FilesController {
 
     /** Takes yarns in; where a line is wrong, none, unless only the right ones are asked for. */
     @PostMapping(path = "/yarns.csv", consumes = "text/csv")
-    public CsvReadView readYarns(
-            @RequestBody String text,
-            @RequestParam(defaultValue = "false") boolean onlyRight,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return files.read(yarns, text, onlyRight, ReaderLengths.of(lengths));
+    public CsvReadView readYarns(@RequestBody String text, @RequestParam(defaultValue = "false") boolean onlyRight) {
+        return files.read(yarns, text, onlyRight);
     }
 
     /** Takes tubes in; where a line is wrong, none, unless only the right ones are asked for. */
     @PostMapping(path = "/tubes.csv", consumes = "text/csv")
-    public CsvReadView readTubes(
-            @RequestBody String text,
-            @RequestParam(defaultValue = "false") boolean onlyRight,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return files.read(tubes, text, onlyRight, ReaderLengths.of(lengths));
+    public CsvReadView readTubes(@RequestBody String text, @RequestParam(defaultValue = "false") boolean onlyRight) {
+        return files.read(tubes, text, onlyRight);
     }
 
     /** The drawing of a pocket card as the screen made it, on a page of paper. */

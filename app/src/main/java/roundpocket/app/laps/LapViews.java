@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.FigureView;
@@ -21,7 +22,8 @@ import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.Sharing;
 import roundpocket.core.lap.SockWork;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
@@ -29,7 +31,6 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.rescue.Mishap;
 import roundpocket.core.rescue.Rescue;
-import roundpocket.core.rescue.Sketch;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 
@@ -56,7 +57,7 @@ public final class LapViews {
      * @param pressed for which socks the last presses were, 0 for both, the latest last
      * @param weighings what was weighed, the earliest first
      * @param cakes what the latest weighing of each yarn says, the latest first
-     * @param windOff what to wind off before the second sock, in words; left out where nothing is
+     * @param windOff what to wind off before the second sock; left out where nothing is
      * @param notes what was noted, the earliest first
      * @param revision grows with everything that is no press
      */
@@ -79,7 +80,7 @@ public final class LapViews {
             List<Integer> pressed,
             List<WeighedView> weighings,
             List<CakeView> cakes,
-            @Nullable String windOff,
+            @Nullable Sentence windOff,
             List<LapNoteView> notes,
             int revision) {}
 
@@ -114,14 +115,14 @@ public final class LapViews {
             @Nullable Integer measureAt,
             @Nullable LapColoursView colours,
             @Nullable LapPatternView pattern) {
-        static LapWorkView of(PairWork pair, int number, LengthUnit lengths) {
+        static LapWorkView of(PairWork pair, int number) {
             SockWork sock = pair.sock(number);
             Course begun = pair.begun().forSock(number);
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
             return new LapWorkView(
                     course.lap().steps().stream()
-                            .map(step -> LapStepView.of(step, cautions, lengths))
+                            .map(step -> LapStepView.of(step, cautions))
                             .toList(),
                     course.lap().starts(),
                     course.lap().presses(),
@@ -270,6 +271,7 @@ public final class LapViews {
             boolean paced,
             String title,
             String instruction,
+            Map<String, Amount> amounts,
             int before,
             List<String> words,
             List<Integer> loops,
@@ -280,15 +282,16 @@ public final class LapViews {
             Sharing sharing,
             List<Mishap> mishaps,
             List<LapCautionView> cautions) {
-        static LapStepView of(LapStep step, List<Caution> cautions, LengthUnit lengths) {
+        static LapStepView of(LapStep step, List<Caution> cautions) {
             return new LapStepView(
                     step.id(),
                     step.doing(),
                     step.doing().paced(),
                     step.title(),
-                    step.instruction(lengths),
+                    step.instruction(),
+                    step.amounts(),
                     step.before(),
-                    shortened(step.words(lengths)),
+                    shortened(step.presses().stream().map(LapStep.Press::words).toList()),
                     shortened(step.presses().stream().map(LapStep.Press::loops).toList()),
                     step.presses().stream().allMatch(press -> press.pattern() == 0)
                             ? List.of()
@@ -318,21 +321,6 @@ public final class LapViews {
         }
     }
 
-    /**
-     * Something that can go wrong, and how it is put right.
-     *
-     * @param looks how it looks
-     * @param why why it happens
-     * @param cure what to do, move by move
-     * @param sketch what it is drawn as
-     */
-    public record MishapView(Mishap id, String title, String looks, String why, List<String> cure, Sketch sketch) {
-        static MishapView of(Mishap mishap, LengthUnit lengths) {
-            return new MishapView(
-                    mishap, mishap.title(), mishap.description(), mishap.why(), mishap.cure(lengths), mishap.sketch());
-        }
-    }
-
     /** Something to be careful of. */
     public record LapCautionView(String title, String text) {}
 
@@ -357,10 +345,9 @@ public final class LapViews {
      * What became of a press.
      *
      * @param counted whether it counts now, by this sending or an earlier one
-     * @param words why it does not, where it does not
+     * @param said why it does not, where it does not
      */
-    public record HeardView(
-            UUID id, boolean counted, @Nullable String words) {}
+    public record HeardView(UUID id, boolean counted, List<Sentence> said) {}
 
     /**
      * What became of what was sent, and where that leaves both socks.

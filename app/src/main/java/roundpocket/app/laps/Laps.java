@@ -40,7 +40,7 @@ import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 import roundpocket.core.lap.WindOff;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
@@ -51,6 +51,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class Laps {
+    private static final Sentence ELSEWHERE = Sentence.of("This was counted on another pair already.");
+
     private final LapRepository laps;
     private final LapEventRepository rows;
     private final LapEvents events;
@@ -84,13 +86,13 @@ public class Laps {
 
     /** The work on a pair; before it is begun, what it would be. */
     @Transactional(readOnly = true)
-    public LapView view(UUID pairId, LengthUnit lengths) {
+    public LapView view(UUID pairId) {
         PairView pair = pairs.read(pairId);
-        return view(pair, laps.findById(pairId).orElse(null), lengths);
+        return view(pair, laps.findById(pairId).orElse(null));
     }
 
     /** Begins a pair: its plan is kept as it is now. Once begun, nothing changes that. */
-    public LapView start(UUID pairId, LapStartWrite write, LengthUnit lengths) {
+    public LapView start(UUID pairId, LapStartWrite write) {
         PairView pair = pairs.read(pairId);
         disk.onCommit();
         folds.changes(pairId);
@@ -105,7 +107,7 @@ public class Laps {
             }
             return begun;
         });
-        return view(pair, row, lengths);
+        return view(pair, row);
     }
 
     /** An order other than the plan's is the first thing that happens. */
@@ -134,7 +136,7 @@ public class Laps {
     }
 
     /** Takes in what happened in the order it is sent; each counts once, however often it is sent. */
-    public HeardAllView hear(UUID pairId, List<LapEvent> sent, LengthUnit lengths) {
+    public HeardAllView hear(UUID pairId, List<LapEvent> sent) {
         LapEvents.check(sent);
         disk.onCommit();
         LapRow lap = locked(pairId);
@@ -145,7 +147,7 @@ public class Laps {
             Optional<LapEventRow> before = rows.findFirstById(each.id());
             if (before.isPresent()) {
                 boolean here = before.get().pairId().equals(pairId);
-                heard.add(new HeardView(each.id(), here, here ? null : "This was counted on another pair already."));
+                heard.add(new HeardView(each.id(), here, here ? List.of() : List.of(ELSEWHERE)));
                 continue;
             }
             LapEvent event = LapEvents.believed(whole(pairId, each), now);
@@ -153,17 +155,18 @@ public class Laps {
             if (counts) {
                 rows.save(events.row(pairId, event, now));
             }
-            heard.add(new HeardView(each.id(), counts, counts ? null : why(event, knitting.work(), lengths)));
+            heard.add(new HeardView(each.id(), counts, counts ? List.of() : why(event, knitting.work())));
         }
         rows.flush();
         settling.settle(pairId, knitting.work());
         return new HeardAllView(heard, knitting.socks(), knitting.pressed(), knitting.revision());
     }
 
-    private static String why(LapEvent event, PairWork work, LengthUnit lengths) {
+    private static List<Sentence> why(LapEvent event, PairWork work) {
         return work.refusal()
-                .map(refusal -> refusal.message(lengths))
-                .orElseGet(() -> event.happening().map(LapWords::nothingToDo).orElse(""));
+                .map(Refusal::said)
+                .orElseGet(() -> event.happening().map(LapWords::nothingToDo).map(Sentence::of).stream()
+                        .toList());
     }
 
     /** What a tape check, rounds off the plan or an edited plan would change. Nothing is taken in. */
@@ -279,15 +282,15 @@ public class Laps {
         });
     }
 
-    private LapView view(PairView pair, @Nullable LapRow row, LengthUnit lengths) {
+    private LapView view(PairView pair, @Nullable LapRow row) {
         if (row == null) {
             PairWork planned = new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE));
-            return view(pair, null, new Knitting(planned, Stream.empty()), lengths);
+            return view(pair, null, new Knitting(planned, Stream.empty()));
         }
-        return folds.read(pair.id(), () -> knitting(row), knitting -> view(pair, row, knitting, lengths));
+        return folds.read(pair.id(), () -> knitting(row), knitting -> view(pair, row, knitting));
     }
 
-    private LapView view(PairView pair, @Nullable LapRow row, Knitting knitting, LengthUnit lengths) {
+    private LapView view(PairView pair, @Nullable LapRow row, Knitting knitting) {
         PairWork work = knitting.work();
         return new LapView(
                 pair.id(),
@@ -306,13 +309,13 @@ public class Laps {
                 work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
                 pair.yarn() == null ? null : pair.yarn().name(),
                 pairs.contrastName(pair).orElse(null),
-                List.of(LapWorkView.of(work, 1, lengths), LapWorkView.of(work, 2, lengths)),
+                List.of(LapWorkView.of(work, 1), LapWorkView.of(work, 2)),
                 work.begun().plan().stitchCount().half().count(),
                 knitting.socks(),
                 knitting.pressed(),
                 knitting.weighings(),
                 CakeCheck.of(work).stream().map(CakeView::of).toList(),
-                WindOff.of(work).map(wind -> wind.words(lengths)).orElse(null),
+                WindOff.of(work).map(WindOff::said).orElse(null),
                 knitting.notes(),
                 knitting.revision());
     }

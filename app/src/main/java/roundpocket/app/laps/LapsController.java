@@ -3,7 +3,6 @@ package roundpocket.app.laps;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -11,16 +10,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
-import roundpocket.app.laps.LapViews.MishapView;
 import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.core.lap.Miscount;
 import roundpocket.core.rescue.Mishap;
@@ -43,19 +39,14 @@ public class LapsController {
 
     /** The work on a pair; before it is begun, what it would be. */
     @GetMapping("/{pairId}")
-    public LapView view(
-            @PathVariable UUID pairId,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return laps.view(pairId, ReaderLengths.of(lengths));
+    public LapView view(@PathVariable UUID pairId) {
+        return laps.view(pairId);
     }
 
     /** Begins a pair; begun already, it is only shown. */
     @PostMapping("/{pairId}")
-    public LapView start(
-            @PathVariable UUID pairId,
-            @RequestBody LapStartWrite write,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return laps.start(pairId, write, ReaderLengths.of(lengths));
+    public LapView start(@PathVariable UUID pairId, @RequestBody LapStartWrite write) {
+        return laps.start(pairId, write);
     }
 
     /** Takes the start of a pair back, while nothing but the start has happened. */
@@ -67,15 +58,12 @@ public class LapsController {
 
     /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
     @PostMapping("/{pairId}/events")
-    public HeardAllView hear(
-            @PathVariable UUID pairId,
-            @RequestBody List<LapEvent> events,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+    public HeardAllView hear(@PathVariable UUID pairId, @RequestBody List<LapEvent> events) {
         try {
-            return laps.hear(pairId, events, ReaderLengths.of(lengths));
+            return laps.hear(pairId, events);
         } catch (DataIntegrityViolationException meanwhile) {
             // The same press sent twice at the same moment finds itself stored the second time.
-            return laps.hear(pairId, events, ReaderLengths.of(lengths));
+            return laps.hear(pairId, events);
         }
     }
 
@@ -95,10 +83,7 @@ public class LapsController {
 
     /** Everything that can go wrong at the needles, and how it is put right. */
     @GetMapping("/mishaps")
-    public List<MishapView> mishaps(
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return Stream.of(Mishap.values())
-                .map(mishap -> MishapView.of(mishap, ReaderLengths.of(lengths)))
-                .toList();
+    public List<MishapView> mishaps() {
+        return Stream.of(Mishap.values()).map(mishap -> MishapView.of(mishap)).toList();
     }
 }

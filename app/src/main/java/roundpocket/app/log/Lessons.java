@@ -23,7 +23,7 @@ import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.WeighInPart;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.Taught;
 import roundpocket.core.wear.Taught.Lesson;
@@ -53,7 +53,7 @@ public class Lessons {
      * @param fromId the pair that taught it
      * @param from its name
      * @param on when that was last knitted
-     * @param words what to plan with, and what is planned with now
+     * @param said what to plan with, and what is planned with now
      * @param reason how it was found out
      * @param effect what it would change, the most telling first
      * @param rounds the round readings that take the place of the swatch's; none where it keeps its own
@@ -66,7 +66,7 @@ public class Lessons {
             UUID fromId,
             String from,
             @Nullable LocalDate on,
-            String words,
+            Sentence said,
             String reason,
             List<DifferenceView> effect,
             List<ReadingPart> rounds,
@@ -82,7 +82,7 @@ public class Lessons {
     public record AgainView(SpecPart spec, List<LessonView> lessons) {}
 
     /** What the latest pairs in its yarn, or for its foot, propose for a pair that is not begun. */
-    public List<LessonView> of(UUID pairId, LengthUnit lengths) {
+    public List<LessonView> of(UUID pairId) {
         PairView pair = pairs.read(pairId);
         if (laps.begun(pairId)) {
             return List.of();
@@ -96,7 +96,7 @@ public class Lessons {
                 .sorted(Comparator.comparing(
                         (PairView other) -> at(gists, other), Comparator.nullsLast(Comparator.reverseOrder())))
                 .limit(MOST_ASKED)
-                .forEach(other -> taughtIfRead(other, pair, next, lengths, at(gists, other))
+                .forEach(other -> taughtIfRead(other, pair, next, at(gists, other))
                         .forEach(lesson -> latest.putIfAbsent(lesson.kind(), lesson)));
         List<LessonLeftRow> unwanted = left.findByPairId(pairId);
         return latest.values().stream()
@@ -127,10 +127,10 @@ public class Lessons {
     }
 
     /** What a pair that was knitted is knitted again from. */
-    public AgainView again(UUID pairId, LengthUnit lengths) {
+    public AgainView again(UUID pairId) {
         PairView pair = pairs.read(pairId);
         SockSpec spec = pair.spec().toCore();
-        return new AgainView(pair.spec().kept(), taught(pair, pair, spec, lengths, null));
+        return new AgainView(pair.spec().kept(), taught(pair, pair, spec, null));
     }
 
     private static @Nullable Instant at(Map<UUID, LapGistView> gists, PairView pair) {
@@ -149,28 +149,25 @@ public class Lessons {
                 && one.foot().id().equals(other.foot().id());
     }
 
-    private List<LessonView> taught(
-            PairView from, PairView pair, SockSpec next, LengthUnit lengths, @Nullable Instant lastAt) {
+    private List<LessonView> taught(PairView from, PairView pair, SockSpec next, @Nullable Instant lastAt) {
         boolean yarn = from == pair || sameYarn(pair, from);
         boolean foot = from == pair || sameFoot(pair, from);
         LocalDate on = lastAt == null ? null : LocalDate.ofInstant(lastAt, ZoneId.systemDefault());
         return laps.work(from.id(), work -> Taught.of(work, next, yarn, foot).stream()
-                .flatMap(lesson -> view(lesson, from, next, lengths, on).stream())
+                .flatMap(lesson -> view(lesson, from, next, on).stream())
                 .toList());
     }
 
     /** One that later limits refuse teaches nothing, and hides no other. */
-    private List<LessonView> taughtIfRead(
-            PairView from, PairView pair, SockSpec next, LengthUnit lengths, @Nullable Instant lastAt) {
+    private List<LessonView> taughtIfRead(PairView from, PairView pair, SockSpec next, @Nullable Instant lastAt) {
         try {
-            return taught(from, pair, next, lengths, lastAt);
+            return taught(from, pair, next, lastAt);
         } catch (Refusal unreadable) {
             return List.of();
         }
     }
 
-    private static Optional<LessonView> view(
-            Lesson lesson, PairView from, SockSpec next, LengthUnit lengths, @Nullable LocalDate on) {
+    private static Optional<LessonView> view(Lesson lesson, PairView from, SockSpec next, @Nullable LocalDate on) {
         List<DifferenceView> effect;
         try {
             effect = DifferenceView.between(next.plan(), lesson.taken(next).plan());
@@ -183,7 +180,7 @@ public class Lessons {
                 from.id(),
                 from.name(),
                 on,
-                lesson.words(lengths),
+                lesson.said(),
                 lesson.reason(),
                 effect,
                 lesson.rounds().stream().map(ReadingPart::of).toList(),

@@ -27,7 +27,6 @@ import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
 import roundpocket.core.lap.PairWork;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.HeelRepair;
@@ -106,14 +105,14 @@ public class Log {
 
     /** How the heel of a finished pair is cut off and knitted new. */
     @Transactional(readOnly = true)
-    public RepairView newHeel(UUID pairId, LengthUnit lengths) {
+    public RepairView newHeel(UUID pairId) {
         HeelRepair repair =
                 laps.work(pairId, work -> HeelRepair.of(work.sock(1).course().plan()));
         return new RepairView(
                 repair.steps().stream()
                         .map(step -> new RepairStepView(
                                 step.title(),
-                                step.instruction(lengths),
+                                step.said(step.instruction()),
                                 step.presses().size(),
                                 step.forGood()))
                         .toList(),
@@ -173,7 +172,7 @@ public class Log {
         pairs.read(pairId);
         List<String> goes = new ArrayList<>();
         if (laps.begun(pairId)) {
-            LapView lap = laps.view(pairId, LengthUnit.CM);
+            LapView lap = laps.view(pairId);
             int rounds = lap.socks().stream().mapToInt(sock -> sock.position()).sum();
             goes.add("its count: " + rounds + (rounds == 1 ? " step" : " steps") + " done");
             counted(goes, lap.weighings().size(), "weighing", "weighings");

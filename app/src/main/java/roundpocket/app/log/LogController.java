@@ -3,18 +3,15 @@ package roundpocket.app.log;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.Shown;
 import roundpocket.app.log.Lessons.AgainView;
 import roundpocket.app.log.Lessons.LessonView;
@@ -89,10 +86,8 @@ class LogController {
 
     /** How the heel of a pair that was begun is cut off and knitted new. */
     @GetMapping("/api/log/{pairId}/new-heel")
-    RepairView newHeel(
-            @PathVariable UUID pairId,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return log.newHeel(pairId, ReaderLengths.of(lengths));
+    RepairView newHeel(@PathVariable UUID pairId) {
+        return log.newHeel(pairId);
     }
 
     /** What the pairs worn on the same foot propose for a pair. */
@@ -103,10 +98,8 @@ class LogController {
 
     /** What other pairs in its yarn or for its foot taught while they were knitted. */
     @GetMapping("/api/pairs/{pairId}/lessons")
-    List<LessonView> lessons(
-            @PathVariable UUID pairId,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return lessons.of(pairId, ReaderLengths.of(lengths));
+    List<LessonView> lessons(@PathVariable UUID pairId) {
+        return lessons.of(pairId);
     }
 
     /** Leaves what a pair taught: it is not proposed for this one again. */
@@ -125,10 +118,8 @@ class LogController {
 
     /** What a pair that was begun is knitted again from, as it was knitted. */
     @GetMapping("/api/pairs/{pairId}/again")
-    AgainView again(
-            @PathVariable UUID pairId,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return lessons.again(pairId, ReaderLengths.of(lengths));
+    AgainView again(@PathVariable UUID pairId) {
+        return lessons.again(pairId);
     }
 
     /** What goes with a pair that is deleted, in words. */

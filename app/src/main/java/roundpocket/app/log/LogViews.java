@@ -11,6 +11,7 @@ import roundpocket.app.pairs.PairView.GistView;
 import roundpocket.app.pairs.PairView.LinkView;
 import roundpocket.app.pairs.PairView.YarnLinkView;
 import roundpocket.app.plans.FigureView;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.Proposal;
@@ -154,5 +155,5 @@ public final class LogViews {
     public record RepairView(List<RepairStepView> steps, FigureView yarn) {}
 
     /** A step of it. */
-    public record RepairStepView(String title, String instruction, int presses, boolean forGood) {}
+    public record RepairStepView(String title, Sentence said, int presses, boolean forGood) {}
 }

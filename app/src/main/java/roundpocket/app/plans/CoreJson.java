@@ -63,7 +63,7 @@ public class CoreJson extends SimpleModule {
             Map.entry(HeelRoom.class, WithVerdict.class),
             Map.entry(YarnNeed.class, WithoutModels.class),
             Map.entry(WorkedRound.class, Drawn.class),
-            Map.entry(AxisRound.class, BriefSection.class),
+            Map.entry(AxisRound.class, Listed.class),
             Map.entry(StripePlan.ColourRound.class, Drawn.class),
             Map.entry(Outline.Span.class, BriefSection.class),
             Map.entry(Outline.Edge.class, Drawn.class),
@@ -188,6 +188,13 @@ public class CoreJson extends SimpleModule {
 
     /** Of those, a section by its identity alone. */
     private interface BriefSection extends Drawn {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Section section();
+    }
+
+    /** Which round of the tape it is, its place in the list says. */
+    @JsonIgnoreProperties("round")
+    private interface Listed extends Drawn {
         @JsonFormat(shape = JsonFormat.Shape.STRING)
         Section section();
     }

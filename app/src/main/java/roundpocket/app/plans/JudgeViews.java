@@ -7,7 +7,7 @@ import roundpocket.core.judge.Caution;
 import roundpocket.core.judge.Doubt;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.judge.Stage;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 
 /** Doubts and cautions as they are handed out. */
 final class JudgeViews {
@@ -17,22 +17,22 @@ final class JudgeViews {
      * What a careful friend would say.
      *
      * @param field path of the word that cures it
-     * @param message what is doubtful, why and what would help
+     * @param said what is doubtful, why and what would help
      */
     public record DoubtView(
             Weight weight,
             String weightWords,
             String code,
             String field,
-            String message,
+            Sentence said,
             @Nullable Step figure) {
-        static DoubtView of(Doubt doubt, LengthUnit lengths) {
+        static DoubtView of(Doubt doubt) {
             return new DoubtView(
                     doubt.weight(),
                     doubt.weight().title(),
                     doubt.code(),
                     doubt.said().field(),
-                    doubt.said().message(lengths),
+                    doubt.said().said(),
                     doubt.figure().orElse(null));
         }
     }

@@ -8,7 +8,6 @@ import roundpocket.core.judge.Answers;
 import roundpocket.core.judge.Caution;
 import roundpocket.core.judge.Doubts;
 import roundpocket.core.judge.Questions;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.Recipe;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -30,19 +29,17 @@ public record PlanView(
         Answers answers) {
 
     /** The plan of a specification said in the reader's unit of length. */
-    public static PlanView of(SpecPart part, LengthUnit lengths) {
+    public static PlanView of(SpecPart part) {
         SockSpec spec = part.toCore();
-        return of(spec, spec.plan(), part.questionsAsked(), lengths);
+        return of(spec, spec.plan(), part.questionsAsked());
     }
 
     /** A plan that was made already. */
-    public static PlanView of(SockSpec spec, SockPlan plan, Questions questions, LengthUnit lengths) {
+    public static PlanView of(SockSpec spec, SockPlan plan, Questions questions) {
         return new PlanView(
                 plan,
                 Recipe.of(spec, plan),
-                Doubts.of(spec, plan).stream()
-                        .map(doubt -> DoubtView.of(doubt, lengths))
-                        .toList(),
+                Doubts.of(spec, plan).stream().map(doubt -> DoubtView.of(doubt)).toList(),
                 Caution.of(plan).stream().map(CautionView::of).toList(),
                 Answers.of(spec, plan, questions));
     }

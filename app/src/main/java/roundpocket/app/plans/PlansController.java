@@ -2,13 +2,10 @@ package roundpocket.app.plans;
 
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -28,18 +25,14 @@ public class PlansController {
 
     /** A full specification in, the full plan out. */
     @PostMapping("/preview")
-    public PlanView preview(
-            @RequestBody SpecPart spec,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return PlanView.of(spec, ReaderLengths.of(lengths));
+    public PlanView preview(@RequestBody SpecPart spec) {
+        return PlanView.of(spec);
     }
 
     /** The workings of the figures in the plan of the same specification. */
     @PostMapping("/workings")
-    public WorkingsView workings(
-            @RequestBody SpecPart spec,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return Workings.of(PlanView.of(spec, ReaderLengths.of(lengths)), mapper);
+    public WorkingsView workings(@RequestBody SpecPart spec) {
+        return Workings.of(PlanView.of(spec), mapper);
     }
 
     /** Where the heel would open for every shoe size, with the gauge, the toe and the heel of a specification. */
@@ -50,9 +43,7 @@ public class PlansController {
 
     /** Several specifications in, the few figures by which they are told apart out, in the same order. */
     @PostMapping("/variants")
-    public List<VariantView> variants(
-            @RequestBody List<SpecPart> specs,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
+    public List<VariantView> variants(@RequestBody List<SpecPart> specs) {
         if (specs.size() > MOST_VARIANTS) {
             throw new Refusal(List.of(new Problem(
                     "variants.number",
@@ -61,8 +52,6 @@ public class PlansController {
                     "Leave some out.",
                     Map.of())));
         }
-        return specs.stream()
-                .map(spec -> VariantView.of(Required.part(spec), ReaderLengths.of(lengths)))
-                .toList();
+        return specs.stream().map(spec -> VariantView.of(Required.part(spec))).toList();
     }
 }

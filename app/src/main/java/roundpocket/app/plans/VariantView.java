@@ -1,8 +1,9 @@
 package roundpocket.app.plans;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 
@@ -10,16 +11,15 @@ import roundpocket.core.plan.YarnRole;
  * What one variant of a plan would give, in the few figures by which variants are told apart; or why it cannot be.
  *
  * @param figures the figures, where a plan can be made
- * @param refused why none can be made
+ * @param refused why none can be made; empty where one can
  */
-public record VariantView(
-        @Nullable VariantFigures figures, @Nullable String refused) {
+public record VariantView(@Nullable VariantFigures figures, List<Sentence> refused) {
 
-    static VariantView of(SpecPart spec, LengthUnit lengths) {
+    static VariantView of(SpecPart spec) {
         try {
-            return new VariantView(VariantFigures.of(spec.plan()), null);
+            return new VariantView(VariantFigures.of(spec.plan()), List.of());
         } catch (Refusal refusal) {
-            return new VariantView(null, refusal.message(lengths));
+            return new VariantView(null, refusal.said());
         }
     }
 

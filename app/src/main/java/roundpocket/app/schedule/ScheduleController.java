@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.laps.Laps;
 import roundpocket.core.lap.Schedule;
-import roundpocket.core.measure.LengthUnit;
 
 /** Schedules over HTTP. */
 @RestController
@@ -56,7 +55,7 @@ class ScheduleController {
             @RequestParam(required = false) @Nullable LocalTime at) {
         ScheduleView schedule = schedule(pairId, minutes, days, from, until);
         LocalTime evening = Objects.requireNonNullElse(at, LocalTime.of(19, 30));
-        String name = laps.view(pairId, LengthUnit.CM).name();
+        String name = laps.view(pairId).name();
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

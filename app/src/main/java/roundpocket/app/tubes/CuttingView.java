@@ -7,7 +7,7 @@ import roundpocket.core.cut.CutAim;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
 import roundpocket.core.fit.Passing;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.ready.Along;
 import roundpocket.core.ready.CutPlan;
 import roundpocket.core.ready.CutPlan.CutPair;
@@ -40,7 +40,7 @@ public record CuttingView(
         int spareRounds,
         List<WishedView> wishes,
         List<CutPlanView> plans,
-        @Nullable String none,
+        @Nullable Sentence none,
         Remnant whole) {
 
     /**
@@ -48,17 +48,11 @@ public record CuttingView(
      *
      * @param name whose it is
      * @param figures what it needs and how it fits; nothing where it has no room in any tube
-     * @param problem why it has none
+     * @param problems why it has none
      */
-    public record WishedView(
-            String name,
-            Wished.@Nullable Needed figures,
-            @Nullable String problem) {
-        static WishedView of(Wished wished, LengthUnit lengths) {
-            return new WishedView(
-                    wished.name(),
-                    wished.figures().orElse(null),
-                    wished.problems().isEmpty() ? null : String.join(" ", said(wished.problems(), lengths)));
+    public record WishedView(String name, Wished.@Nullable Needed figures, List<Sentence> problems) {
+        static WishedView of(Wished wished) {
+            return new WishedView(wished.name(), wished.figures().orElse(null), said(wished.problems()));
         }
     }
 
@@ -92,11 +86,11 @@ public record CuttingView(
             Step unravelled,
             Step left,
             List<Remnant> remnants,
-            List<String> leftOut,
-            List<String> reasons,
-            List<String> gives,
+            List<Sentence> leftOut,
+            List<Sentence> reasons,
+            List<Sentence> gives,
             boolean proven) {
-        static CutPlanView of(CutPlan plan, LengthUnit lengths) {
+        static CutPlanView of(CutPlan plan) {
             return new CutPlanView(
                     plan.aim(),
                     plan.aim().title(),
@@ -109,11 +103,9 @@ public record CuttingView(
                     plan.unravelled(),
                     plan.left(),
                     plan.remnants(),
-                    plan.leftOut().stream()
-                            .map(out -> out.why().message(lengths))
-                            .toList(),
-                    said(plan.reasons(), lengths),
-                    said(plan.gives(), lengths),
+                    plan.leftOut().stream().map(out -> out.why().said()).toList(),
+                    said(plan.reasons()),
+                    said(plan.gives()),
                     plan.proven());
         }
     }
@@ -134,9 +126,9 @@ public record CuttingView(
             @Nullable Step ease,
             @Nullable Passing passing,
             @Nullable Step leg,
-            @Nullable String problem) {}
+            @Nullable Sentence problem) {}
 
-    static List<String> said(List<Problem> problems, LengthUnit lengths) {
-        return problems.stream().map(problem -> problem.message(lengths)).toList();
+    static List<Sentence> said(List<Problem> problems) {
+        return problems.stream().map(Problem::said).toList();
     }
 }

@@ -29,7 +29,6 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.PlanOn;
-import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.ready.Along;
 import roundpocket.core.ready.CutPlan;
 import roundpocket.core.ready.Cutting;
@@ -78,7 +77,7 @@ class Cuttings {
 
     /** The ways to cut it. */
     @Transactional(readOnly = true)
-    CuttingView of(UUID id, LengthUnit lengths) {
+    CuttingView of(UUID id) {
         TubeRow row = tubes.row(id);
         TubeStock stock = stock(row);
         Cutting cutting = cutting(row, stock);
@@ -94,26 +93,22 @@ class Cuttings {
                         .orElse(List.of()),
                 known.bands(),
                 stock.tube().spareTaken(),
-                cutting.wished().stream()
-                        .map(wished -> WishedView.of(wished, lengths))
-                        .toList(),
-                cutting.plans().stream()
-                        .map(plan -> CutPlanView.of(plan, lengths))
-                        .toList(),
-                cutting.none().map(problem -> problem.message(lengths)).orElse(null),
+                cutting.wished().stream().map(wished -> WishedView.of(wished)).toList(),
+                cutting.plans().stream().map(plan -> CutPlanView.of(plan)).toList(),
+                cutting.none().map(Problem::said).orElse(null),
                 Remnant.of(known, known.rounds().count()));
     }
 
     /** What comes of pieces put by hand. */
     @Transactional(readOnly = true)
-    CutPlanView byHand(UUID id, List<PieceWrite> pieces, LengthUnit lengths) {
+    CutPlanView byHand(UUID id, List<PieceWrite> pieces) {
         TubeRow row = tubes.row(id);
-        return CutPlanView.of(plan(cutting(row, stock(row)), pieces), lengths);
+        return CutPlanView.of(plan(cutting(row, stock(row)), pieces));
     }
 
     /** How it fits everybody on the shelf of feet. */
     @Transactional(readOnly = true)
-    List<TubeFitView> fits(UUID id, LengthUnit lengths) {
+    List<TubeFitView> fits(UUID id) {
         TubeStock stock = stock(tubes.row(id));
         List<TubeFitView> fits = new ArrayList<>();
         for (UUID foot : feet.ids().stream().limit(MOST_FEET).toList()) {
@@ -128,7 +123,7 @@ class Cuttings {
                     figures.map(TubeFit.Figures::leg).orElse(null),
                     fit.problems().isEmpty()
                             ? null
-                            : CuttingView.said(fit.problems(), lengths).get(0)));
+                            : CuttingView.said(fit.problems()).get(0)));
         }
         return fits;
     }

@@ -2,17 +2,14 @@ package roundpocket.app.tubes;
 
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.ShelfController;
 import roundpocket.app.plans.Workings;
 import roundpocket.app.plans.WorkingsView;
@@ -35,35 +32,26 @@ public class TubesController extends ShelfController<TubeWrite, TubeView> {
 
     /** The ways to cut it for what is wished for. */
     @GetMapping("/{id}/cutting")
-    public CuttingView cutting(
-            @PathVariable UUID id,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return cuttings.of(id, ReaderLengths.of(lengths));
+    public CuttingView cutting(@PathVariable UUID id) {
+        return cuttings.of(id);
     }
 
     /** How the figures of the ways to cut it came about. */
     @GetMapping("/{id}/cutting/workings")
-    public WorkingsView workings(
-            @PathVariable UUID id,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return Workings.of(cutting(id, lengths), mapper);
+    public WorkingsView workings(@PathVariable UUID id) {
+        return Workings.of(cutting(id), mapper);
     }
 
     /** What comes of pieces put by hand. Stores nothing. */
     @PostMapping("/{id}/cutting")
-    public CutPlanView byHand(
-            @PathVariable UUID id,
-            @RequestBody List<PieceWrite> pieces,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return cuttings.byHand(id, pieces, ReaderLengths.of(lengths));
+    public CutPlanView byHand(@PathVariable UUID id, @RequestBody List<PieceWrite> pieces) {
+        return cuttings.byHand(id, pieces);
     }
 
     /** How the whole tube fits everybody on the shelf of feet. */
     @GetMapping("/{id}/fits")
-    public List<TubeFitView> fits(
-            @PathVariable UUID id,
-            @RequestHeader(name = ReaderLengths.HEADER, required = false) @Nullable String lengths) {
-        return cuttings.fits(id, ReaderLengths.of(lengths));
+    public List<TubeFitView> fits(@PathVariable UUID id) {
+        return cuttings.fits(id);
     }
 
     /** The cuts were made: the pairs go into the basket, and what is left is the tube. */

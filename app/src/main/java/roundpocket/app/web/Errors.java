@@ -1,6 +1,5 @@
 package roundpocket.app.web;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -29,17 +28,16 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import roundpocket.app.home.Revival;
 import roundpocket.app.home.StoreTrouble;
 import roundpocket.app.kept.NotKeptException;
-import roundpocket.app.kept.ReaderLengths;
 import roundpocket.app.kept.StaleException;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
-/** Turns what went wrong into problem details (RFC 9457), in the reader's unit of length. */
+/** Turns what went wrong into problem details (RFC 9457). */
 @RestControllerAdvice
 class Errors extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
@@ -55,42 +53,22 @@ class Errors extends ResponseEntityExceptionHandler {
     /**
      * One value that was refused: where, and in words.
      *
-     * @param template the words with {@code {name}} where an amount goes; null where there are none to put in
-     * @param amounts the amounts by name, each in its unit
+     * @param message the words for whoever does not put in the amounts, in centimetres and grams
+     * @param said the words for the reader’s own units
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
-    private record FieldError(
-            String field,
-            String code,
-            String message,
-            @Nullable String template,
-            @Nullable Map<String, Amount> amounts) {
-        static FieldError of(Problem problem, LengthUnit lengths) {
-            boolean fixed = problem.amounts().isEmpty();
-            return new FieldError(
-                    problem.field(),
-                    problem.code(),
-                    problem.message(lengths),
-                    fixed ? null : problem.words(),
-                    fixed ? null : problem.amounts());
+    private record FieldError(String field, String code, String message, Sentence said) {
+        static FieldError of(Problem problem) {
+            return new FieldError(problem.field(), problem.code(), problem.message(LengthUnit.CM), problem.said());
         }
     }
 
     @ExceptionHandler
-    ProblemDetail refused(Refusal refusal, WebRequest request) {
-        LengthUnit lengths = lengths(request);
+    ProblemDetail refused(Refusal refusal) {
         ProblemDetail detail =
-                detail(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be used", refusal.message(lengths));
+                detail(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be used", refusal.getMessage());
         detail.setProperty(
-                "errors",
-                refusal.problems().stream()
-                        .map(each -> FieldError.of(each, lengths))
-                        .toList());
+                "errors", refusal.problems().stream().map(FieldError::of).toList());
         return detail;
-    }
-
-    private static LengthUnit lengths(WebRequest request) {
-        return ReaderLengths.of(request.getHeader(ReaderLengths.HEADER));
     }
 
     @ExceptionHandler
@@ -180,7 +158,7 @@ class Errors extends ResponseEntityExceptionHandler {
             message = words(json, field);
         }
         ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", message);
-        detail.setProperty("errors", List.of(new FieldError(field, "unreadable", message, null, null)));
+        detail.setProperty("errors", List.of(new FieldError(field, "unreadable", message, Sentence.of(message))));
         return ResponseEntity.badRequest().body(detail);
     }
 

@@ -80,7 +80,7 @@ public class CsvFilesTest extends AppTest {
         assertThat(answer.get("taken").asInt()).isZero();
         assertThat(answer.at("/wrong/0/line").asInt()).isEqualTo(2);
         assertThat(answer.at("/wrong/0/column").asString()).isEqualTo(column);
-        assertThat(answer.at("/wrong/0/message").asString()).isNotBlank();
+        assertThat(said(answer.at("/wrong/0/said"))).isNotBlank();
     }
 
     @Test
@@ -93,8 +93,8 @@ public class CsvFilesTest extends AppTest {
                 .extracting(wrong ->
                         wrong.get("line").asInt() + " " + wrong.get("column").asString())
                 .containsExactly("3 length_mm", "4 name", "5 length_mm");
-        assertThat(answer.at("/wrong/0/message").asString()).contains("2.4 cm").contains("10 to 36 cm");
-        assertThat(answer.at("/wrong/2/message").asString()).contains("“long” is not a number");
+        assertThat(said(answer.at("/wrong/0/said"))).contains("2.4 cm").contains("10 to 36 cm");
+        assertThat(said(answer.at("/wrong/2/said"))).contains("“long” is not a number");
         assertThat(body(get("/api/feet"))).hasSize(before);
         JsonNode some = read("/api/files/feet.csv?onlyRight=true", file);
         assertThat(some.get("taken").asInt()).isEqualTo(1);

@@ -118,7 +118,7 @@ public class SpecificationTest extends AppTest {
     public void doubtsAreSaidInTheReadersUnit() {
         String shoe = example.replace("\"lengthMm\": 246, ", "\"shoe\": {\"system\": \"EU\", \"size\": 39}, ");
         assertThat(body(post("/api/plans/preview", shoe)).get("doubts"))
-                .anySatisfy(doubt -> assertThat(doubt.get("message").asString()).contains("24.5 cm"));
+                .anySatisfy(doubt -> assertThat(said(doubt.get("said"))).contains("24.5 cm"));
     }
 
     @Test

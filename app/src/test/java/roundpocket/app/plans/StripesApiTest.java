@@ -178,7 +178,7 @@ public class StripesApiTest extends AppTest {
         assertThat(after.at("/stretches/1/to").asInt())
                 .isGreaterThan(before.at("/stretches/1/to").asInt());
         JsonNode doubted = body(post(at + "/events", event("COLOUR", ", \"band\": 3")));
-        assertThat(doubted.at("/heard/0/words").asString()).startsWith("The next change, to blue, was due");
+        assertThat(said(doubted.at("/heard/0/said"))).startsWith("The next change, to blue, was due");
         post(at + "/events", event("WITHDRAWN", ", \"takenBack\": \"" + id + "\""));
         assertThat(body(get(at)).at("/works/0/colours")).isEqualTo(before);
     }

@@ -52,8 +52,8 @@ public class VariantsTest extends AppTest {
     public void aVariantThatCannotBeSaysWhyAndTheOthersStand() {
         JsonNode all = variants("", "\"placing\": {\"school\": \"BY_SHOE_SIZE\"}", "\"size\": {\"ease\": 0.5}");
         assertThat(all.at("/0/figures/stitches").asInt()).isEqualTo(64);
-        assertThat(all.at("/1/refused").asString()).contains("no shoe size is given");
-        assertThat(all.at("/2/refused").asString()).contains("0 to 25 % (you entered 50 %)");
+        assertThat(said(all.at("/1/refused"))).contains("no shoe size is given");
+        assertThat(said(all.at("/2/refused"))).contains("0 to 25 % (you entered 50 %)");
         assertThat(all.get(1).has("figures")).isFalse();
     }
 

@@ -162,15 +162,9 @@ public class OpenApiDescriptionTest extends AppTest {
                  "properties": {
                    "field": {"type": "string", "description": "path of the value in what was sent"},
                    "code": {"type": "string", "description": "stable name for programs"},
-                   "message": {"type": "string", "description": "what is wrong with it, and what would help"},
-                   "template": {"type": "string",
-                     "description": "the same words with {name} where an amount goes, in whatever unit the reader likes"},
-                   "amounts": {"type": "object", "description": "the amounts by name: found, min, max and others",
-                     "additionalProperties": {"type": "object", "properties": {
-                       "value": {"type": "number", "description": "in the unit"},
-                       "unit": {"type": "string", "description": "as everywhere: MILLIMETRES, GRAMS, ROUNDS, …"}},
-                       "required": ["value", "unit"]}}},
-                 "required": ["field", "code", "message"]}},
+                   "message": {"type": "string", "description": "what is wrong with it, and what would help, in centimetres and grams"},
+                   "said": {"$ref": "#/components/schemas/Sentence"}},
+                 "required": ["field", "code", "message", "said"]}},
                "current": {"description": "of a stale write: what is stored now"},
                "differs": {"type": "array", "items": {"type": "string"},
                  "description": "of a stale write: the words in which both differ"}},
@@ -207,7 +201,7 @@ public class OpenApiDescriptionTest extends AppTest {
             body.path("errors").forEach(error -> {
                 assertThat(known.at("/properties/errors/items/properties").propertyNames())
                         .containsAll(error.propertyNames());
-                assertThat(error.propertyNames()).contains("field", "code", "message");
+                assertThat(error.propertyNames()).contains("field", "code", "message", "said");
             });
         }
     }
@@ -217,11 +211,11 @@ public class OpenApiDescriptionTest extends AppTest {
     public void aRefusalCarriesItsWordsAndItsAmounts() {
         JsonNode error = body(post("/api/plans/preview", "{\"foot\": {\"lengthMm\": 50}, \"swatch\": {}}"))
                 .at("/errors/0");
-        assertThat(error.get("template").asString()).startsWith("Foot length must be {min} to {max}");
+        assertThat(error.at("/said/template").asString()).startsWith("Foot length must be {min} to {max}");
         assertThat(error.get("message").asString()).startsWith("Foot length must be 10 to 36 cm");
-        assertThat(error.at("/amounts/max/value").asDouble()).isEqualTo(360);
-        assertThat(error.at("/amounts/max/unit").asString()).isEqualTo("MILLIMETRES");
-        assertThat(error.at("/amounts/found/value").asDouble()).isEqualTo(50);
+        assertThat(error.at("/said/amounts/max/value").asDouble()).isEqualTo(360);
+        assertThat(error.at("/said/amounts/max/unit").asString()).isEqualTo("MILLIMETRES");
+        assertThat(error.at("/said/amounts/found/value").asDouble()).isEqualTo(50);
     }
 
     /** Says of every record and its parts what their sources say. */

@@ -82,13 +82,13 @@ final class Ranges {
     private void number(Sample sample, String name, ObjectNode described, String at) {
         boolean whole = described.get("type").asString().equals("integer");
         Optional<JsonNode> refused = refusal(sample, at, BEYOND, whole)
-                .filter(error -> error.at("/amounts/max").isObject())
+                .filter(error -> error.at("/said/amounts/max").isObject())
                 .filter(error -> !COUNTED.contains(name));
         if (refused.isEmpty()) {
             return;
         }
-        double min = refused.get().at("/amounts/min/value").asDouble();
-        double max = refused.get().at("/amounts/max/value").asDouble();
+        double min = refused.get().at("/said/amounts/min/value").asDouble();
+        double max = refused.get().at("/said/amounts/max/value").asDouble();
         String code = refused.get().get("code").asString();
         for (double inside : new double[] {min, max}) {
             refusal(sample, at, inside, whole)

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.explain.Constant;
@@ -172,7 +173,10 @@ public final class Almanac {
                         "mishap." + slug(mishap),
                         Chapter.of("mishaps"),
                         mishap.title(),
-                        mishap.description() + " " + mishap.why() + " " + String.join(" ", mishap.cure(LengthUnit.CM)),
+                        Stream.concat(
+                                        Stream.of(mishap.description(), mishap.why()),
+                                        mishap.cure().stream().map(move -> move.text(LengthUnit.CM)))
+                                .collect(Collectors.joining(" ")),
                         "",
                         mishap.source()));
     }

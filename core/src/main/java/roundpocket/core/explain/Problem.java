@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 
 /**
  * What is wrong with an input, for the person who typed it and for programs.
@@ -20,21 +21,14 @@ public record Problem(String code, String field, String template, String remedy,
         amounts = Map.copyOf(amounts);
     }
 
-    /** The problem and what would help, with {@code {name}} where an amount goes. */
-    public String words() {
-        return remedy.isEmpty() ? template : template + " " + remedy;
+    /** The problem and what would help. */
+    public Sentence said() {
+        return new Sentence(remedy.isEmpty() ? template : template + " " + remedy, amounts);
     }
 
     /** The problem and what would help, lengths in the reader's unit. */
     public String message(LengthUnit lengths) {
-        String text = words();
-        if (amounts.containsKey("min") && amounts.containsKey("max")) {
-            text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
-        }
-        for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
-            text = text.replace("{" + amount.getKey() + "}", amount.getValue().text(lengths));
-        }
-        return text;
+        return said().text(lengths);
     }
 
     Problem within(String prefix) {

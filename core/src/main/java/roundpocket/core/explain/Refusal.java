@@ -2,6 +2,7 @@ package roundpocket.core.explain;
 
 import java.util.List;
 import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 
 /** Thrown when an input cannot be used. Carries everything that is wrong with it, so that it is said once. */
 public final class Refusal extends RuntimeException {
@@ -14,6 +15,11 @@ public final class Refusal extends RuntimeException {
 
     public List<Problem> problems() {
         return problems;
+    }
+
+    /** Everything that is wrong and what would help. */
+    public List<Sentence> said() {
+        return problems.stream().map(Problem::said).toList();
     }
 
     /** Everything that is wrong, lengths in the reader's unit. */

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 
 /**
@@ -70,22 +70,9 @@ public record LapStep(
         return new LapStep(id, doing, title, instruction, amounts, before, presses, expected, forGood, stage, other);
     }
 
-    /** What to do, lengths in the reader's unit. */
-    public String instruction(LengthUnit lengths) {
-        return filled(instruction, lengths);
-    }
-
-    /** What each press is done for, lengths in the reader's unit. */
-    public List<String> words(LengthUnit lengths) {
-        return presses.stream().map(press -> filled(press.words(), lengths)).toList();
-    }
-
-    private String filled(String template, LengthUnit lengths) {
-        String text = template;
-        for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
-            text = text.replace("{" + amount.getKey() + "}", amount.getValue().text(lengths));
-        }
-        return text;
+    /** Its instruction, or the words of one of its presses, with the amounts in them. */
+    public Sentence said(String words) {
+        return new Sentence(words, amounts);
     }
 
     /** Whether a cut of the tube or of the heel is made in it. */

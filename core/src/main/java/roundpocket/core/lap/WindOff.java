@@ -1,10 +1,11 @@
 package roundpocket.core.lap;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.Repeat;
@@ -49,10 +50,11 @@ public record WindOff(Step metres, Optional<String> until) {
         return Optional.of(TIMES.get((int) Math.min(TIMES.size() - 1, Math.max(0, times - 1))) + name);
     }
 
-    /** What to do, in the reader's unit. */
-    public String words(LengthUnit lengths) {
-        String much = new Amount(metres.value(), Unit.METRES).text(lengths);
-        return "Wind off " + much + " before you cast on the second sock"
-                + until.map(band -> ": until the " + band + " is gone.").orElse(".");
+    /** What to do. */
+    public Sentence said() {
+        return new Sentence(
+                "Wind off {much} before you cast on the second sock"
+                        + until.map(band -> ": until the " + band + " is gone.").orElse("."),
+                Map.of("much", new Amount(metres.value(), Unit.METRES)));
     }
 }

@@ -1,13 +1,16 @@
 package roundpocket.core.rescue;
 
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.lap.Doing;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 
 /** Something that goes wrong at the needles, and how it is put right. All of it common practice. */
 public enum Mishap implements Named {
@@ -315,15 +318,19 @@ public enum Mishap implements Named {
         return why;
     }
 
-    /** What to do, move by move, in the order it is done; rough lengths in this reader's unit, whole inches. */
-    public List<String> cure(LengthUnit lengths) {
-        return cure.stream()
-                .map(move -> ROUGH.matcher(move).replaceAll(found -> rough(Integer.parseInt(found.group(1)), lengths)))
-                .toList();
+    /** What to do, move by move, in the order it is done. */
+    public List<Sentence> cure() {
+        return cure.stream().map(Mishap::move).toList();
     }
 
-    private static String rough(int mm, LengthUnit lengths) {
-        return lengths == LengthUnit.CM ? lengths.text(mm) : Math.round(mm / LengthUnit.INCH_MM) + " in";
+    private static Sentence move(String words) {
+        Map<String, Amount> amounts = new HashMap<>();
+        String template = ROUGH.matcher(words).replaceAll(found -> {
+            String name = Sentence.ROUGHLY + (amounts.size() + 1);
+            amounts.put(name, Amount.mm(Integer.parseInt(found.group(1))));
+            return "{" + name + "}";
+        });
+        return new Sentence(template, amounts);
     }
 
     public Sketch sketch() {

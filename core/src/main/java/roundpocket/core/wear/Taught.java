@@ -9,7 +9,7 @@ import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Difference;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.LengthUnit;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -55,36 +55,23 @@ public final class Taught {
      * A proposal for another plan.
      *
      * @param kind what it is about
-     * @param words what to plan with and what is planned with now, lengths as {@code {name}}
+     * @param said what to plan with and what is planned with now
      * @param reason how it was found out
-     * @param amounts the lengths by name
      * @param rounds the round readings that take the place of the swatch's; none where it keeps its own
      * @param weighIns what was weighed, to be added to what is known of the yarn
      * @param proposal the choices that it changes
      */
     public record Lesson(
             Kind kind,
-            String words,
+            Sentence said,
             String reason,
-            Map<String, Amount> amounts,
             List<Reading> rounds,
             List<WeighIn> weighIns,
             List<Proposal.Change> proposal) {
         public Lesson {
-            amounts = Map.copyOf(amounts);
             rounds = List.copyOf(rounds);
             weighIns = List.copyOf(weighIns);
             proposal = List.copyOf(proposal);
-        }
-
-        /** What to plan with, lengths in the reader's unit. */
-        public String words(LengthUnit lengths) {
-            String text = words;
-            for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
-                text = text.replace(
-                        "{" + amount.getKey() + "}", amount.getValue().text(lengths));
-            }
-            return text;
         }
 
         /** The other plan with it taken. */
@@ -255,7 +242,7 @@ public final class Taught {
             List<Reading> rounds,
             List<WeighIn> weighIns,
             List<Proposal.Change> changes) {
-        lessons.add(new Lesson(kind, words, reason, amounts, rounds, weighIns, changes));
+        lessons.add(new Lesson(kind, new Sentence(words, amounts), reason, rounds, weighIns, changes));
     }
 
     private static double tenth(double value) {

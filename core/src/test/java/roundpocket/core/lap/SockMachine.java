@@ -75,7 +75,7 @@ final class SockMachine {
             assertThat(needles)
                     .as("%s: on the needles before %s", what, step.id())
                     .isEqualTo(step.before());
-            String text = step.instruction(LengthUnit.CM);
+            String text = step.said(step.instruction()).text(LengthUnit.CM);
             switch (step.doing()) {
                 case BEGIN -> begin(text);
                 case ROUNDS -> {

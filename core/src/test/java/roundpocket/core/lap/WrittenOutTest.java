@@ -61,8 +61,10 @@ public class WrittenOutTest {
     private static void write(Course course, LengthUnit lengths, List<String> out) {
         for (int sock = 1; sock <= 2; sock++) {
             for (LapStep step : course.forSock(sock).lap().steps()) {
-                out.add("  " + step.title() + ". " + step.instruction(lengths));
-                step.words(lengths).stream()
+                out.add("  " + step.title() + ". "
+                        + step.said(step.instruction()).text(lengths));
+                step.presses().stream()
+                        .map(press -> step.said(press.words()).text(lengths))
                         .distinct()
                         .filter(words -> !words.equals(step.instruction()))
                         .forEach(words -> out.add("    - " + words));

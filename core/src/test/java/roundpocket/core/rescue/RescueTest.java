@@ -66,20 +66,23 @@ public class RescueTest {
         for (Mishap mishap : Mishap.values()) {
             Stream.concat(
                             Stream.of(mishap.title(), mishap.description(), mishap.why()),
-                            mishap.cure(LengthUnit.INCH).stream())
+                            mishap.cure().stream().map(move -> move.text(LengthUnit.INCH)))
                     .forEach(words -> {
                         assertThat(PlainWords.amiss(words)).isEmpty();
                         assertThat(words.length()).as(words).isLessThan(160);
                     });
-            assertThat(mishap.cure(LengthUnit.CM)).hasSizeBetween(2, 4).allMatch(move -> move.endsWith("."));
+            assertThat(mishap.cure())
+                    .extracting(move -> move.text(LengthUnit.CM))
+                    .hasSizeBetween(2, 4)
+                    .allMatch(move -> move.endsWith("."));
         }
     }
 
     /** 10 cm are 4 in, and not 3 15/16: the end of a scrap is no measurement. */
     @Test
     public void aScrapIsAsLongInInches() {
-        assertThat(Mishap.LEG_CUT.cure(LengthUnit.CM).get(2)).contains("10 cm hanging out");
-        assertThat(Mishap.LEG_CUT.cure(LengthUnit.INCH).get(2)).contains("4 in hanging out");
+        assertThat(Mishap.LEG_CUT.cure().get(2).text(LengthUnit.CM)).contains("10 cm hanging out");
+        assertThat(Mishap.LEG_CUT.cure().get(2).text(LengthUnit.INCH)).contains("4 in hanging out");
     }
 
     private static Optional<SockPlan> planned(Random random) {

@@ -53,7 +53,7 @@ public class TaughtTest {
         pair.hear(new Measured(1, 21, 50));
         Lesson gauge = only(Taught.of(pair, spec, true, true));
         assertThat(gauge.kind()).isEqualTo(Kind.GAUGE);
-        assertThat(gauge.words(LengthUnit.CM)).contains("42").contains("39.4");
+        assertThat(gauge.said().text(LengthUnit.CM)).contains("42").contains("39.4");
         assertThat(gauge.taken(spec).plan().gauge().rounds().value()).isCloseTo(42, within(1e-9));
         assertThat(gauge.effect(spec)).extracting(each -> each.label()).contains("Foot", "Leg");
         assertThat(Taught.of(pair, spec, false, true)).as("in another yarn").isEmpty();
@@ -73,7 +73,7 @@ public class TaughtTest {
         double factor = pair.sock(1).course().plan().yarn().factor().value();
         assertThat(factor).isGreaterThan(1.05);
         assertThat(yarn.taken(spec).plan().yarn().factor().value()).isEqualTo(factor);
-        assertThat(yarn.words(LengthUnit.CM)).contains(Math.round((factor - 1) * 100) + " % more yarn");
+        assertThat(yarn.said().text(LengthUnit.CM)).contains(Math.round((factor - 1) * 100) + " % more yarn");
         assertThat(Taught.of(pair, yarn.taken(spec), true, false)).isEmpty();
     }
 
@@ -87,7 +87,7 @@ public class TaughtTest {
         pair.hear(new Worked(1, Section.LEG, 28));
         List<Lesson> lessons = Taught.of(pair, spec, true, true);
         assertThat(lessons).extracting(Lesson::kind).containsExactly(Kind.FOOT, Kind.LEG);
-        assertThat(lessons.get(0).words(LengthUnit.CM)).startsWith("Knit 58 rounds between toe and heel line");
+        assertThat(lessons.get(0).said().text(LengthUnit.CM)).startsWith("Knit 58 rounds between toe and heel line");
         assertThat(Taught.of(pair, spec, true, false)).isEmpty();
     }
 
@@ -112,7 +112,7 @@ public class TaughtTest {
                     break;
                 }
                 Lesson next = lessons.get(random.nextInt(lessons.size()));
-                assertThat(PlainWords.amiss(next.words(LengthUnit.INCH))).isEmpty();
+                assertThat(PlainWords.amiss(next.said().text(LengthUnit.INCH))).isEmpty();
                 assertThat(PlainWords.amiss(next.reason())).isEmpty();
                 taught.merge(next.kind(), 1, Integer::sum);
                 again = next.taken(again);

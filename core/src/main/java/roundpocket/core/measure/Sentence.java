@@ -1,0 +1,49 @@
+package roundpocket.core.measure;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Words for a reader, whose units and numbers are put in where they are read.
+ *
+ * @param template the words, with {@code {name}} where an amount goes
+ * @param amounts the amounts by name; a length whose name begins with {@value #ROUGHLY} is told in whole inches
+ */
+public record Sentence(String template, Map<String, Amount> amounts) {
+    /** How the name of an amount begins that nobody measures: "about 6 in" and not 5 7/8. */
+    public static final String ROUGHLY = "about";
+
+    public Sentence {
+        // In one order, so that the same sentence is always written the same.
+        amounts = Collections.unmodifiableMap(new TreeMap<>(amounts));
+    }
+
+    /** Words without an amount. */
+    public static Sentence of(String words) {
+        return new Sentence(words, Map.of());
+    }
+
+    public static List<Sentence> all(List<String> words) {
+        return words.stream().map(Sentence::of).toList();
+    }
+
+    /** The whole in words; of two ends of a range, the unit is said once. */
+    public String text(LengthUnit lengths) {
+        String text = template;
+        if (amounts.containsKey("min") && amounts.containsKey("max")) {
+            text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
+        }
+        for (Map.Entry<String, Amount> amount : amounts.entrySet()) {
+            text = text.replace("{" + amount.getKey() + "}", text(amount.getKey(), amount.getValue(), lengths));
+        }
+        return text;
+    }
+
+    private static String text(String name, Amount amount, LengthUnit lengths) {
+        return name.startsWith(ROUGHLY) && lengths == LengthUnit.INCH
+                ? Math.round(amount.value() / LengthUnit.INCH_MM) + " in"
+                : amount.text(lengths);
+    }
+}

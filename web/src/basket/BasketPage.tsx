@@ -1,15 +1,19 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link as RouteLink, useNavigate } from 'react-router';
 import { useBasket } from '../api/queries';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { keepDraft, loadDraft } from '../draft/draft';
 import { DropZone } from './DropZone';
-import { FirstMeasures } from '../plan/FirstMeasures';
 import { FinishedRow, PairRow } from './PairRow';
 import { TimeToKnit } from './TimeToKnit';
 import { LinkButton } from '../form/LinkButton';
+
+/** Fetched where there is no pair yet: whoever has one does not wait for it. */
+const FirstMeasures = lazy(async () => ({
+  default: (await import('../plan/FirstMeasures')).FirstMeasures,
+}));
 
 /** Home: every pair on the go; an empty basket begins the first one. */
 export function BasketPage() {
@@ -29,13 +33,15 @@ export function BasketPage() {
         <title>Round Pocket</title>
         <Unnamed />
         <DropZone>
-          <FirstMeasures
-            heading="Your first pair"
-            onMeasured={(draft) => {
-              keepDraft(draft);
-              void navigate('/new');
-            }}
-          />
+          <Suspense fallback={<Waiting what="the measurements" />}>
+            <FirstMeasures
+              heading="Your first pair"
+              onMeasured={(draft) => {
+                keepDraft(draft);
+                void navigate('/new');
+              }}
+            />
+          </Suspense>
         </DropZone>
       </>
     );

@@ -113,3 +113,6 @@ export type PutPiece = Schemas['PieceWrite'];
 export type CutMade = Schemas['CutMadeView'];
 export type TubeFit = Schemas['TubeFitView'];
 export type Remnant = Schemas['Remnant'];
+export type Calculator = Schemas['CalculatorView'];
+export type CalculatorQuestion = Calculator['questions'][number];
+export type CalculatorAnswer = Calculator['answers'][number];

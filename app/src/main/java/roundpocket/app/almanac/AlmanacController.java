@@ -2,6 +2,7 @@ package roundpocket.app.almanac;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,6 +12,8 @@ import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.kept.NotKeptException;
 import roundpocket.core.almanac.Almanac;
 import roundpocket.core.almanac.Almanac.Kind;
+import roundpocket.core.almanac.Calculator;
+import roundpocket.core.almanac.Calculator.Answer;
 import roundpocket.core.almanac.RuleAsked;
 import roundpocket.core.explain.Rule;
 
@@ -48,5 +51,21 @@ public class AlmanacController {
     public RuleAsked asked(@PathVariable String id, @RequestParam(required = false) @Nullable List<Double> in) {
         Rule rule = Almanac.rule(id).orElseThrow(() -> new NotKeptException("rule"));
         return in == null || in.isEmpty() ? RuleAsked.example(rule) : RuleAsked.of(rule, in);
+    }
+
+    /** The small calculators, each with what it asks and what it answers to the usual numbers. */
+    @GetMapping("/calculators")
+    public List<CalculatorView> calculators() {
+        return Stream.of(Calculator.values()).map(CalculatorView::of).toList();
+    }
+
+    /**
+     * What a small calculator answers.
+     *
+     * @param in a number for each of its questions, in their order: lengths in millimetres, gauges per 10 cm, shares as ratios
+     */
+    @GetMapping("/calculators/{id}")
+    public List<Answer> answers(@PathVariable Calculator id, @RequestParam List<Double> in) {
+        return id.answers(in);
     }
 }

@@ -1,6 +1,7 @@
 package roundpocket.app.almanac;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -20,21 +21,33 @@ public class RuleTest extends AppTest {
                 .isEqualTo(9.5);
     }
 
+    @Test
+    public void aCalculatorAsksAndAnswers() {
+        JsonNode gauge = body(get("/api/almanac/calculators")).get(0);
+        assertThat(gauge.get("id").asString()).isEqualTo("GAUGE");
+        assertThat(gauge.at("/questions/1/unit").asString()).isEqualTo("MILLIMETRES");
+        assertThat(gauge.at("/answers/0/figure/value").asDouble()).isEqualTo(31);
+        JsonNode answers = body(get("/api/almanac/calculators/GAUGE?in=62,200"));
+        assertThat(answers.at("/0/label").asString()).isEqualTo("stitch gauge");
+        assertThat(answers.at("/0/figure/plusMinus").asDouble()).isCloseTo(0.238, within(0.001));
+    }
+
     @DataProvider
     public Object[][] wrong() {
         return new Object[][] {
-            {"no.such", 404, "Can’t find that rule"},
-            {"tube.out-by?in=1", 422, "This rule takes 2 numbers (you gave 1)"},
-            {"tube.out-by?in=1,NaN", 422, "There is no result for these numbers"},
-            {"tube.out-by?in=a,b", 400, ""},
+            {"rules/no.such", 404, "Can’t find that rule"},
+            {"rules/tube.out-by?in=1", 422, "This rule takes 2 numbers (you gave 1)"},
+            {"rules/tube.out-by?in=1,NaN", 422, "There is no result for these numbers"},
+            {"rules/tube.out-by?in=a,b", 400, ""},
+            {"calculators/NONE?in=1", 400, ""},
+            {"calculators/GAUGE", 400, ""},
+            {"calculators/GAUGE?in=31", 422, "Answer every question"},
+            {"calculators/GAUGE?in=31,NaN", 422, "Over must be 2.5 to 100 cm"},
         };
     }
 
     @Test(dataProvider = "wrong")
     public void whatCannotBeAnsweredIsSaid(String asked, int status, String said) {
-        assertThat(get("/api/almanac/rules/" + asked))
-                .hasStatus(status)
-                .bodyText()
-                .contains(said);
+        assertThat(get("/api/almanac/" + asked)).hasStatus(status).bodyText().contains(said);
     }
 }

@@ -116,6 +116,11 @@ public final class YarnModel {
         return Computed.of(label, Unit.GRAMS, YarnRules.GRAMS.of(metres, fineness));
     }
 
+    /** Stitches in so many rounds of a tube. */
+    public static Step stitchesIn(String label, Step rounds, Step around) {
+        return Computed.of(label, Unit.STITCHES, YarnRules.STITCHES_IN_ROUNDS.of(rounds, around));
+    }
+
     public static Step graftTail(String label, Step stitches, Gauge gauge) {
         return Computed.of(label, Unit.MILLIMETRES, YarnRules.GRAFT_TAIL.of(stitches, gauge.stitches()));
     }

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
+import { Box, Flex, Input, Link } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useAlmanac } from '../api/queries';
@@ -9,6 +9,7 @@ import { Calculators } from './Calculators';
 import { matches } from './matches';
 import { ChapterDrawing, type Subject } from './ChapterDrawing';
 import { TryRule } from './TryRule';
+import { Press } from '../form/Press';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['', 'everything'],
@@ -73,20 +74,17 @@ export function AlmanacPage() {
         </Box>
         <Flex role="group" aria-label="Kind of entry" wrap="wrap">
           {KINDS.map(([value, name]) => (
-            <chakra.button
+            <Press
               key={value}
-              type="button"
+              look="tab"
               aria-pressed={value === kind}
               onClick={() => change('kind', value)}
-              minH="44px"
               px={3}
-              cursor="pointer"
               fontWeight={value === kind ? '700' : '400'}
-              borderBottomWidth="2px"
               borderColor={value === kind ? 'ink' : 'transparent'}
             >
               {name}
-            </chakra.button>
+            </Press>
           ))}
         </Flex>
         <Box role="status" color="quiet" fontSize="sm" minH="24px" data-testid="found">

@@ -1,6 +1,7 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { api } from '../api/client';
+import { Press } from '../form/Press';
 
 /** A stand-in for a counter pedal under the table: every press is a round done where the pedal is switched on. */
 export function PedalPage() {
@@ -29,8 +30,7 @@ export function PedalPage() {
         No pedal is plugged in: this page stands in for one. Switch the pedal on while knitting,
         under Sound & pedal, and leave this page open in another window.
       </p>
-      <chakra.button
-        type="button"
+      <Press
         onClick={press}
         mt={4}
         w="100%"
@@ -39,11 +39,10 @@ export function PedalPage() {
         borderWidth="2px"
         borderColor="ink"
         fontSize="2xl"
-        cursor="pointer"
         touchAction="manipulation"
       >
         Step on it
-      </chakra.button>
+      </Press>
       <Box role="status" mt={2} color={refused ? 'amiss' : 'quiet'}>
         {refused ??
           (presses === 0

@@ -1,9 +1,10 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { call } from '../api/client';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { useStream } from './useStream';
+import { Press } from '../form/Press';
 
 interface Reading {
   grams: number;
@@ -34,9 +35,9 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
   };
   if (!on) {
     return (
-      <chakra.button {...button} mt={3} onClick={() => setOn(true)}>
+      <Press {...button} mt={3} onClick={() => setOn(true)}>
         Use the scale
-      </chakra.button>
+      </Press>
     );
   }
   const steady = reading?.steady === true;
@@ -49,16 +50,16 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
         <Box role="status" fontSize="sm" color="quiet">
           {steady ? `Steady at ${reading.grams} g` : 'Settling'}
         </Box>
-        <chakra.button
+        <Press
           {...button}
           disabled={!steady || reading.grams < 1}
           onClick={() => reading && onTake(reading.grams)}
         >
           Use it
-        </chakra.button>
-        <chakra.button {...button} onClick={() => send('tare')}>
+        </Press>
+        <Press {...button} onClick={() => send('tare')}>
           Tare
-        </chakra.button>
+        </Press>
       </Flex>
       <Box fontSize="sm" color="quiet" mt={2}>
         No scale is plugged in: this one is simulated. Say what is on it.
@@ -74,9 +75,9 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
           problem={refused}
           onChange={setLoad}
         />
-        <chakra.button {...button} onClick={() => send('load', { grams: load ?? 0 })}>
+        <Press {...button} onClick={() => send('load', { grams: load ?? 0 })}>
           Put it on
-        </chakra.button>
+        </Press>
       </Flex>
     </Box>
   );

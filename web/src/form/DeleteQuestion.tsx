@@ -1,5 +1,6 @@
-import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { useRef, type ReactNode } from 'react';
+import { Press } from './Press';
 
 interface DeleteQuestionProps {
   name: string;
@@ -29,7 +30,7 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
             </Dialog.Title>
             <Box mt={2}>{children}</Box>
             <Flex gap={3} mt={4} justify="flex-end">
-              <chakra.button
+              <Press
                 {...button}
                 ref={cancel}
                 borderWidth="1px"
@@ -37,8 +38,8 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
                 onClick={onCancel}
               >
                 Cancel
-              </chakra.button>
-              <chakra.button
+              </Press>
+              <Press
                 {...button}
                 borderWidth="1px"
                 borderColor="cut"
@@ -46,7 +47,7 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
                 onClick={onThrowAway}
               >
                 Delete
-              </chakra.button>
+              </Press>
             </Flex>
           </Dialog.Content>
         </Dialog.Positioner>

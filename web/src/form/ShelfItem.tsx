@@ -1,10 +1,11 @@
-import { Box, Button, chakra, Field, Flex, Input } from '@chakra-ui/react';
+import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { Refused } from '../api/client';
 import { deleteLater, useLeaving } from '../api/deletions';
 import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
 import { standing } from './standing';
 import { ThrowAway } from './ThrowAway';
+import { Press } from './Press';
 
 interface Kept {
   id: string;
@@ -148,18 +149,9 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
         <Box role="alert" mt={3} px={3} py={2} bg="amissGround" color="amiss" maxW="40rem">
           <p>{said ?? keep.error.message}</p>
           {stale && (
-            <chakra.button
-              type="button"
-              minH="44px"
-              px={3}
-              mt={1}
-              borderWidth="1px"
-              borderColor="amiss"
-              cursor="pointer"
-              onClick={() => send(stale)}
-            >
+            <Press look="framed" px={3} mt={1} borderColor="amiss" onClick={() => send(stale)}>
               Keep mine
-            </chakra.button>
+            </Press>
           )}
         </Box>
       )}

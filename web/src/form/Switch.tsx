@@ -1,4 +1,5 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
+import { Press } from './Press';
 
 interface SwitchProps<T extends string> {
   label: string;
@@ -25,24 +26,21 @@ export function Switch<T extends string>({
       </Box>
       <Flex>
         {options.map(([key, word, long]) => (
-          <chakra.button
+          <Press
             key={key}
-            type="button"
+            look="tab"
             aria-pressed={key === value}
             aria-label={long}
             onClick={() => onChange(key)}
             minW="44px"
-            minH="44px"
             px={1}
             fontSize="sm"
-            cursor="pointer"
             color={key === value ? 'ink' : 'quiet'}
             fontWeight={key === value ? '700' : '400'}
-            borderBottomWidth="2px"
             borderColor={key === value ? 'ink' : 'transparent'}
           >
             {word}
-          </chakra.button>
+          </Press>
         ))}
       </Flex>
     </Flex>

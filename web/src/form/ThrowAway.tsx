@@ -1,5 +1,5 @@
-import { chakra } from '@chakra-ui/react';
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { Press } from './Press';
 
 /** Not among what is loaded first, but soon after: it has to open while the server is away as well. */
 const load = async () => ({ default: (await import('./DeleteQuestion')).DeleteQuestion });
@@ -20,17 +20,15 @@ export function ThrowAway({ name, onThrowAway, goes }: ThrowAwayProps) {
   }, []);
   return (
     <>
-      <chakra.button
-        type="button"
-        minH="44px"
+      <Press
+        look="bare"
         px={2}
         color="quiet"
-        cursor="pointer"
         onClick={() => setAsked(true)}
         aria-label={`Delete ${name}`}
       >
         Delete
-      </chakra.button>
+      </Press>
       {asked && (
         <Suspense>
           <DeleteQuestion

@@ -1,5 +1,5 @@
-import { chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { Press } from '../form/Press';
 
 interface ActionButtonProps {
   onClick: () => void;
@@ -14,13 +14,10 @@ interface ActionButtonProps {
 /** A button that does something. */
 export function ActionButton({ onClick, children, label, disabled, quiet }: ActionButtonProps) {
   return (
-    <chakra.button
-      type="button"
-      minH="44px"
+    <Press
+      look="framed"
       px={4}
-      borderWidth="1px"
       borderColor={quiet ? 'line' : 'ink'}
-      cursor="pointer"
       whiteSpace="nowrap"
       _disabled={{ opacity: 0.5, cursor: 'default' }}
       disabled={disabled ?? false}
@@ -28,6 +25,6 @@ export function ActionButton({ onClick, children, label, disabled, quiet }: Acti
       onClick={onClick}
     >
       {children}
-    </chakra.button>
+    </Press>
   );
 }

@@ -1,6 +1,7 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useSaid } from '../units/useSaid';
 import type { Sentence } from '../wire/types';
+import { Press } from '../form/Press';
 
 interface AllDoneProps {
   sock: number;
@@ -24,17 +25,9 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
         </Box>
       )}
       {!other && (
-        <chakra.button
-          type="button"
-          minH="72px"
-          px={6}
-          bg="ink"
-          color="sheet"
-          cursor="pointer"
-          onClick={onOther}
-        >
+        <Press look="filled" px={6} onClick={onOther}>
           {`On to the ${sock === 1 ? 'second' : 'first'}`}
-        </chakra.button>
+        </Press>
       )}
     </Flex>
   );

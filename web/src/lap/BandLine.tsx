@@ -1,9 +1,10 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Work, Sentence } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import type { Queue } from './queue';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 type Colours = NonNullable<Work['colours']>;
 
@@ -90,18 +91,9 @@ export function BandLine(props: BandLineProps) {
           </Box>
         )}
         {position >= here.from && !quiet && (
-          <chakra.button
-            type="button"
-            onClick={() => told.note()}
-            minH="72px"
-            px={4}
-            borderWidth="1px"
-            borderColor="ink"
-            fontWeight="600"
-            cursor="pointer"
-          >
+          <Press look="framed" onClick={() => told.note()} minH="72px" px={4} fontWeight="600">
             New colour begins
-          </chakra.button>
+          </Press>
         )}
         {position >= here.from && !told.refused && !asking && (
           <LinkButton fontSize="sm" onClick={() => setAsking('knot')}>
@@ -137,22 +129,20 @@ export function BandLine(props: BandLineProps) {
         <Flex gap={2} wrap="wrap" align="center" pb={1}>
           <span>{asking === 'knot' ? 'Behind the knot comes' : 'It is'}</span>
           {colours.bands.map(({ name, colour }, i) => (
-            <chakra.button
+            <Press
               key={`${name} ${i}`}
-              type="button"
+              look="framed"
               onClick={() => choose(i + 1)}
               display="flex"
               alignItems="center"
               gap={2}
               minH="56px"
               px={3}
-              borderWidth="1px"
               borderColor="quiet"
-              cursor="pointer"
             >
               <Box aria-hidden boxSize="20px" borderWidth="1px" style={{ background: colour }} />
               {name}
-            </chakra.button>
+            </Press>
           ))}
           <LinkButton onClick={() => setAsking(undefined)}>Cancel</LinkButton>
         </Flex>

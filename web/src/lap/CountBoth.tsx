@@ -1,10 +1,11 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useMiscount } from '../api/lapQueries';
 import type { LapStep } from '../wire/types';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 interface CountBothProps {
   step: LapStep;
@@ -64,21 +65,20 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
       <Box role="status" maxW="34rem" minH="3em" color="amiss" data-testid="miscount">
         {counted && !right && miscount.data?.map((words) => <p key={words}>{words}</p>)}
       </Box>
-      <chakra.button
-        type="button"
+      <Press
+        look="framed"
         aria-disabled={!right}
         onClick={() => right && onRight()}
         minH="72px"
         px={6}
         bg={right ? 'ink' : 'transparent'}
         color={right ? 'sheet' : 'quiet'}
-        borderWidth="1px"
         borderColor={right ? 'ink' : 'line'}
         cursor={right ? 'pointer' : 'default'}
         fontWeight="650"
       >
         {right ? `Both have ${expected}: continue` : `Both must have ${expected}`}
-      </chakra.button>
+      </Press>
     </Flex>
   );
 }

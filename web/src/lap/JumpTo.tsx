@@ -5,6 +5,7 @@ import { Sheet } from '../form/Sheet';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
+import { Press } from '../form/Press';
 
 interface JumpToProps {
   work: Work;
@@ -22,16 +23,9 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
       title="Where are you in the sock?"
       closing="Cancel"
       trigger={
-        <chakra.button
-          type="button"
-          minH="72px"
-          px={4}
-          borderWidth="1px"
-          borderColor="line"
-          cursor="pointer"
-        >
+        <Press look="framed" minH="72px" px={4} borderColor="line">
           Change my place
-        </chakra.button>
+        </Press>
       }
     >
       <Places
@@ -99,19 +93,16 @@ export function Places({ work, position, onJump }: JumpToProps) {
           />
         </Box>
       )}
-      <chakra.button
-        type="button"
+      <Press
+        look="filled"
         mt={4}
         minH="48px"
         px={5}
-        bg="ink"
-        color="sheet"
-        cursor="pointer"
         aria-disabled={wrong}
         onClick={() => !wrong && onJump((work.starts[index] ?? 0) + done)}
       >
         Set my place
-      </chakra.button>
+      </Press>
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Happening } from '../api/happening';
 import { NumberField } from '../form/NumberField';
@@ -6,6 +6,7 @@ import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
+import { Press } from '../form/Press';
 
 /** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
 export function OffPlan(props: ToolProps) {
@@ -29,23 +30,21 @@ export function OffPlan(props: ToolProps) {
       <p>How many rounds does it have, or will it have? What you have knitted stays as it is.</p>
       <Flex role="group" aria-label="Section" gap={2} mt={3} wrap="wrap">
         {stretches.map(({ section: each, title, done, all }) => (
-          <chakra.button
+          <Press
             key={each}
-            type="button"
+            look="framed"
             aria-pressed={each === section}
             minH="48px"
             px={3}
-            borderWidth="1px"
             borderColor={each === section ? 'ink' : 'line'}
             fontWeight={each === section ? '650' : '400'}
-            cursor="pointer"
             onClick={() => {
               setSection(each);
               setRounds(all);
             }}
           >
             {`${title.charAt(0).toUpperCase()}${title.slice(1)}: ${done} of ${all}`}
-          </chakra.button>
+          </Press>
         ))}
       </Flex>
       <ToolFields>

@@ -1,6 +1,7 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { api } from '../api/client';
+import { Press } from '../form/Press';
 
 /** What the pedal tells: a press, where there is an id, and on which pair it counts. */
 export interface PedalTold {
@@ -16,17 +17,9 @@ export function PedalElsewhere({ pairId }: { pairId: string }) {
   return (
     <Flex align="center" gap={3} wrap="wrap" role="status">
       <Box>{use.error?.message ?? 'The pedal is counting another pair.'}</Box>
-      <chakra.button
-        type="button"
-        minH="44px"
-        px={4}
-        borderWidth="1px"
-        borderColor="ink"
-        cursor="pointer"
-        onClick={() => use.mutate()}
-      >
+      <Press look="framed" px={4} onClick={() => use.mutate()}>
         Use it here
-      </chakra.button>
+      </Press>
     </Flex>
   );
 }

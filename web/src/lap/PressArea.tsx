@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
+import { Box, Flex, Grid } from '@chakra-ui/react';
 import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
 import { glance, onNeedles, patternRound, unitOf, wordsAt } from './place';
@@ -6,6 +6,7 @@ import { Repeat } from '../fabric/Repeat';
 import { said } from '../units/said';
 import { useSettings } from '../settings/settings';
 import type { LapPattern } from '../wire/types';
+import { Press } from '../form/Press';
 
 /** Rounds of a pattern that are drawn at once. */
 const MOST_ROUNDS = 10;
@@ -43,8 +44,7 @@ export function PressArea(props: PressAreaProps) {
       borderWidth={step.forGood ? '3px' : '1px'}
       borderColor={step.forGood ? 'cut' : 'line'}
     >
-      <chakra.button
-        type="button"
+      <Press
         data-press
         onClick={onDone}
         flex="1"
@@ -55,7 +55,6 @@ export function PressArea(props: PressAreaProps) {
         justifyContent="center"
         gap={2}
         p={4}
-        cursor="pointer"
         textAlign="center"
         color="ink"
         touchAction="manipulation"
@@ -122,7 +121,7 @@ export function PressArea(props: PressAreaProps) {
               ? `Tap when the ${unit} is done${whose === 'both socks' ? ' on both' : ''}`
               : 'Tap when done'}
         </Box>
-      </chakra.button>
+      </Press>
       {(step.doing === 'SHAPE' || graft) && done === 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center">
           {told(step.instruction)}

@@ -1,6 +1,7 @@
-import { chakra, Flex } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import type { Work } from '../wire/types';
 import { stateWords } from './place';
+import { Press } from '../form/Press';
 
 interface SockTabsProps {
   works: readonly [Work, Work];
@@ -24,21 +25,18 @@ export function SockTabs({ works, positions, chosen, together, onChoose }: SockT
   return (
     <Flex role="group" aria-label="Which sock">
       {tabs.map((sock) => (
-        <chakra.button
+        <Press
           key={sock}
-          type="button"
+          look="tab"
           aria-pressed={chosen === sock}
           onClick={() => onChoose(sock)}
-          minH="44px"
           px={{ base: 2, md: 3 }}
           fontSize="sm"
-          borderBottomWidth="2px"
           borderColor={chosen === sock ? 'ink' : 'transparent'}
           color={chosen === sock ? 'ink' : 'quiet'}
-          cursor="pointer"
         >
           {sock === 0 ? 'Both socks' : tabWords(sock)}
-        </chakra.button>
+        </Press>
       ))}
     </Flex>
   );

@@ -1,10 +1,11 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Sheet } from '../form/Sheet';
 import type { Lap, Work } from '../wire/types';
 import { lower, unitOf, type Place } from './place';
 import type { Queue } from './queue';
 import { Differences } from './Tried';
+import { Press } from '../form/Press';
 
 const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];
 
@@ -17,14 +18,7 @@ export function Anew({ work }: { work: Work }) {
   }
   return (
     <Box fontSize="sm" data-testid="anew">
-      <chakra.button
-        type="button"
-        minH="44px"
-        textAlign="left"
-        cursor="pointer"
-        textDecoration="underline dotted"
-        onClick={() => setOpen(true)}
-      >
+      <Press look="told" textAlign="left" onClick={() => setOpen(true)}>
         {most.length > 0
           ? `Changed since you started: ${most
               .map(
@@ -32,7 +26,7 @@ export function Anew({ work }: { work: Work }) {
               )
               .join('; ')}`
           : 'Yarn use differs from the plan (from your weighings)'}
-      </chakra.button>
+      </Press>
       <Sheet open={open} onOpen={setOpen} title="Changes to this pair" closing="Close">
         <Differences differences={work.differences} old="Planned" now="Now" />
       </Sheet>

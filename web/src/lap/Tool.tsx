@@ -1,7 +1,8 @@
-import { Box, chakra, Grid } from '@chakra-ui/react';
+import { Box, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Lap } from '../wire/types';
 import type { Queue } from './queue';
+import { Press } from '../form/Press';
 
 /** What a tool beside the needles is handed. */
 export interface ToolProps {
@@ -25,8 +26,8 @@ export function ToolButton({
   second?: boolean;
 }) {
   return (
-    <chakra.button
-      type="button"
+    <Press
+      look="framed"
       disabled={disabled}
       onClick={onPress}
       minH="56px"
@@ -34,13 +35,12 @@ export function ToolButton({
       mt={3}
       bg={disabled || second ? 'transparent' : 'ink'}
       color={disabled ? 'quiet' : second ? 'ink' : 'sheet'}
-      borderWidth="1px"
       borderColor={disabled ? 'line' : 'ink'}
       cursor={disabled ? 'default' : 'pointer'}
       fontWeight="650"
     >
       {children}
-    </chakra.button>
+    </Press>
   );
 }
 

@@ -1,8 +1,9 @@
-import { Box, chakra, Flex, Link } from '@chakra-ui/react';
+import { Box, Flex, Link } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Link as RouteLink } from 'react-router';
 import type { Work } from '../wire/types';
 import { JumpTo } from './JumpTo';
+import { Press } from '../form/Press';
 
 interface UnderneathProps {
   pairId: string;
@@ -20,20 +21,18 @@ export function Underneath(props: UnderneathProps) {
   const { pairId, work, position, canUndo, onUndo, onJump, next } = props;
   return (
     <Flex align="center" gap={3} wrap="wrap" minH="72px">
-      <chakra.button
-        type="button"
+      <Press
+        look="framed"
         onClick={onUndo}
         aria-disabled={!canUndo}
         minH="72px"
         minW="96px"
-        borderWidth="1px"
         borderColor={canUndo ? 'ink' : 'line'}
         color={canUndo ? 'ink' : 'quiet'}
-        cursor="pointer"
         fontWeight="600"
       >
         Undo
-      </chakra.button>
+      </Press>
       <Box flex={{ base: '1 0 100%', md: '1 1 9rem' }} order={{ base: -1, md: 0 }} minW={0}>
         {next}
       </Box>

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { CakeState, Lap, Sentence } from '../wire/types';
 import { ScaleReading } from '../devices/ScaleReading';
@@ -11,6 +11,7 @@ import { figureText, plusMinusText } from '../units/units';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TakeBack } from './Notes';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
 export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
@@ -190,18 +191,16 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
             <Box key={label} display="contents">
               <dt>{label}</dt>
               <dd style={{ textAlign: 'right' }}>
-                <chakra.button
-                  type="button"
+                <Press
+                  look="told"
                   className="figures"
                   aria-label={`${label}: ${figureText(figure, lengths)}. Show how it’s worked out`}
                   minH="32px"
                   fontWeight="650"
-                  cursor="pointer"
-                  textDecoration="underline dotted"
                   onClick={() => setWorking(i)}
                 >
                   {figureText(figure, lengths)}
-                </chakra.button>
+                </Press>
               </dd>
               <Box as="dd" color="quiet" fontSize="sm">
                 {plusMinusText(figure.plusMinus, figure.unit, lengths)}

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
+import { Box, Flex, Input, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { calendarPath, useSchedule, type Habit } from '../api/lapQueries';
 import type { Schedule } from '../wire/types';
@@ -9,6 +9,7 @@ import { persisted } from '../settings/store';
 import { dayText } from '../units/days';
 import { decimal, grouped } from '../units/units';
 import { ToolFields, ToolProblem, type ToolProps } from './Tool';
+import { Press } from '../form/Press';
 
 const DAYS = [
   'MONDAY',
@@ -36,17 +37,14 @@ export function WhenDone({ lap }: ToolProps) {
         {DAYS.map((day) => {
           const on = habit.days.includes(day);
           return (
-            <chakra.button
+            <Press
               key={day}
-              type="button"
+              look="tab"
               aria-pressed={on}
               aria-label={day.charAt(0) + day.slice(1).toLowerCase()}
               minW="44px"
-              minH="44px"
-              cursor="pointer"
               fontWeight={on ? '700' : '400'}
               color={on ? 'ink' : 'quiet'}
-              borderBottomWidth="2px"
               borderColor={on ? 'ink' : 'transparent'}
               onClick={() =>
                 change({
@@ -55,7 +53,7 @@ export function WhenDone({ lap }: ToolProps) {
               }
             >
               {day.charAt(0) + day.slice(1, 2).toLowerCase()}
-            </chakra.button>
+            </Press>
           );
         })}
       </Flex>
@@ -118,15 +116,9 @@ function Laid({ schedule }: { schedule: Schedule }) {
         </Box>
       )}
       <Box mt={1}>
-        <chakra.button
-          type="button"
-          minH="44px"
-          cursor="pointer"
-          textDecoration="underline dotted"
-          onClick={() => setWorking(true)}
-        >
+        <Press look="told" onClick={() => setWorking(true)}>
           {`${decimal(hours.value, 1)} hours to go, ${sittings.length} ${sittings.length === 1 ? 'sitting' : 'sittings'}`}
-        </chakra.button>
+        </Press>
         <Box fontSize="sm" color="quiet">
           {measured
             ? `At your own pace: ${grouped(stitchesPerHour.value)} stitches an hour.`

@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useMishaps } from '../api/lapQueries';
 import type { Mishap } from '../wire/types';
@@ -7,6 +7,7 @@ import { pairState } from './pair';
 import { placeAt } from './place';
 import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 /** What may be wrong in the step on the needles, and the way out of it; the count stays as it is. */
 export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
@@ -58,22 +59,14 @@ function List({ title, children, onChoose }: ListProps) {
       <Box as="ul" listStyleType="none">
         {children.map((mishap) => (
           <Box as="li" key={mishap.id} borderTopWidth="1px" borderColor="line">
-            <chakra.button
-              type="button"
-              w="100%"
-              minH="56px"
-              py={2}
-              textAlign="left"
-              cursor="pointer"
-              onClick={() => onChoose(mishap)}
-            >
+            <Press w="100%" minH="56px" py={2} textAlign="left" onClick={() => onChoose(mishap)}>
               <Box as="span" display="block" fontWeight="650">
                 {mishap.title}
               </Box>
               <Box as="span" display="block" fontSize="sm" color="quiet">
                 {mishap.looks}
               </Box>
-            </chakra.button>
+            </Press>
           </Box>
         ))}
       </Box>

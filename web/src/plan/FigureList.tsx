@@ -1,10 +1,11 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import type { Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureNumber } from '../units/units';
 import { entries, type Entry, type Place } from '../tape/figures';
 import { ChecksAt } from './Doubts';
+import { Press } from '../form/Press';
 
 interface FigureListProps {
   plan: Plan;
@@ -37,8 +38,7 @@ export const FigureList = memo(function FigureList({
           borderColor="line"
           _first={{ borderTopWidth: 0 }}
         >
-          <chakra.button
-            type="button"
+          <Press
             data-figure={entry.id}
             data-lit={entry.place === lit || undefined}
             onClick={() => onWorking(entry)}
@@ -52,7 +52,6 @@ export const FigureList = memo(function FigureList({
             w="100%"
             textAlign="left"
             py="4px"
-            cursor="pointer"
             _hover={{ bg: 'chosenGround' }}
           >
             <Flex align="baseline" gap={2}>
@@ -69,7 +68,7 @@ export const FigureList = memo(function FigureList({
             <Box fontSize="xs" color="quiet">
               {entry.note}
             </Box>
-          </chakra.button>
+          </Press>
           <ChecksAt plan={plan} figure={entry.id} />
         </Box>
       ))}

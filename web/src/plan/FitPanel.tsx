@@ -1,9 +1,10 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureText, plusMinusText } from '../units/units';
+import { Press } from '../form/Press';
 
 interface FitPanelProps {
   plan: Plan;
@@ -137,16 +138,12 @@ interface LineProps {
 export function Line({ title, figure, shown, unit = '', onWorking, children }: LineProps) {
   const { lengths } = useSettings();
   return (
-    <chakra.button
-      type="button"
+    <Press
+      look="row"
       onClick={() => onWorking(title, [figure])}
-      display="block"
-      w="100%"
-      textAlign="left"
       py="3px"
       borderBottomWidth="1px"
       borderColor="line"
-      cursor="pointer"
       _hover={{ bg: 'chosenGround' }}
     >
       <Flex gap={2} align="baseline">
@@ -160,6 +157,6 @@ export function Line({ title, figure, shown, unit = '', onWorking, children }: L
           {children}
         </Box>
       )}
-    </chakra.button>
+    </Press>
   );
 }

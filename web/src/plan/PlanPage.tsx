@@ -1,4 +1,4 @@
-import { Box, Button, chakra, Flex } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLessons, useProposals } from '../api/logQueries';
@@ -13,6 +13,7 @@ import { Proposals } from './Proposals';
 import type { Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
+import { Press } from '../form/Press';
 
 /** The plan of a stored pair. */
 export function PlanPage() {
@@ -54,21 +55,19 @@ function KeptPlan({ pair }: { pair: Pair }) {
         </Box>
         <UndoRedo kept={kept} />
         {several && (
-          <chakra.button
-            type="button"
+          <Press
+            look="bare"
             aria-expanded={asked}
             onClick={() => setAsked(!asked)}
-            minH="44px"
             px={3}
             bg="chosenGround"
             color="chosen"
             fontWeight="600"
             borderLeftWidth="4px"
             borderColor="chosen"
-            cursor="pointer"
           >
             {`${suggestions} suggestions from earlier pairs`}
-          </chakra.button>
+          </Press>
         )}
         <Box flex="1" />
         <CardLink id={pair.id} />
@@ -124,12 +123,12 @@ function UndoRedo({ kept }: { kept: KeptDraft }) {
   };
   return (
     <Flex>
-      <chakra.button {...button} disabled={!undo} onClick={undo}>
+      <Press {...button} disabled={!undo} onClick={undo}>
         Undo
-      </chakra.button>
-      <chakra.button {...button} disabled={!redo} onClick={redo}>
+      </Press>
+      <Press {...button} disabled={!redo} onClick={redo}>
         Redo
-      </chakra.button>
+      </Press>
     </Flex>
   );
 }
@@ -186,28 +185,12 @@ function Conflict({ kept }: { kept: KeptDraft }) {
         <p>{`What differs: ${[...new Set(differs.map(differenceWords))].join(', ')}.`}</p>
       )}
       <Flex gap={3} mt={2} wrap="wrap">
-        <chakra.button
-          type="button"
-          onClick={kept.takeStored}
-          minH="44px"
-          px={3}
-          borderWidth="1px"
-          borderColor="amiss"
-          cursor="pointer"
-        >
+        <Press look="framed" onClick={kept.takeStored} px={3} borderColor="amiss">
           Use the saved version
-        </chakra.button>
-        <chakra.button
-          type="button"
-          onClick={kept.keepMine}
-          minH="44px"
-          px={3}
-          borderWidth="1px"
-          borderColor="amiss"
-          cursor="pointer"
-        >
+        </Press>
+        <Press look="framed" onClick={kept.keepMine} px={3} borderColor="amiss">
           Keep mine
-        </chakra.button>
+        </Press>
       </Flex>
     </Box>
   );

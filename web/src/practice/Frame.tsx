@@ -1,7 +1,8 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Verdict } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
+import { Press } from '../form/Press';
 
 interface FrameProps {
   task: string;
@@ -77,8 +78,8 @@ export function Answer({
   disabled?: boolean;
 }) {
   return (
-    <chakra.button
-      type="button"
+    <Press
+      look="framed"
       disabled={disabled}
       onClick={onPress}
       display="flex"
@@ -89,7 +90,6 @@ export function Answer({
       mb={2}
       px={3}
       textAlign="left"
-      borderWidth="1px"
       borderColor={disabled ? 'line' : 'ink'}
       color={disabled ? 'quiet' : 'ink'}
       cursor={disabled ? 'default' : 'pointer'}
@@ -100,6 +100,6 @@ export function Answer({
         </Box>
       )}
       <span>{children}</span>
-    </chakra.button>
+    </Press>
   );
 }

@@ -1,5 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { Press } from '../form/Press';
 
 interface ChoiceProps {
   chosen: boolean;
@@ -16,17 +17,14 @@ interface ChoiceProps {
 /** One of several things that can be taken, with what it gives. */
 export function Choice({ chosen, onChoose, title, note, why, refused }: ChoiceProps) {
   return (
-    <chakra.button
-      type="button"
+    <Press
+      look="row"
       aria-pressed={chosen}
       aria-disabled={refused}
       onClick={() => !refused && onChoose()}
-      display="block"
-      w="100%"
       minH="44px"
       px={2}
       py={1}
-      textAlign="left"
       cursor={refused ? 'default' : 'pointer'}
       borderLeftWidth="4px"
       borderColor={chosen ? 'chosen' : 'line'}
@@ -45,6 +43,6 @@ export function Choice({ chosen, onChoose, title, note, why, refused }: ChoicePr
           {why}
         </Box>
       )}
-    </chakra.button>
+    </Press>
   );
 }

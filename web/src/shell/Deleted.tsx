@@ -1,6 +1,7 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import { keepAfterAll, useDeletions, type Deletion } from '../api/deletions';
+import { Press } from '../form/Press';
 
 /** What was just deleted, as long as it can be undone. */
 export function Deleted() {
@@ -33,18 +34,16 @@ function One({ deletion }: { deletion: Deletion }) {
       <Box minW={0} py={2}>
         {failed ? `“${name}” is not deleted. ${failed}` : `Deleted “${name}”.`}
       </Box>
-      <chakra.button
+      <Press
         ref={undo}
-        type="button"
-        minH="44px"
+        look="bare"
         px={3}
         textDecoration="underline"
-        cursor="pointer"
         hidden={sent}
         onClick={() => keepAfterAll(id)}
       >
         {failed ? 'Close' : 'Undo'}
-      </chakra.button>
+      </Press>
     </Flex>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, chakra, Link } from '@chakra-ui/react';
+import { Box, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { changeSettings, useSettings } from '../settings/settings';
@@ -6,6 +6,7 @@ import { LightSwitch } from './LightSwitch';
 import { Sheet } from '../form/Sheet';
 import { Switch } from '../form/Switch';
 import { KEYMAP, useKeymap } from '../form/keymap';
+import { Press } from '../form/Press';
 
 /** The keys, and the settings that are seldom changed; opened by its button or by ?. */
 export function KeysAndSettings() {
@@ -19,16 +20,9 @@ export function KeysAndSettings() {
       title="Help, keys and settings"
       closing="Close help, keys and settings"
       trigger={
-        <chakra.button
-          type="button"
-          aria-label="Help, keys and settings"
-          minW="44px"
-          minH="44px"
-          cursor="pointer"
-          fontWeight="700"
-        >
+        <Press look="bare" aria-label="Help, keys and settings" minW="44px" fontWeight="700">
           ?
-        </chakra.button>
+        </Press>
       }
     >
       <Link

@@ -1,7 +1,8 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { letGo, useLeftBehind, type LeftBehind } from '../api/leftBehind';
+import { Press } from '../form/Press';
 
 /** Changes that were refused after their page was left: they are said here, and kept until somebody decides. */
 export function Unstored() {
@@ -46,13 +47,13 @@ function Change({ change }: { change: LeftBehind }) {
       <p>{`Your last change to “${write.name}” is not saved. ${refused.message}`}</p>
       <Flex gap={3} mt={1} wrap="wrap">
         {version !== undefined && (
-          <chakra.button {...button} onClick={() => void keepMine()}>
+          <Press {...button} onClick={() => void keepMine()}>
             Keep mine
-          </chakra.button>
+          </Press>
         )}
-        <chakra.button {...button} onClick={() => letGo(change)}>
+        <Press {...button} onClick={() => letGo(change)}>
           Use the saved version
-        </chakra.button>
+        </Press>
       </Flex>
     </Box>
   );

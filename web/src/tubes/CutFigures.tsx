@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useCuttingWorkings } from '../api/tubeQueries';
 import { Working } from '../form/Working';
@@ -9,6 +9,7 @@ import type { CutPlan, Cutting, Figure, Remnant, Tube } from '../wire/types';
 import { easeWords } from './Fits';
 import { listed } from './TubeItem';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 interface CutFiguresProps {
   tube: Tube;
@@ -135,10 +136,8 @@ function Pressed({ figure, title, onAsk }: PressedProps) {
   const { lengths } = useSettings();
   const text = figureText(figure, lengths);
   return onAsk ? (
-    <chakra.button
-      type="button"
+    <Press
       minH="32px"
-      cursor="pointer"
       textDecoration="underline"
       textDecorationStyle="dotted"
       textUnderlineOffset="3px"
@@ -146,7 +145,7 @@ function Pressed({ figure, title, onAsk }: PressedProps) {
       onClick={() => onAsk({ title, figure })}
     >
       {text}
-    </chakra.button>
+    </Press>
   ) : (
     <span>{text}</span>
   );

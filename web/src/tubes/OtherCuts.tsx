@@ -1,8 +1,9 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useWidth } from '../tape/useWidth';
 import type { CutPlan, Cutting } from '../wire/types';
 import { CutStrip } from './CutStrip';
 import { useSaid } from '../units/useSaid';
+import { Press } from '../form/Press';
 
 interface OtherCutsProps {
   cutting: Cutting;
@@ -23,13 +24,9 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
       {cutting.plans.map((plan, i) => {
         const now = plan === chosen;
         return (
-          <chakra.button
+          <Press
             key={plan.aim}
-            type="button"
-            display="block"
-            w="100%"
-            textAlign="left"
-            cursor="pointer"
+            look="row"
             py={2}
             px={2}
             mx={-2}
@@ -44,7 +41,7 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
             <Box fontSize="sm" color="quiet">
               {plan.gives.length > 0 ? say(plan.gives) : `${capital(plan.description)}.`}
             </Box>
-          </chakra.button>
+          </Press>
         );
       })}
       {cutting.plans.length === 1 && (

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Table } from '@chakra-ui/react';
+import { Box, Flex, Table } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
 import { useFeet, useStash, useYarns } from '../api/queries';
 import { keepDraft } from '../draft/draft';
@@ -6,6 +6,7 @@ import { LinkButton } from '../form/LinkButton';
 import { useSettings } from '../settings/settings';
 import { roughMass } from '../units/units';
 import type { StashPair, StashYarn } from '../wire/types';
+import { Press } from '../form/Press';
 
 const MARK: Record<NonNullable<StashPair['enough']>, string> = {
   SURE: '●●●',
@@ -74,11 +75,9 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
                 {yarn.pairs.map((pair) => (
                   <Table.Cell key={pair.footId} {...cell}>
                     {pair.enough ? (
-                      <chakra.button
-                        type="button"
-                        minH="44px"
+                      <Press
+                        look="bare"
                         textAlign="left"
-                        cursor="pointer"
                         onClick={() => plan(yarn, pair)}
                         aria-label={`Plan ${yarn.name} for ${feet.find(({ id }) => id === pair.footId)?.name ?? ''}: ${pair.words}`}
                       >
@@ -92,7 +91,7 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
                           {pair.leftG !== undefined &&
                             leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths))}
                         </Box>
-                      </chakra.button>
+                      </Press>
                     ) : (
                       pair.words
                     )}

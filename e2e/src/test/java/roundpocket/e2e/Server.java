@@ -24,6 +24,12 @@ final class Server {
     private static final Duration STARTS_WITHIN = Duration.ofSeconds(120);
     private static final String DEMO_DATA = "--pocket.demo=true";
     private static final JsonMapper JSON = new JsonMapper();
+
+    static {
+        // A connection that was idle for longer may be closed at the other end just as it is taken again.
+        System.setProperty("jdk.httpclient.keepalive.timeout", "2");
+    }
+
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private static final Map<Holding, byte[]> BACKUPS = new EnumMap<>(Holding.class);

@@ -9,5 +9,7 @@ import org.springframework.data.repository.Repository;
 interface PairChangeRepository extends Repository<PairChangeRow, Long> {
     PairChangeRow save(PairChangeRow row);
 
+    void delete(PairChangeRow row);
+
     List<PairChangeRow> findByPairIdOrderByIdDesc(UUID pairId, Limit limit);
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -24,14 +25,27 @@ class PairHistory {
         this.clock = clock;
     }
 
-    void keep(UUID pairId, String name, String spec) {
+    /** What a change changes of a pair. */
+    record State(String name, String spec) {
+        static State of(PairRow row) {
+            return new State(row.name(), row.spec());
+        }
+    }
+
+    /** Keeps what a pair was before a change; where a quick succession led back to where it began, nothing of it. */
+    void keep(UUID pairId, State before, State after) {
         Instant now = clock.instant();
-        boolean goesOn = repository.findByPairIdOrderByIdDesc(pairId, Limit.of(1)).stream()
-                .map(last -> Duration.between(last.at(), now))
-                // A change from the future, under a clock that was put back since, is none in quick succession.
-                .anyMatch(since -> !since.isNegative() && since.compareTo(ONE_CHANGE) < 0);
-        if (!goesOn) {
-            repository.save(new PairChangeRow(pairId, now, name, spec));
+        Optional<PairChangeRow> goesOn = repository.findByPairIdOrderByIdDesc(pairId, Limit.of(1)).stream()
+                .filter(last -> {
+                    Duration since = Duration.between(last.at(), now);
+                    // A change from the future, under a clock that was put back since, is none in quick succession.
+                    return !since.isNegative() && since.compareTo(ONE_CHANGE) < 0;
+                })
+                .findFirst();
+        if (goesOn.isEmpty()) {
+            repository.save(new PairChangeRow(pairId, now, before.name(), before.spec()));
+        } else if (after.equals(new State(goesOn.get().name(), goesOn.get().spec()))) {
+            repository.delete(goesOn.get());
         }
     }
 

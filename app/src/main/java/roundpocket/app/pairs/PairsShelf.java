@@ -110,12 +110,11 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
     /** Writes a pair, and keeps what it was before. */
     @Override
     public PairView update(UUID id, PairWrite write) {
-        PairRow before = row(id);
-        String name = before.name();
-        String spec = before.spec();
+        PairHistory.State before = PairHistory.State.of(row(id));
         PairView after = super.update(id, write);
-        if (!spec.equals(row(id).spec()) || !name.equals(after.name())) {
-            history.keep(id, name, spec);
+        PairHistory.State now = PairHistory.State.of(row(id));
+        if (!before.equals(now)) {
+            history.keep(id, before, now);
         }
         return after;
     }

@@ -2,11 +2,19 @@ package roundpocket.app.pairs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import roundpocket.app.AppTest;
 import tools.jackson.databind.JsonNode;
 
 public class PairsTest extends AppTest {
+    @Autowired
+    private PairChangeRepository changes;
+
     private static final String SPEC = """
         {"foot": {"lengthMm": 246, "ballGirthMm": 231},
          "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}""";
@@ -90,5 +98,25 @@ public class PairsTest extends AppTest {
         assertThat(get("/api/pairs/00000000-0000-0000-0000-000000000001/history"))
                 .hasStatus(404);
         assertThat(delete(at + "?version=2")).hasStatus(204);
+    }
+
+    /** To and fro in a moment is no change: what would be taken back is never what is there already. */
+    @Test
+    public void aMomentThatLedBackToWhereItBeganIsForgotten() {
+        UUID id = UUID.fromString(pair("").get("id").asString());
+        PairHistory.State narrow = new PairHistory.State("a", "{}");
+        PairHistory.State wide = new PairHistory.State("b", "{}");
+        at(0).keep(id, narrow, wide);
+        at(5_000).keep(id, wide, narrow);
+        assertThat(at(0).of(id)).extracting(PairChangeRow::name).containsExactly("b", "a");
+        at(6_000).keep(id, narrow, wide);
+        assertThat(at(0).of(id)).extracting(PairChangeRow::name).containsExactly("a");
+        at(20_000).keep(id, wide, narrow);
+        at(20_500).keep(id, narrow, new PairHistory.State("c", "{}"));
+        assertThat(at(0).of(id)).extracting(PairChangeRow::name).containsExactly("b", "a");
+    }
+
+    private PairHistory at(long ms) {
+        return new PairHistory(changes, Clock.fixed(Instant.ofEpochMilli(ms), ZoneOffset.UTC));
     }
 }

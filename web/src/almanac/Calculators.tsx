@@ -1,8 +1,9 @@
-import { Box, Grid, NativeSelect } from '@chakra-ui/react';
+import { Box, Grid } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { NumberField, type NumberKind } from '../form/NumberField';
+import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText, plusMinusText, unitWords } from '../units/units';
 import type { Calculator, CalculatorAnswer, CalculatorQuestion } from '../wire/types';
@@ -106,25 +107,12 @@ function Asked({ question, value, onChange }: AskedProps) {
   const { label, unit, whole, options } = question;
   if (options.length > 0) {
     return (
-      <Box as="label" display="block" fontWeight="600" fontSize="sm">
-        {label}
-        <NativeSelect.Root size="lg" mt={1}>
-          <NativeSelect.Field
-            value={value}
-            bg="sheet"
-            borderColor="quiet"
-            fontWeight="400"
-            onChange={(event) => onChange(Number(event.target.value))}
-          >
-            {options.map((title, i) => (
-              <option key={title} value={i}>
-                {title}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
-      </Box>
+      <PlainSelect
+        label={label}
+        value={String(value)}
+        options={options.map((text, i) => ({ value: String(i), text }))}
+        onChange={(chosen) => onChange(Number(chosen))}
+      />
     );
   }
   const gauge = unit.endsWith('_PER_10CM');

@@ -158,6 +158,9 @@ public class TubesTest extends BrowserTest {
                 .getByLabel("to", new Locator.GetByLabelOptions().setExact(true))
                 .fill("8");
         assertThat(page.getByText("The best cut")).isVisible();
+        // Cut by what was just typed, and no longer by the wish as it was added.
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("leg for Ida"))))
+                .hasText(Pattern.compile("[678]\\.\\d cm"));
         Locator cut = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Cut 1"));
         assertThat(cut).isVisible();
         int before = Integer.parseInt(cut.getAttribute("aria-valuenow"));

@@ -9,7 +9,7 @@ import java.util.TreeMap;
  * Words for a reader, whose units and numbers are put in where they are read.
  *
  * @param template the words, with {@code {name}} where an amount goes
- * @param amounts the amounts by name; a length whose name begins with {@value #ROUGHLY} is told in whole inches
+ * @param amounts the amounts by name; a length whose name begins with “about” is told in whole inches
  */
 public record Sentence(String template, Map<String, Amount> amounts) {
     /** How the name of an amount begins that nobody measures: "about 6 in" and not 5 7/8. */

@@ -18,7 +18,7 @@ export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
   const runs = runsOf(plan);
   const stripTop = tubeTop + outline.widthMm * scale.perMm + 4;
   const pocketTop = stripTop + (runs ? STRIP + 4 : 2);
-  const height = pocketTop + heel.depth.value * scale.perMm + 4;
+  const height = pocketTop + heel.shaping.depth.value * scale.perMm + 4;
   const shape = { outline, scale };
   return (
     <svg

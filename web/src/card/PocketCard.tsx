@@ -86,31 +86,25 @@ function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
 }
 
 /** The sections in the order of the work, with their rounds. */
-function sections({
-  tube,
-  cuff,
-  toe,
-  heelRounds,
-  toeRounds,
-}: Plan): readonly (readonly [string, number])[] {
-  const foot = ['Foot', tube.footRounds.value] as const;
-  const leg = ['Leg', tube.legRounds.value] as const;
+function sections({ tube, cuff, toe, heel }: Plan): readonly (readonly [string, number])[] {
+  const foot = ['Foot', tube.rounds.foot.value] as const;
+  const leg = ['Leg', tube.rounds.leg.value] as const;
   const ribbing = ['Cuff', cuff.rounds.value] as const;
   // In short rows there are more rows to tick than rounds of depth.
-  const heel = ['Heel', heelRounds.length] as const;
-  const toes = ['Toe', toeRounds.length] as const;
+  const cup = ['Heel', heel.worked.length] as const;
+  const toes = ['Toe', toe.worked.length] as const;
   switch (tube.way.id) {
     case 'TOE_UP':
-      return toe.begun ? [toes, foot, leg, ribbing, heel] : [foot, leg, ribbing, heel, toes];
+      return toe.shaping.begun ? [toes, foot, leg, ribbing, cup] : [foot, leg, ribbing, cup, toes];
     case 'CUFF_DOWN':
-      return [ribbing, leg, foot, heel, toes];
+      return [ribbing, leg, foot, cup, toes];
     case 'READY_TUBE':
-      return [ribbing, heel, toes];
+      return [ribbing, cup, toes];
   }
 }
 
 /** The round at the corners and the first shaped ones, spelled out, and the abbreviations. */
-function roundWords({ heelRounds, toeRounds }: Plan): string {
+function roundWords({ heel, toe }: Plan): string {
   const firstOf = (rounds: readonly ShapingRound[]) =>
     rounds.find(({ round: { kind } }) => kind !== 'PLAIN' && kind !== 'CORNERS')?.round;
   const shaped = (rounds: readonly ShapingRound[]) => firstOf(rounds)?.instruction;
@@ -120,11 +114,11 @@ function roundWords({ heelRounds, toeRounds }: Plan): string {
       round?.kind === 'SHORT_ROW' ? 'first short row' : 'first shaped round, on each needle';
     return round ? [`${name}, ${which}: ${round.instruction}.`] : [];
   };
-  const corners = heelRounds.find(({ round }) => round.kind === 'CORNERS')?.round;
+  const corners = heel.worked.find(({ round }) => round.kind === 'CORNERS')?.round;
   return [
     ...(corners ? [`Heel, round ${corners.number}: ${corners.instruction}.`] : []),
-    ...first('Heel', heelRounds),
-    ...(shaped(toeRounds) === shaped(heelRounds) ? [] : first('Toe', toeRounds)),
+    ...first('Heel', heel.worked),
+    ...(shaped(toe.worked) === shaped(heel.worked) ? [] : first('Toe', toe.worked)),
     'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   ].join(' ');
 }

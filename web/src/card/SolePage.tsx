@@ -89,7 +89,7 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
             height={`${SHEET.height}mm`}
             viewBox={`0 0 ${SHEET.width} ${SHEET.height}`}
             role="img"
-            aria-label={`${name}, ${i === 0 ? 'toe and sole' : 'the rest of the sole with the heel'}, true to size: ${figureText(plan.tube.sockFoot, lengths)} long`}
+            aria-label={`${name}, ${i === 0 ? 'toe and sole' : 'the rest of the sole with the heel'}, true to size: ${figureText(plan.tube.lengths.foot, lengths)} long`}
             fontFamily="inherit"
             fill={INK}
           >

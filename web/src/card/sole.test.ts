@@ -8,7 +8,7 @@ it('the sole goes from the tip of the toe to the end of the heel, as wide as the
   const places = sole.map(([at]) => at);
   expect(places).toEqual([...places].sort((a, b) => a - b));
   expect(places[0]).toBe(0);
-  expect(Math.abs((places.at(-1) ?? 0) - tube.sockFoot.value)).toBeLessThan(0.2);
+  expect(Math.abs((places.at(-1) ?? 0) - tube.lengths.foot.value)).toBeLessThan(0.2);
   expect(Math.max(...sole.map(([, width]) => width))).toBeCloseTo(outline.widthMm, 1);
   expect(pathOf(sole, 95, 1.1)).toMatch(/^M[\d. L]+Z$/);
 });

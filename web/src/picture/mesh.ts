@@ -87,7 +87,7 @@ function widths(rounds: readonly ColourRound[], i: number): readonly number[] {
 
 /** Whether a part was knitted from the cuff’s side to the toe’s. */
 function towardsToe(plan: Plan, where: Part): boolean {
-  return where === 'toe' ? !plan.toe.begun : plan.tube.way.id === 'CUFF_DOWN';
+  return where === 'toe' ? !plan.toe.shaping.begun : plan.tube.way.id === 'CUFF_DOWN';
 }
 
 /** A round’s stitch that is seen in a column of the side, from the middle of the sole to the middle of the instep. */

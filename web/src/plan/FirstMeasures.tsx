@@ -261,7 +261,7 @@ function Ready({ preview, plan }: { preview: Preview; plan: Plan | undefined }) 
   const words = preview.unreachable
     ? 'Can’t reach Round Pocket. Trying again …'
     : plan
-      ? `${figureText(plan.stitchCount.stitches, lengths)}; heel line after  ${figureText(plan.tube.footRounds, lengths)}.`
+      ? `${figureText(plan.stitchCount.stitches, lengths)}; heel line after  ${figureText(plan.tube.rounds.foot, lengths)}.`
       : refused
         ? `No plan yet: ${refused.message}`
         : 'Working it out …';

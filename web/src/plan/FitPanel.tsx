@@ -27,13 +27,13 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         Fit
       </Box>
       <EaseLine at="at the ball" ease={stitchCount.realEase} onWorking={onWorking}>
-        {plan.foot.ballGuessed && 'The ball is estimated from the foot length; measure it.'}
+        {plan.basis.foot.ballGuessed && 'The ball is estimated from the foot length; measure it.'}
       </EaseLine>
       <EaseLine at="at the cuff’s edge" ease={fit.easeAtLeg} onWorking={onWorking}>
         {fit.legEstimated && 'The leg is estimated from the ball; measure it.'}
       </EaseLine>
-      <Line title="The sock’s foot" figure={tube.sockFoot} onWorking={onWorking}>
-        {plusMinusText(tube.sockFoot.plusMinus, 'MILLIMETRES', lengths)}
+      <Line title="The sock’s foot" figure={tube.lengths.foot} onWorking={onWorking}>
+        {plusMinusText(tube.lengths.foot.plusMinus, 'MILLIMETRES', lengths)}
       </Line>
       <Line
         title="Stretch to get over the heel"
@@ -68,7 +68,7 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         <caption style={{ textAlign: 'start' }}>Heel stretch by plain rounds</caption>
         <tbody>
           {heelRoom.options.map(({ plainRounds, stretch, easy }) => {
-            const taken = plainRounds === heel.plainRounds.value;
+            const taken = plainRounds === heel.shaping.plainRounds.value;
             return (
               <tr key={plainRounds}>
                 <th scope="row" style={{ width: '4.6em', fontWeight: taken ? 700 : 400 }}>

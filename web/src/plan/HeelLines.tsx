@@ -36,7 +36,7 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
             <SmallTube plan={plan} stripes={stripes} moved={0} />
             <Box fontWeight="600">Where it is now</Box>
             <Box fontSize="sm">
-              {`foot ${lengthText(plan.tube.sockFoot.value, lengths)}, inside a band`}
+              {`foot ${lengthText(plan.tube.lengths.foot.value, lengths)}, inside a band`}
             </Box>
           </Box>
         )}
@@ -86,7 +86,7 @@ const SMALL = { width: 216, height: 52, reach: 16 };
 /** The tube around the heel line, with the line where it would be. */
 function SmallTube({ plan, stripes, moved }: { plan: Plan; stripes: StripePlan; moved: number }) {
   const tube = stripes.socks[0]?.tube ?? [];
-  const line = plan.tube.openingRound.value;
+  const line = plan.tube.heelLine.round.value;
   const from = Math.max(0, line - SMALL.reach);
   const seen = tube.slice(from, line + SMALL.reach);
   const each = SMALL.width / seen.length;

@@ -134,20 +134,10 @@ export function PlanView(props: PlanViewProps) {
         }}
       >
         <Box {...sheet}>
-          <Staircase
-            name="Heel"
-            shaping={drawn.heel}
-            rounds={drawn.heelRounds}
-            side={drawn.opening.heelSide.value}
-          />
+          <Staircase name="Heel" part={drawn.heel} side={drawn.opening.heelSide.value} />
         </Box>
         <Box {...sheet}>
-          <Staircase
-            name="Toe"
-            shaping={drawn.toe}
-            rounds={drawn.toeRounds}
-            side={drawn.stitchCount.half.value}
-          />
+          <Staircase name="Toe" part={drawn.toe} side={drawn.stitchCount.half.value} />
         </Box>
         <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
           <YarnSplit plan={drawn} colour={colour} onWorking={work} />

@@ -1,6 +1,6 @@
 import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { memo, useState } from 'react';
-import type { Shaping, ShapingRound } from '../wire/types';
+import type { ShapedPart, Shaping, ShapingRound } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { Polygon, Text } from '../tape/svg';
 import { valueText } from '../units/units';
@@ -12,8 +12,7 @@ const WIDTH = LEFT + BAR_AREA + 116;
 
 interface StaircaseProps {
   name: string;
-  shaping: Shaping;
-  rounds: readonly ShapingRound[];
+  part: ShapedPart;
   /** Stitches of one side at the pick-up. */
   side: number;
 }
@@ -22,10 +21,11 @@ interface StaircaseProps {
 export const Staircase = memo(function Staircase(props: StaircaseProps) {
   const [chosen, setChosen] = useState<number | undefined>();
   const { lengths } = useSettings();
-  const { name, shaping, rounds, side } = props;
-  const list = rounds.map(({ round }) => round);
+  const { name, part, side } = props;
+  const { shaping, worked } = part;
+  const list = worked.map(({ round }) => round);
   const height = list.length * ROW + 22;
-  const at = chosen === undefined ? undefined : rounds[chosen];
+  const at = chosen === undefined ? undefined : worked[chosen];
   const middle = LEFT + BAR_AREA / 2;
   const wide = (stitches: number) => (stitches / side) * BAR_AREA;
   return (

@@ -30,7 +30,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
     });
   };
   const perSpan = gaugeSpanMm(lengths) / 100;
-  const { gaugeAdvice } = plan;
+  const { gaugeAdvice } = plan.basis;
   const next = gaugeAdvice?.tryNext;
   const us = almanac.data?.find(
     ({ id }) => id === `swatch.needle.${pointed(fabric.needleMm)}`,

@@ -62,7 +62,7 @@ function MeasureWord(props: MeasureWordProps) {
   const problem = problemAt(`foot.${measure}`);
   const set = (mm: number | undefined) =>
     onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, [measure]: mm } } });
-  const guessed = measure === 'lengthMm' ? plan.foot.length : plan.foot.ballGirth;
+  const guessed = measure === 'lengthMm' ? plan.basis.foot.length : plan.basis.foot.ballGirth;
   const mm = foot[measure];
   // Only where there is a shoe size can a measure be missing.
   const mayBeEmpty =

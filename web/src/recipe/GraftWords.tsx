@@ -5,7 +5,7 @@ import { YesNoWord } from './YesNoWord';
 
 /** How the grafts begin; nothing where nothing is grafted. */
 export function GraftWords(words: WordsProps) {
-  const graft = words.plan.heelGraft ?? words.plan.toeGraft;
+  const graft = words.plan.heel.graft ?? words.plan.toe.graft;
   if (!graft) {
     return null;
   }

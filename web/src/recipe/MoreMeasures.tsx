@@ -28,13 +28,13 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
   const { foot } = draft.spec;
   const set = (change: Partial<Foot>) =>
     onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, ...change } } });
-  const about = plan.foot.diagonalEstimated ? 'about ' : '';
+  const about = plan.basis.foot.diagonalEstimated ? 'about ' : '';
   const known = [foot.heelDiagonalMm, foot.legGirthMm, foot.toeForm, foot.shoe, foot.tracing];
   return (
     <Word
       id="foot-more"
       title="Heel, leg, toes and shoe"
-      text={`${about}${figureText(plan.foot.heelDiagonal, lengths)} over the heel`}
+      text={`${about}${figureText(plan.basis.foot.heelDiagonal, lengths)} over the heel`}
       state={known.some((each) => each !== undefined) ? 'own' : 'usual'}
       problem={
         problems.find(({ field }) =>

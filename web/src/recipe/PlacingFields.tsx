@@ -21,7 +21,7 @@ const AT_THE_CUFF: readonly (readonly [From, string, string])[] = [
 /** A placing of the knitter's own: what she measured or marked, and from where. */
 export function PlacingFields(words: WordsProps) {
   const { plan, draft } = words;
-  switch (plan.tube.placing.school.id) {
+  switch (plan.tube.heelLine.placing.school.id) {
     case 'OWN_DISTANCE':
       return (
         <Box mt={3}>
@@ -73,11 +73,11 @@ function AtColour({ plan, draft, onChange }: WordsProps) {
 function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
   const { plan, draft, onChange, problemAt } = words;
   const { lengths } = useSettings();
-  const { count } = plan.tube;
+  const { count } = plan.tube.heelLine;
   const change = (changes: Partial<Record<ChoicePath, unknown>>) =>
     onChange(withChoices(draft, changes));
   const usual = {
-    TOE_UP: plan.toe.begun ? 'TOE_TIP' : 'END_OF_TOE',
+    TOE_UP: plan.toe.shaping.begun ? 'TOE_TIP' : 'END_OF_TOE',
     CUFF_DOWN: 'CUFF_EDGE',
     READY_TUBE: 'START_OF_LEG',
   }[plan.tube.way.id] as From;

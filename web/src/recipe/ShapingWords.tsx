@@ -33,10 +33,10 @@ export function ShapingWords(props: ShapingWordsProps) {
       after={after}
     />
   );
-  const last = shaping.begun ? ',' : ';';
+  const last = shaping.shaping.begun ? ',' : ';';
   const shaped = (
     <>
-      {shaping.begun ? 'increases ' : 'decreases '}
+      {shaping.shaping.begun ? 'increases ' : 'decreases '}
       <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
       <YesNoWord
         {...words}
@@ -46,12 +46,12 @@ export function ShapingWords(props: ShapingWordsProps) {
       />
       {parity && (
         <>
-          {shaping.begun ? ' up from ' : ' down to '}
+          {shaping.shaping.begun ? ' up from ' : ' down to '}
           <OptionWord
             {...words}
             id={`${name}-parity`}
             choice={`${name}.parity`}
-            text={() => `${shaping.closingSide.value} sts on each needle`}
+            text={() => `${shaping.shaping.closingSide.value} sts on each needle`}
             after={last}
           />
         </>
@@ -72,7 +72,7 @@ export function ShapingWords(props: ShapingWordsProps) {
       >
         {own && <PhasesEditor {...words} name={name} />}
       </OptionWord>
-      {shaping.begun && inRounds ? (
+      {shaping.shaping.begun && inRounds ? (
         <>
           {', worked from its tip: '}
           {shaped}
@@ -92,14 +92,14 @@ export function ShapingWords(props: ShapingWordsProps) {
               />{' '}
             </>
           )}
-          {plain(inRounds ? ',' : shaping.graftLoops && ';')}
+          {plain(inRounds ? ',' : shaping.shaping.graftLoops && ';')}
           {inRounds && (
             <>
               {' then '}
               {shaped}
             </>
           )}
-          {shaping.graftLoops && (
+          {shaping.shaping.graftLoops && (
             <>
               {inRounds ? '' : ' '}
               <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />

@@ -22,7 +22,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
   const problem = problems.find(({ field }) => field.startsWith(`swatch.${what}`))?.message;
   const set = (readings: Reading[]) =>
     onChange({ ...draft, spec: { ...draft.spec, swatch: { ...swatch, [what]: readings } } });
-  const counted = problem ? firstReading(swatch[what], lengths) : plan.gauge[what].value;
+  const counted = problem ? firstReading(swatch[what], lengths) : plan.basis.gauge[what].value;
   return (
     <Word
       id={`gauge-${what}`}
@@ -36,7 +36,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
         what={what}
         readings={swatch[what]}
         lengths={lengths}
-        gauge={plan.gauge[what]}
+        gauge={plan.basis.gauge[what]}
         problemAt={problemAt}
         onChange={set}
       />

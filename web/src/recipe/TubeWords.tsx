@@ -69,13 +69,13 @@ export function TubeWords(words: WordsProps) {
           'placing.markedRound': markedRound(plan, school),
           'placing.markedMm': undefined,
           'placing.distanceMm':
-            school === 'OWN_DISTANCE' ? Math.round(tube.openingFromToe.value) : undefined,
+            school === 'OWN_DISTANCE' ? Math.round(tube.heelLine.fromToe.value) : undefined,
           'placing.from': school === 'AT_COLOUR' ? 'TOE_TIP' : undefined,
         })}
       >
         <PlacingFields {...words} />
       </OptionWord>
-      {` ${figureText(tube.openingFromToe, lengths)} from the toe tip, `}
+      {` ${figureText(tube.heelLine.fromToe, lengths)} from the toe tip, `}
       <OptionWord {...words} id="opening" choice="opening.way" along={() => NO_CORNERS}>
         <Why>
           {`The heel line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, always the same leg, and count both needles before you cut.`}
@@ -145,9 +145,9 @@ const NO_CORNERS = {
 function markedRound({ tube, stripes }: Plan, school: string): number | undefined {
   switch (school) {
     case 'ON_THE_FOOT':
-      return tube.count.rounds.value;
+      return tube.heelLine.count.rounds.value;
     case 'AT_COLOUR':
-      return stripes?.candidates[0]?.kept[0]?.openingRound ?? tube.openingRound.value;
+      return stripes?.candidates[0]?.kept[0]?.openingRound ?? tube.heelLine.round.value;
     default:
       return undefined;
   }
@@ -165,8 +165,8 @@ export function LegWords(words: WordsProps) {
   const { tube } = plan;
   return (
     <>
-      {tube.legIsResult ? (
-        `The leg comes out ${figureText(tube.legAbove, lengths)} above the heel line, as the tube allows. It `
+      {tube.wanted.legIsResult ? (
+        `The leg comes out ${figureText(tube.wanted.legAbove, lengths)} above the heel line, as the tube allows. It `
       ) : (
         <>
           The leg is{' '}

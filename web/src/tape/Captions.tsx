@@ -88,8 +88,8 @@ export function PocketCaption({
   const x = onLeft ? centre - half - 14 : centre + half + 14;
   const lines = [
     'heel cup, laid flat',
-    `${plan.heelRounds.length} ${plan.heel.school.id === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.depth, lengths)} deep`,
-    `${plan.opening.heelSide.value} → ${plan.heel.closingSide.value} sts on each needle`,
+    `${plan.heel.worked.length} ${plan.heel.shaping.school.id === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.shaping.depth, lengths)} deep`,
+    `${plan.opening.heelSide.value} → ${plan.heel.shaping.closingSide.value} sts on each needle`,
   ];
   return (
     <g>

@@ -4,7 +4,7 @@ import type { Scale } from './scale';
 /** The round of the tube, from the toe's tip, after which a heel line at this place would lie. */
 export function joinRound(plan: Plan, { moved }: HeelLineAt): number {
   const further = plan.tube.way.id === 'CUFF_DOWN' ? -moved : moved;
-  return plan.tube.openingRound.value + further;
+  return plan.tube.heelLine.round.value + further;
 }
 
 /** The place for the heel line that a round points at; one round beside it still does. */

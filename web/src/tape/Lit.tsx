@@ -48,7 +48,7 @@ function boxOf({ plan, scale, lit, tubeTop, tubeBottom, pocketTop, yarnTop }: Li
         x: opening - half,
         width: 2 * half,
         y: pocketTop,
-        height: heel.depth.value * scale.perMm,
+        height: heel.shaping.depth.value * scale.perMm,
       };
     case 'yarn':
       return { ...whole, y: yarnTop, height: YARN_HEIGHT };

@@ -14,7 +14,7 @@ export interface PatternRun {
 /** Where the pattern lies along the tape. */
 export function patternRuns({ pattern, tube }: Plan): readonly PatternRun[] {
   const runs: { from: number; to: number; onLeg: boolean; begins: number[] }[] = [];
-  const opening = tube.openingRound.value;
+  const opening = tube.heelLine.round.value;
   pattern?.onTape.forEach((ofRepeat, at) => {
     if (ofRepeat === 0) {
       return;

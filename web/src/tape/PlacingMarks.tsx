@@ -23,11 +23,11 @@ export interface PlacedMark {
 /** Puts every school's name on a line where it covers no other: the marks in order, the names in steps. */
 export function placingLane(plan: Plan, scale: Scale, width: number): PlacedMark[] {
   const ends: [from: number, to: number][][] = [];
-  return plan.tube.placings
+  return plan.tube.heelLine.placings
     .toSorted((a, b) => a.distance.value - b.distance.value)
     .map((placing) => {
-      const own = placing.school.id === plan.tube.placing.school.id;
-      const at = own ? plan.tube.openingFromToe : placing.distance;
+      const own = placing.school.id === plan.tube.heelLine.placing.school.id;
+      const at = own ? plan.tube.heelLine.fromToe : placing.distance;
       const x = scale.x(at.value);
       const room = (placing.school.title.length + ROOM_FOR_LENGTH) * PER_SIGN + 14;
       const left = x + room > width;

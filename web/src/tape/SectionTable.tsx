@@ -36,7 +36,7 @@ export function SectionTable({ plan }: { plan: Plan }) {
         ))}
         <tr>
           <th scope="row">heel, hanging from its opening</th>
-          <td>{plan.heelRounds.length}</td>
+          <td>{plan.heel.worked.length}</td>
           <td>{lengthText(plan.outline.openingMm, lengths)}</td>
           <td>{lengthText(plan.outline.openingMm, lengths)}</td>
         </tr>

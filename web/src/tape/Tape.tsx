@@ -70,7 +70,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
   const tubeTop = tapeTop + TAPE_HEIGHT + 8;
   const tubeBottom = tubeTop + outline.widthMm * scale.perMm;
   const pocketTop = tubeBottom + GAP;
-  const pocketDepth = plan.heel.depth.value * scale.perMm;
+  const pocketDepth = plan.heel.shaping.depth.value * scale.perMm;
   const secondTop = pocketTop + pocketDepth + NAMED;
   const secondShown = both && stripes !== undefined;
   const secondHeight = secondShown ? tubeBottom - tubeTop + GAP + pocketDepth + NAMED : 0;
@@ -286,11 +286,11 @@ function OpeningMark({
 }) {
   const x = scale.x(plan.outline.openingMm);
   const left = x > width / 2;
-  const where = figureText(plan.tube.openingFromToe, lengths);
+  const where = figureText(plan.tube.heelLine.fromToe, lengths);
   const words =
     width < 560
       ? `heel line at ${where}`
-      : `heel line ${where} from the toe, ${plan.tube.placing.school.title}`;
+      : `heel line ${where} from the toe, ${plan.tube.heelLine.placing.school.title}`;
   return (
     <g>
       <Path d={`M${x - 5} ${top + 12} h10 l-5 9z`} fill="ink" />

@@ -51,7 +51,7 @@ it.each([
 it('top-down, what is knitted to the heel line is told without the cuff that was told before it', () => {
   expect(told(plans.cuffDown, 'opening')?.figures[0]?.value).toBe(39);
   expect(told(plans.cuffDown, 'cuff')?.figures[0]?.value).toBe(15);
-  expect(plans.cuffDown.tube.count.rounds.value).toBe(39 + 15);
+  expect(plans.cuffDown.tube.heelLine.count.rounds.value).toBe(39 + 15);
 });
 
 it('yarn that was not weighed is told in metres', () => {

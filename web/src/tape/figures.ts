@@ -1,4 +1,4 @@
-import type { Figure, Plan, Shaping, ShapingRound } from '../wire/types';
+import type { Figure, Plan, ShapedPart, Shaping, ShapingRound } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { figureText, plusMinusText, unitWords } from '../units/units';
 
@@ -28,12 +28,12 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
   const leg = legEntry(plan, lengths);
   const cuff = cuffEntry(plan, lengths);
   const pickUp = pickUpEntry(plan);
-  const heel = shapingEntry('heel', 'Heel', plan.heel, plan.heelRounds, lengths);
-  const toe = shapingEntry('toe', 'Toe', plan.toe, plan.toeRounds, lengths);
+  const heel = shapingEntry('heel', 'Heel', plan.heel, lengths);
+  const toe = shapingEntry('toe', 'Toe', plan.toe, lengths);
   const yarn = yarnEntry(plan, lengths);
   switch (plan.tube.way.id) {
     case 'TOE_UP':
-      return plan.toe.begun
+      return plan.toe.shaping.begun
         ? [toe, tube, opening, leg, cuff, pickUp, heel, yarn]
         : [tube, opening, leg, cuff, pickUp, heel, toe, yarn];
     case 'CUFF_DOWN':
@@ -45,7 +45,7 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
 
 function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
   const labels = {
-    TOE_UP: toe.begun ? 'Tube, from the toe' : 'Cast on (waste yarn)',
+    TOE_UP: toe.shaping.begun ? 'Tube, from the toe' : 'Cast on (waste yarn)',
     CUFF_DOWN: 'Cast on at the cuff',
     READY_TUBE: 'The ready tube has',
   };
@@ -64,8 +64,9 @@ function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
 function openingEntry({ tube }: Plan, lengths: Lengths): Entry {
   // Top-down the cuff was told already: what is knitted from there on is counted from there.
   const count =
-    (tube.way.id === 'CUFF_DOWN' && tube.counts.find(({ from }) => from.id === 'START_OF_LEG')) ||
-    tube.count;
+    (tube.way.id === 'CUFF_DOWN' &&
+      tube.heelLine.counts.find(({ from }) => from.id === 'START_OF_LEG')) ||
+    tube.heelLine.count;
   const markers = count.markers.value;
   const marked =
     markers > 0 ? `; ${markers} ${markers === 1 ? 'marker' : 'markers'}, one every 10 rounds` : '';
@@ -80,14 +81,15 @@ function openingEntry({ tube }: Plan, lengths: Lengths): Entry {
 }
 
 function legEntry({ tube }: Plan, lengths: Lengths): Entry {
-  const whole = `the tube then has ${figureText(tube.tubeRounds, lengths)}, ${sure(tube.tubeLength, lengths)}`;
-  const lost = tube.sacrificed.value > 0 ? '; one round of it is unpicked at the heel line' : '';
+  const whole = `the tube then has ${figureText(tube.rounds.tube, lengths)}, ${sure(tube.lengths.tube, lengths)}`;
+  const lost =
+    tube.rounds.sacrificed.value > 0 ? '; one round of it is unpicked at the heel line' : '';
   return tube.way.id === 'TOE_UP'
     ? {
         id: 'leg',
         place: 'leg',
         label: 'Then knit to the cuff',
-        figures: [tube.legRounds],
+        figures: [tube.rounds.leg],
         unit: 'rounds',
         note: whole + lost,
       }
@@ -95,7 +97,7 @@ function legEntry({ tube }: Plan, lengths: Lengths): Entry {
         id: 'leg',
         place: 'foot',
         label: tube.way.id === 'READY_TUBE' ? 'Leave for the foot' : 'Then knit to the toe',
-        figures: [tube.footRounds],
+        figures: [tube.rounds.foot],
         unit: 'rounds',
         note: tube.cut
           ? tube.cut.cut.id === 'PIECES'
@@ -112,7 +114,7 @@ function cuffEntry({ tube, cuff }: Plan, lengths: Lengths): Entry {
     label: 'Cuff',
     figures: [cuff.rounds],
     unit: 'rounds',
-    note: `${sure(tube.cuffDepth, lengths)} of ${cuff.rib.title}, ${tube.way.id === 'CUFF_DOWN' ? 'cast on' : 'bound off'} loosely`,
+    note: `${sure(tube.lengths.cuff, lengths)} of ${cuff.rib.title}, ${tube.way.id === 'CUFF_DOWN' ? 'cast on' : 'bound off'} loosely`,
   };
 }
 
@@ -177,8 +179,7 @@ function timesWords(times: number): string {
 function shapingEntry(
   id: 'heel' | 'toe',
   label: string,
-  shaping: Shaping,
-  list: readonly ShapingRound[],
+  { shaping, worked: list }: ShapedPart,
   lengths: Lengths,
 ): Entry {
   const { graftLoops, close, rounds, closingSide } = shaping;

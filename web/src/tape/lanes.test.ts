@@ -9,7 +9,7 @@ import { scaleFor } from './scale';
 it.each([1200, 700, 360])('names of marks stand apart at %d pixels', (width) => {
   const plan = plans.usual;
   const marks = placingLane(plan, scaleFor(plan.outline, width, 14), width);
-  expect(marks).toHaveLength(plan.tube.placings.length);
+  expect(marks).toHaveLength(plan.tube.heelLine.placings.length);
   expect(marks.filter(({ own }) => own)).toHaveLength(1);
   marks.forEach(({ row }, i) => {
     const others = marks.filter((other, k) => k !== i && other.row === row);

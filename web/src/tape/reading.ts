@@ -24,15 +24,15 @@ export function placeOf(section: Section, belowTube: boolean, belowPocket: boole
 
 /** The round on the tape that is knitted last before the heel opens; cuff-down it lies on the leg's side. */
 export function lastBeforeOpening({ tube }: Plan): number {
-  return tube.openingRound.value + (tube.way.id === 'TOE_UP' ? 0 : 1);
+  return tube.heelLine.round.value + (tube.way.id === 'TOE_UP' ? 0 : 1);
 }
 
 /** What the cursor reads in every lane, at a round from the tip of the toe. */
 export function reading(plan: Plan, round: number, at: AxisRound, lengths: Lengths): string {
-  const pickedUp = at.section === 'TOE' && !plan.toe.begun;
+  const pickedUp = at.section === 'TOE' && !plan.toe.shaping.begun;
   const here = pickedUp
-    ? `toe round ${at.counted} of ${plan.toe.rounds.value}`
-    : `round ${at.counted} from ${plan.tube.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
+    ? `toe round ${at.counted} of ${plan.toe.shaping.rounds.value}`
+    : `round ${at.counted} from ${plan.tube.heelLine.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
   const opening = round === lastBeforeOpening(plan) ? ' · heel line after it' : '';
   const { leg } = plan.yarn;
   const yarn =

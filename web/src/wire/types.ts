@@ -24,6 +24,7 @@ export type Kept = Schemas['StripePlanKept'];
 export type GistBand = Schemas['GistBand'];
 export type Striping = Schemas['StripingPart'];
 export type Shaping = Schemas['Shaping'];
+export type ShapedPart = Schemas['ShapedPart'];
 export type ShapingRound = Schemas['WorkedRound'];
 export type PatternRow = Schemas['PatternRow'];
 export type ToeOnFoot = Schemas['ToeOnFoot'];

@@ -71,7 +71,8 @@ public class PlanBenchmark {
     }
 
     int rounds() {
-        return plan.tube().allRounds().count() + plan.heel().rounds().count();
+        return plan.tube().rounds().all().count()
+                + plan.heel().shaping().rounds().count();
     }
 
     static PlanBenchmark of(int stitches) {

@@ -90,13 +90,13 @@ public class FirstPairTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.LISTITEM)).hasCount(1);
         assertThat(page.getByRole(AriaRole.LISTITEM)).containsText("Belfry socks");
         assertThat(page.getByRole(AriaRole.LISTITEM))
-                .containsText("knit " + plan.tube().footRounds().count() + " rounds to the heel line");
+                .containsText("knit " + plan.tube().rounds().foot().count() + " rounds to the heel line");
         assertThat(server().json("/api/feet").get(0).get("name").asString()).isEqualTo("Ylva");
     }
 
     private static void showsThePlan(Page page, SockPlan plan) {
         shows(page, "stitches", "" + plan.stitchCount().stitches().count());
-        shows(page, "opening", "" + plan.tube().footRounds().count());
+        shows(page, "opening", "" + plan.tube().rounds().foot().count());
         shows(
                 page,
                 "leg",
@@ -128,8 +128,8 @@ public class FirstPairTest extends BrowserTest {
                 .fill("7");
         Choices seven = Choices.usual().withHeel(ShapingChoice.plain(7));
         SockPlan plan = corePlan(246, 231, 31, 43, seven);
-        shows(page, "heel", "" + plan.heel().rounds().count());
-        shows(page, "opening", "" + plan.tube().footRounds().count());
+        shows(page, "heel", "" + plan.heel().shaping().rounds().count());
+        shows(page, "opening", "" + plan.tube().rounds().foot().count());
         assertThat(page.locator("[data-word=heel-plain]")).hasAttribute("data-state-of-word", "own");
         assertThat(page.getByTestId("kept")).hasText("Saved");
         page.reload();

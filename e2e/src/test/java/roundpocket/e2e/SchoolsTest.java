@@ -101,7 +101,7 @@ public class SchoolsTest extends BrowserTest {
     private static int toTheLine(JsonNode plan) {
         boolean cuffDown = plan.at("/tube/way/id").asString().equals("CUFF_DOWN");
         int cuff = cuffDown ? plan.at("/cuff/rounds/value").asInt() : 0;
-        return plan.at("/tube/count/rounds/value").asInt() - cuff;
+        return plan.at("/tube/heelLine/count/rounds/value").asInt() - cuff;
     }
 
     @Test(dataProvider = "schools")
@@ -111,8 +111,8 @@ public class SchoolsTest extends BrowserTest {
         assertThat(word(page, word)).hasAttribute("data-state-of-word", "own");
         JsonNode plan = planOf(stored().get("spec"));
         shows(page, "opening", toTheLine(plan));
-        shows(page, "heel", plan.at("/heel/rounds/value").asInt());
-        shows(page, "toe", plan.at("/toe/rounds/value").asInt());
+        shows(page, "heel", plan.at("/heel/shaping/rounds/value").asInt());
+        shows(page, "toe", plan.at("/toe/shaping/rounds/value").asInt());
         assertThat(page.locator("[data-figure=pick-up]"))
                 .containsText(plan.at("/opening/comesOut/value").asInt() + " ");
         page.reload();

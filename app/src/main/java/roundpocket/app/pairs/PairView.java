@@ -65,8 +65,8 @@ public record PairView(
                     plan.stitchCount().stitches().count(),
                     plan.tube().way(),
                     plan.tube().cut().filter(cut -> cut.cuts() > 0).isPresent(),
-                    plan.tube().count().rounds().count(),
-                    plan.tube().tubeRounds().count(),
+                    plan.tube().heelLine().count().rounds().count(),
+                    plan.tube().rounds().tube().count(),
                     plan.yarn().pairGrams().value(),
                     plan.outline(),
                     plan.stripes().map(GistBand::of).orElse(null));

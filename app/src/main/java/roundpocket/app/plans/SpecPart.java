@@ -159,11 +159,11 @@ public record SpecPart(
     /** Plain rounds of a heel as they were advised first: five points over the ball, up to eight, else four. */
     private static int firstPlain(SpecPart spec) {
         SockPlan plan = spec.plan();
-        if (!plan.heel().school().inRounds()) {
+        if (!plan.heel().shaping().school().inRounds()) {
             return 0;
         }
         HeelRoom room = plan.fit().heelRoom();
-        return plan.foot().diagonalEstimated()
+        return plan.basis().foot().diagonalEstimated()
                 ? FIRST_PLAIN
                 : room.options().stream()
                         .limit(FIRST_MOST_PLAIN + 1L)

@@ -151,7 +151,7 @@ public class LogTest extends AppTest {
         next.set("swatch", known.get("swatch"));
         next.set("weighIns", known.get("weighIns"));
         JsonNode plan = body(post("/api/plans/preview", next.toString()));
-        assertThat(plan.at("/gauge/rounds/value").asDouble()).isEqualTo(41.5);
+        assertThat(plan.at("/basis/gauge/rounds/value").asDouble()).isEqualTo(41.5);
     }
 
     private List<JsonNode> known(String yarn) {
@@ -178,7 +178,7 @@ public class LogTest extends AppTest {
                 .putObject("heel")
                 .put("plainRounds", proposal.at("/changes/0/number").asInt());
         JsonNode plan = body(post("/api/plans/preview", spec.toString()));
-        assertThat(plan.at("/heel/plainRounds/value").asInt())
+        assertThat(plan.at("/heel/shaping/plainRounds/value").asInt())
                 .isEqualTo(proposal.at("/changes/0/number").asInt());
         String noteId = proposal.get("noteId").asString();
         assertThat(post("/api/pairs/" + next + "/proposals/" + noteId + "?taken=false", ""))

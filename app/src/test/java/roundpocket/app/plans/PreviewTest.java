@@ -33,14 +33,15 @@ public class PreviewTest extends AppTest {
                         new Yarn(420, 100, OptionalDouble.of(50)),
                         Choices.usual())
                 .plan();
-        assertThat(plan.at("/tube/openingRound/value").asInt())
-                .isEqualTo(core.tube().openingRound().count());
+        assertThat(plan.at("/tube/heelLine/round/value").asInt())
+                .isEqualTo(core.tube().heelLine().round().count());
         assertThat(plan.at("/yarn/roles/0/left/left/value").asDouble())
                 .isCloseTo(core.yarn().left().orElseThrow().left().value(), withinPercentage(1e-9));
         assertThat(plan.at("/yarn/pairGrams/plusMinus").asDouble())
                 .isCloseTo(core.yarn().pairGrams().plusMinus95(), withinPercentage(0.001)); // to six digits
-        assertThat(plan.at("/heelRounds").size()).isEqualTo(core.heelRounds().size());
-        assertThat(plan.at("/axis").size()).isEqualTo(core.tube().allRounds().count());
+        assertThat(plan.at("/heel/worked").size())
+                .isEqualTo(core.heel().worked().size());
+        assertThat(plan.at("/axis").size()).isEqualTo(core.tube().rounds().all().count());
         assertThat(body(get("/api/pairs"))).hasSize(pairs);
     }
 

@@ -26,12 +26,12 @@ public class SpecificationTest extends AppTest {
     @Test
     public void theDocumentedExampleIsPlannedAsItStands() {
         JsonNode plan = body(post("/api/plans/preview", example));
-        assertThat(plan.at("/heel/school/id").asString()).isEqualTo("THREE_SPEED");
-        assertThat(plan.at("/heel/plainRounds/value").asInt()).isEqualTo(3);
-        assertThat(plan.at("/toe/phases").size()).isEqualTo(3);
+        assertThat(plan.at("/heel/shaping/school/id").asString()).isEqualTo("THREE_SPEED");
+        assertThat(plan.at("/heel/shaping/plainRounds/value").asInt()).isEqualTo(3);
+        assertThat(plan.at("/toe/shaping/phases").size()).isEqualTo(3);
         assertThat(plan.at("/opening/snip/value").asInt()).isEqualTo(16);
         assertThat(plan.at("/opening/counts").size()).isEqualTo(2);
-        assertThat(plan.at("/gauge/rounds/value").asDouble()).isEqualTo(44);
+        assertThat(plan.at("/basis/gauge/rounds/value").asDouble()).isEqualTo(44);
         assertThat(plan.at("/replan/done/value").asInt()).isEqualTo(46);
         assertThat(plan.at("/yarn/roles").size()).isEqualTo(2);
         assertThat(plan.at("/yarn/roles/1/left/enough/title").asString()).isNotBlank();

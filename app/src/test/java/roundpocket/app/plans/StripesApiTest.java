@@ -35,7 +35,7 @@ public class StripesApiTest extends AppTest {
         assertThat(stripes.get("socks")).hasSize(2);
         assertThat(stripes.at("/socks/0/tube")).hasSize(plan.at("/axis").size());
         assertThat(stripes.at("/socks/0/heel"))
-                .hasSize(plan.at("/heel/rounds/value").asInt());
+                .hasSize(plan.at("/heel/shaping/rounds/value").asInt());
         assertThat(stripes.at("/socks/1/windOff/value").asDouble()).isBetween(0.0, 15.0);
         double grams = stripes.at("/woundOffGrams/value").asDouble();
         assertThat(plan.at("/yarn/roles/0/woundOff/value").asDouble()).isCloseTo(grams, within(1e-9));

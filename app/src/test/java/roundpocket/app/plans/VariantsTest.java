@@ -44,7 +44,7 @@ public class VariantsTest extends AppTest {
             assertThat(all.at("/" + i + "/figures/pairG").asDouble())
                     .isEqualTo(plan.at("/yarn/pairGrams/value").asDouble());
             assertThat(all.at("/" + i + "/figures/openingMm").asDouble())
-                    .isEqualTo(plan.at("/tube/count/length/value").asDouble());
+                    .isEqualTo(plan.at("/tube/heelLine/count/length/value").asDouble());
         }
     }
 

@@ -66,12 +66,13 @@ public record Answers(
                 questions.wantedStretch().isEmpty()
                         ? Optional.empty()
                         : Optional.of(plain(plan, questions.wantedStretch().getAsDouble())),
-                questions.finished().map(finished -> fits(finished, plan.gauge())));
+                questions.finished().map(finished -> fits(finished, plan.basis().gauge())));
     }
 
     private static StitchCount stitches(SockPlan plan, double ease) {
         Step wanted = Given.measured("smaller than the foot", ease, Unit.PERCENT, "questions.wantedEase");
-        return StitchCount.of(plan.foot().ballGirth(), wanted, plan.gauge(), Optional.empty());
+        return StitchCount.of(
+                plan.basis().foot().ballGirth(), wanted, plan.basis().gauge(), Optional.empty());
     }
 
     private static Optional<LegYarn> leg(SockSpec spec, double grams) {
@@ -85,12 +86,12 @@ public record Answers(
         Opening opening = plan.opening();
         List<HeelRoom.Option> options = HeelRoom.upTo(
                 MOST_PLAIN,
-                plan.heel(),
+                plan.heel().shaping(),
                 plan.stitchCount().half(),
                 opening.heelSide(),
                 wanted,
-                plan.foot(),
-                plan.gauge());
+                plan.basis().foot(),
+                plan.basis().gauge());
         Optional<HeelRoom.Option> fewest =
                 options.stream().filter(HeelRoom.Option::easy).findFirst();
         return new PlainRounds(

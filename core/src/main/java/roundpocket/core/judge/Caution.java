@@ -37,7 +37,7 @@ public enum Caution implements Named {
             Stage.WEAR) {
         @Override
         boolean appliesTo(SockPlan plan) {
-            return plan.foot().length().value() < BABY_FOOT_MM;
+            return plan.basis().foot().length().value() < BABY_FOOT_MM;
         }
     },
     STAIRS("New socks", "New socks slip on smooth stairs.", Stage.WEAR);

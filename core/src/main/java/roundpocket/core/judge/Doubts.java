@@ -66,24 +66,24 @@ public final class Doubts {
     }
 
     private void feet() {
-        if (plan.foot().lengthEstimated()) {
+        if (plan.basis().foot().lengthEstimated()) {
             checks.add(draft(
                             MATTERS,
                             "foot.estimated",
                             "foot.lengthMm",
-                            plan.foot().length(),
+                            plan.basis().foot().length(),
                             "The foot length, {found}, is only estimated from a shoe size: give or take {error}.")
                     .with("error", Amount.mm(JudgeRules.FOOT_OUT.value()))
                     .helps("Measure the foot, or try the tube on before you open the heel."));
         }
-        if (plan.foot().ballGuessed()) {
+        if (plan.basis().foot().ballGuessed()) {
             checks.add(draft(
                             MATTERS,
                             "foot.guessed",
                             "foot.ballGirthMm",
-                            plan.foot().ballGirth(),
+                            plan.basis().foot().ballGirth(),
                             "The ball, {found} around, is only estimated from the length: give or take {error}.")
-                    .with("error", Amount.mm(plan.foot().ballGirth().plusMinus95()))
+                    .with("error", Amount.mm(plan.basis().foot().ballGirth().plusMinus95()))
                     .helps("Measure around the ball, or cast on a stitch count that you know fits."));
         }
         spec.feet()
@@ -134,8 +134,11 @@ public final class Doubts {
             return draft.with("fits", Amount.mm(fits.value()))
                     .helps("This tube has the stitches it has: it suits a foot {fits} around the ball.");
         }
-        StitchCount usual =
-                StitchCount.of(plan.foot().ballGirth(), SizeChoice.usualEase(), plan.gauge(), Optional.empty());
+        StitchCount usual = StitchCount.of(
+                plan.basis().foot().ballGirth(),
+                SizeChoice.usualEase(),
+                plan.basis().gauge(),
+                Optional.empty());
         int now = plan.stitchCount().stitches().count();
         boolean loose = plan.stitchCount().realEase().value() < JudgeRules.LOOSE.value();
         // By fours the usual count may be the one that is taken; then the next one is on offer.
@@ -237,7 +240,7 @@ public final class Doubts {
     }
 
     private void placing() {
-        Placing placing = plan.tube().placing();
+        Placing placing = plan.tube().heelLine().placing();
         Step out = placing.outBy();
         if (Math.abs(out.value()) <= JudgeRules.FOOT_OUT.value() || placing.school() == PlacingSchool.OWN_HEEL) {
             return;
@@ -256,7 +259,7 @@ public final class Doubts {
                                         : "There the heel line is past the end of the foot, so the foot comes out ")
                                 + (shorter ? "{less} too short." : "{found} too long."))
                 .with("suits", Amount.rounds(placing.assumedHeel().value()))
-                .with("has", Amount.rounds(plan.heel().rounds().value()));
+                .with("has", Amount.rounds(plan.heel().shaping().rounds().value()));
         SockSpec usual = spec.withChoices(spec.choices().withPlacing(PlacingChoice.usual()));
         checks.add(
                 Checks.planned(() -> usual).isPresent()
@@ -301,12 +304,12 @@ public final class Doubts {
     /** The longest leg that the tube leaves; or halves, where that is longer than nothing. */
     private Draft shorterLeg(Draft draft) {
         int missing = -plan.tube().cut().orElseThrow().remnantRounds().count();
-        int leg = plan.tube().legRounds().count() - (missing + 1) / 2;
+        int leg = plan.tube().rounds().leg().count() - (missing + 1) / 2;
         int whole = leg + plan.cuff().rounds().count();
-        if (leg >= 1 && whole >= 10 && !plan.tube().legIsResult()) {
-            Step rounds = plan.tube().legRounds();
-            double perRound =
-                    plan.tube().allLength().value() / plan.tube().allRounds().value();
+        if (leg >= 1 && whole >= 10 && !plan.tube().wanted().legIsResult()) {
+            Step rounds = plan.tube().rounds().leg();
+            double perRound = plan.tube().lengths().all().value()
+                    / plan.tube().rounds().all().value();
             return draft.with("leg", Amount.mm(whole * perRound))
                     .with("rounds", Amount.rounds(rounds.value() - leg))
                     .helps(

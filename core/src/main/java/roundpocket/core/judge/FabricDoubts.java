@@ -23,6 +23,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.plan.Yarns;
+import roundpocket.core.swatch.CountedWay;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.GaugeAdvice;
 import roundpocket.core.swatch.GaugeRules;
@@ -54,11 +55,13 @@ final class FabricDoubts {
         FabricDoubts fabric = new FabricDoubts(checks);
         fabric.swatch();
         fabric.apart(
-                "stitches",
+                CountedWay.STITCHES,
                 fabric.spec.swatch().stitches(),
                 fabric.spec.swatch().stitchesApart());
         fabric.apart(
-                "rounds", fabric.spec.swatch().rounds(), fabric.spec.swatch().roundsApart());
+                CountedWay.ROUNDS,
+                fabric.spec.swatch().rounds(),
+                fabric.spec.swatch().roundsApart());
         fabric.ratio();
         fabric.tightness();
         fabric.gauge();
@@ -82,13 +85,13 @@ final class FabricDoubts {
                             MATTERS,
                             "swatch.tiny",
                             "swatch",
-                            plan.gauge().stitches(),
+                            plan.basis().gauge().stitches(),
                             "The gauge, {found}, was counted over less than {span}, where half a stitch counts for"
                                     + " much.")
                     .with("span", Amount.mm(JudgeRules.TINY_SPAN.value()))
                     .helps("Count over a longer span, or in three places."));
         }
-        Step foot = plan.tube().sockFoot();
+        Step foot = plan.tube().lengths().foot();
         if (!plan.instepUnlikeSwatch() && foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
             checks.add(draft(
                             MATTERS,
@@ -102,7 +105,7 @@ final class FabricDoubts {
         }
         boolean once = swatch.onTheTube().isEmpty() && swatch.rounds().size() == 1;
         if (once && longest(swatch.rounds()) < JudgeRules.LONG_SPAN.value()) {
-            Step rounds = plan.gauge().rounds();
+            Step rounds = plan.basis().gauge().rounds();
             checks.add(draft(
                             WORTH_KNOWING,
                             "swatch.once",
@@ -118,7 +121,7 @@ final class FabricDoubts {
                             MATTERS,
                             "swatch.unwashed",
                             "swatch.fabric.state",
-                            plan.gauge().rounds(),
+                            plan.basis().gauge().rounds(),
                             "The swatch, {found}, was not washed; the sock will be, and may change its size.")
                     .helps("Wash and dry the swatch as the sock will be, and count again."));
         }
@@ -127,7 +130,7 @@ final class FabricDoubts {
                             WORTH_KNOWING,
                             "swatch.flat",
                             "swatch.fabric.inTheRound",
-                            plan.gauge().stitches(),
+                            plan.basis().gauge().stitches(),
                             "The swatch, {found}, was worked flat; many knit looser or tighter in the round.")
                     .helps("Measure the tube itself once it is a hand’s width long."));
         }
@@ -143,19 +146,18 @@ final class FabricDoubts {
         return readings.stream().mapToDouble(Reading::spanMm).max().orElse(0);
     }
 
-    private void apart(String what, List<Reading> readings, Optional<Step> apart) {
+    private void apart(CountedWay way, List<Reading> readings, Optional<Step> apart) {
         apart.filter(by -> by.value() > GaugeRules.MOST_APART.value()).ifPresent(by -> {
-            Unit unit = what.equals("stitches") ? Unit.STITCHES_PER_10CM : Unit.ROUNDS_PER_10CM;
             double least = readings.stream().mapToDouble(Reading::per10cm).min().orElseThrow();
             double most = readings.stream().mapToDouble(Reading::per10cm).max().orElseThrow();
             checks.add(draft(
                             MATTERS,
                             "swatch.apart",
-                            "swatch." + what,
+                            "swatch." + way.things(),
                             by,
-                            "The counts of " + what + " differ: from {least} to {most}.")
-                    .with("least", new Amount(least, unit))
-                    .with("most", new Amount(most, unit))
+                            "The counts of " + way.things() + " differ: from {least} to {most}.")
+                    .with("least", new Amount(least, way.rate()))
+                    .with("most", new Amount(most, way.rate()))
                     .helps("Count in a third place; or the wash was uneven."));
         });
     }
@@ -217,7 +219,8 @@ final class FabricDoubts {
     }
 
     private void gauge() {
-        plan.gaugeAdvice()
+        plan.basis()
+                .gaugeAdvice()
                 .filter(advice -> advice.verdict() != GaugeAdvice.Verdict.ON_GAUGE)
                 .ifPresent(advice -> checks.add(draft(
                                 WORTH_KNOWING,
@@ -302,12 +305,12 @@ final class FabricDoubts {
     private Draft lessMain(Draft draft) {
         Optional<LegYarn> leg = plan.yarn().leg();
         int cuff = plan.cuff().rounds().count();
-        if (leg.isPresent() && !plan.tube().legIsResult()) {
+        if (leg.isPresent() && !plan.tube().wanted().legIsResult()) {
             int longest = leg.get().longestRounds().count();
             int whole = longest + cuff;
             if (longest >= 1
                     && whole >= SHORTEST_LEG
-                    && longest < plan.tube().legRounds().count()) {
+                    && longest < plan.tube().rounds().leg().count()) {
                 return draft.with("leg", Amount.mm(leg.get().longestLeg().value()))
                         .helps(
                                 "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh"

@@ -55,7 +55,7 @@ final class HeelDoubts {
                                         + " measures cannot tell the two apart.")
                 .with("limit", Amount.share(room.limit().value()))
                 .with("advised", Amount.rounds(room.advised()));
-        int plainNow = plan.heel().plainRounds().count();
+        int plainNow = plan.heel().shaping().plainRounds().count();
         if (Checks.planned(() -> plain(checks.spec(), room.advised())).isEmpty()) {
             // A leg measured from the floor has the heel within it.
             checks.add(draft.helps("Knit {advised} before the first decrease, and make the leg higher for them."));
@@ -78,12 +78,12 @@ final class HeelDoubts {
     }
 
     private void estimated() {
-        if (plan.foot().diagonalEstimated()) {
+        if (plan.basis().foot().diagonalEstimated()) {
             checks.add(draft(
                             WORTH_KNOWING,
                             "heel.estimated",
                             "foot.heelDiagonalMm",
-                            plan.foot().heelDiagonal(),
+                            plan.basis().foot().heelDiagonal(),
                             "The heel diagonal, {found}, is only estimated from the ball; the room at the heel"
                                     + " rests on it.")
                     .helps("Measure from under the heel over the front of the ankle."));
@@ -91,7 +91,8 @@ final class HeelDoubts {
     }
 
     private void share() {
-        Step share = FitRules.heelShare(plan.heel().depth(), plan.foot().length());
+        Step share = FitRules.heelShare(
+                plan.heel().shaping().depth(), plan.basis().foot().length());
         boolean little = share.value() < JudgeRules.LEAST_HEEL.value();
         if (!little && share.value() <= JudgeRules.MOST_HEEL.value()) {
             return;
@@ -105,7 +106,7 @@ final class HeelDoubts {
         Optional<ShapingChoice> other = within(little);
         checks.add(other.map(choice -> {
                     int rounds = choice.plainRounds().orElse(0);
-                    String shape = choice.schoolTaken() == plan.heel().school()
+                    String shape = choice.schoolTaken() == plan.heel().shaping().school()
                             ? ""
                             : "Shape it as " + choice.schoolTaken().phrase() + ". ";
                     return draft.with("plain", Amount.rounds(rounds))
@@ -123,7 +124,7 @@ final class HeelDoubts {
     /** A heel of the usual share: other plain rounds, or where those cannot do it the wedge. */
     private Optional<ShapingChoice> within(boolean little) {
         ShapingChoice now = checks.spec().choices().heel();
-        int plainNow = plan.heel().plainRounds().count();
+        int plainNow = plan.heel().shaping().plainRounds().count();
         int by = little ? 1 : -1;
         for (ShapingChoice choice : new ShapingChoice[] {now, ShapingChoice.of(ShapingSchool.WEDGE, plainNow)}) {
             for (int p = plainNow; p >= 0 && p <= MOST_PLAIN; p += by) {
@@ -139,22 +140,23 @@ final class HeelDoubts {
     }
 
     private static boolean usualShare(SockPlan plan) {
-        double share =
-                FitRules.heelShare(plan.heel().depth(), plan.foot().length()).value();
+        double share = FitRules.heelShare(
+                        plan.heel().shaping().depth(), plan.basis().foot().length())
+                .value();
         return share >= JudgeRules.LEAST_HEEL.value() && share <= JudgeRules.MOST_HEEL.value();
     }
 
     /** Plain rounds that were added, since the extra stitches of the corners go in them. */
     private void corners() {
         // Where nobody chose how many, nobody misses any.
-        int has = plan.heel().plainRounds().count();
+        int has = plan.heel().shaping().plainRounds().count();
         int wanted = checks.spec().choices().heel().plainRounds().orElse(has);
         if (has > wanted) {
             checks.add(draft(
                             WORTH_KNOWING,
                             "heel.corners",
                             PLAIN,
-                            plan.heel().plainRounds(),
+                            plan.heel().shaping().plainRounds(),
                             "The heel has {found} before its decreases, "
                                     + (wanted == 0 ? "though you chose none" : "not {wanted}")
                                     + ": the extra stitches at its corners are decreased in them.")

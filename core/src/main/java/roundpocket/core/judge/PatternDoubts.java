@@ -97,7 +97,7 @@ final class PatternDoubts {
     }
 
     private double out(Neighbour neighbour) {
-        return Math.abs(neighbour.realEase().value() - plan.ease().value());
+        return Math.abs(neighbour.realEase().value() - plan.basis().ease().value());
     }
 
     private Optional<Neighbour> other(Neighbour first) {
@@ -128,7 +128,7 @@ final class PatternDoubts {
                         foot ? MATTERS : WORTH_KNOWING,
                         "pattern.gauge",
                         "choices.pattern.swatched",
-                        plan.gauge().stitches(),
+                        plan.basis().gauge().stitches(),
                         "The gauge, {found}, is that of plain fabric; a pattern has a gauge of its own, so "
                                 + (foot ? "the foot is" : "these figures are") + " less sure.")
                 .helps(

@@ -36,9 +36,9 @@ final class ShapingDoubts {
 
     static void add(Checks checks) {
         ShapingDoubts shapings = new ShapingDoubts(checks);
-        shapings.parity(true, shapings.plan.heel());
-        shapings.parity(false, shapings.plan.toe());
-        shapings.plan.foot().toeForm().ifPresent(shapings::toeForm);
+        shapings.parity(true, shapings.plan.heel().shaping());
+        shapings.parity(false, shapings.plan.toe().shaping());
+        shapings.plan.basis().foot().toeForm().ifPresent(shapings::toeForm);
         shapings.inLine();
     }
 
@@ -85,12 +85,13 @@ final class ShapingDoubts {
                 "toe.form",
                 "choices.toe.school",
                 JudgeRules.closeShare(
-                        plan.toe().closingSide(), plan.stitchCount().half()),
+                        plan.toe().shaping().closingSide(), plan.stitchCount().half()),
                 "The toe ends " + form.title() + ", {found} as wide as it starts; the toes are " + wanted.title()
                         + ".");
         ShapingChoice now = checks.spec().choices().toe();
         Optional<ShapingChoice> better = FOR_TOES.stream()
-                .map(school -> ShapingChoice.of(school, plan.toe().plainRounds().count()))
+                .map(school -> ShapingChoice.of(
+                        school, plan.toe().shaping().plainRounds().count()))
                 .filter(choice -> ends(choice, wanted))
                 .findFirst();
         if (better.isPresent()) {
@@ -101,8 +102,8 @@ final class ShapingDoubts {
             return;
         }
         int side = own(wanted);
-        ShapingChoice own =
-                ShapingChoice.own(plan.toe().plainRounds().count(), true, Close.GRAFT, List.of(Phase.until(2, side)));
+        ShapingChoice own = ShapingChoice.own(
+                plan.toe().shaping().plainRounds().count(), true, Close.GRAFT, List.of(Phase.until(2, side)));
         if (ends(own, wanted) && now.schoolTaken() != ShapingSchool.SHORT_ROWS) {
             checks.add(draft.with("side", Amount.stitches(side))
                     .helps(
@@ -134,10 +135,10 @@ final class ShapingDoubts {
     /** How a toe ends: by the width of its close, beside its start; a rhythm of every round rounds it off. */
     static ToeForm form(SockPlan plan) {
         double share = JudgeRules.closeShare(
-                        plan.toe().closingSide(), plan.stitchCount().half())
+                        plan.toe().shaping().closingSide(), plan.stitchCount().half())
                 .value();
-        boolean quick =
-                plan.toe().phases().stream().anyMatch(phase -> phase.every().count() == 1);
+        boolean quick = plan.toe().shaping().phases().stream()
+                .anyMatch(phase -> phase.every().count() == 1);
         if (share <= JudgeRules.POINTED.value() && !quick) {
             return ToeForm.POINTED;
         }
@@ -145,7 +146,7 @@ final class ShapingDoubts {
     }
 
     private void inLine() {
-        if (plan.toe().begun()) {
+        if (plan.toe().shaping().begun()) {
             return;
         }
         boolean knittedOn = plan.tube().way() == Way.CUFF_DOWN;

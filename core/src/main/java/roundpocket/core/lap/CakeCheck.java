@@ -136,7 +136,7 @@ public record CakeCheck(
         Step perRound = YarnModel.perRound(
                 "grams in a round of the leg",
                 yarn.grams(),
-                course.plan().tube().legRounds());
+                course.plan().tube().rounds().leg());
         Step allowed = YarnModel.roundsFrom(
                 "rounds of leg that the cake still allows",
                 cake,
@@ -161,7 +161,7 @@ public record CakeCheck(
                         .made()
                         .longestWholeLeg(
                                 Given.tried("rounds of leg that there is yarn for", total, Unit.ROUNDS),
-                                tube.footRounds(),
+                                tube.rounds().foot(),
                                 tube.way() == Way.CUFF_DOWN)
                         .stream())
                 .mapToInt(Step::count)

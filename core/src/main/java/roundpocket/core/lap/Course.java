@@ -202,7 +202,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         LapPlan.Place place = lap.at(position);
         for (int i = 0; i < place.step(); i++) {
             boolean same = i < other.lap.steps().size()
-                    && other.lap.steps().get(i).id().equals(lap.steps().get(i).id())
+                    && other.lap.steps().get(i).name() == lap.steps().get(i).name()
                     && other.lap
                             .steps()
                             .get(i)
@@ -217,7 +217,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         }
         LapStep here = lap.steps().get(place.step());
         return place.step() < other.lap.steps().size()
-                && other.lap.steps().get(place.step()).id().equals(here.id())
+                && other.lap.steps().get(place.step()).name() == here.name()
                 && other.lap.steps().get(place.step()).presses().size() >= place.done();
     }
 
@@ -243,7 +243,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
     /** Rounds that are knitted, counted from where this knitter counts. */
     private int roundsDone(int position) {
         Map<Section, Progress> progress = lap.progress(position);
-        CountFrom from = plan.tube().count().from();
+        CountFrom from = plan.tube().heelLine().count().from();
         Set<Section> counted =
                 switch (from) {
                     case TOE_TIP -> EnumSet.of(Section.TOE, Section.FOOT, Section.LEG);
@@ -286,7 +286,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             }
             OptionalInt foot = fixed(Section.FOOT, progress, wanted);
             if (foot.isPresent()) {
-                int opening = plan.toe().rounds().count() + foot.getAsInt();
+                int opening = plan.toe().shaping().rounds().count() + foot.getAsInt();
                 choices = choices.withPlacing(PlacingChoice.marked(opening, CountFrom.TOE_TIP));
             }
             OptionalInt leg = fixed(Section.LEG, progress, wanted);
@@ -304,8 +304,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         }
         Progress heel = progress.get(Section.HEEL);
         if (heel != null && heel.begun()) {
-            choices = choices.withHeel(
-                    choices.heel().withPlainRounds(plan.heel().plainRounds().count()));
+            choices = choices.withHeel(choices.heel()
+                    .withPlainRounds(plan.heel().shaping().plainRounds().count()));
         }
         return changed.withChoices(choices);
     }

@@ -18,22 +18,32 @@ public record Difference(String label, Step before, Step after) {
     public static List<Difference> between(SockPlan one, SockPlan other) {
         List<Difference> all = new ArrayList<>();
         all.add(new Difference(
-                "Round gauge", one.gauge().rounds(), other.gauge().rounds()));
+                "Round gauge",
+                one.basis().gauge().rounds(),
+                other.basis().gauge().rounds()));
         if (one.tube().way() != Way.READY_TUBE) {
             all.add(new Difference(
                     "To the heel line",
-                    one.tube().count().rounds(),
-                    other.tube().count().rounds()));
-            all.add(new Difference("Foot", one.tube().footRounds(), other.tube().footRounds()));
-            all.add(new Difference("Leg", one.tube().legRounds(), other.tube().legRounds()));
+                    one.tube().heelLine().count().rounds(),
+                    other.tube().heelLine().count().rounds()));
+            all.add(new Difference(
+                    "Foot", one.tube().rounds().foot(), other.tube().rounds().foot()));
+            all.add(new Difference(
+                    "Leg", one.tube().rounds().leg(), other.tube().rounds().leg()));
         }
         all.add(new Difference("Cuff", one.cuff().rounds(), other.cuff().rounds()));
-        all.add(new Difference("Heel", one.heel().rounds(), other.heel().rounds()));
-        all.add(new Difference("Tube", one.tube().tubeRounds(), other.tube().tubeRounds()));
         all.add(new Difference(
-                "Tube on the tape", one.tube().tubeLength(), other.tube().tubeLength()));
+                "Heel", one.heel().shaping().rounds(), other.heel().shaping().rounds()));
         all.add(new Difference(
-                "The sock’s foot", one.tube().sockFoot(), other.tube().sockFoot()));
+                "Tube", one.tube().rounds().tube(), other.tube().rounds().tube()));
+        all.add(new Difference(
+                "Tube on the tape",
+                one.tube().lengths().tube(),
+                other.tube().lengths().tube()));
+        all.add(new Difference(
+                "The sock’s foot",
+                one.tube().lengths().foot(),
+                other.tube().lengths().foot()));
         all.add(new Difference(
                 "Yarn of the pair", one.yarn().pairGrams(), other.yarn().pairGrams()));
         return all.stream().filter(Difference::tells).toList();

@@ -47,7 +47,7 @@ final class HeelSteps {
                 };
         int lost = way.lost().step().count();
         out.add(out.step(
-                "line",
+                StepName.LINE,
                 Doing.LINE,
                 "Heel line",
                 here,
@@ -62,7 +62,7 @@ final class HeelSteps {
         int above = opening.above().count();
         String legs = "the right leg (the left if you are left-handed)";
         out.add(out.step(
-                "heel-pick-up-below",
+                StepName.HEEL_PICK_UP_BELOW,
                 Doing.PICK_UP,
                 "Pick up, lower needle",
                 "On the foot side of the heel line, pick up " + legs + " of each of the " + below
@@ -70,7 +70,7 @@ final class HeelSteps {
                 List.of(new Press(below + " on the lower needle", below)),
                 Stage.OPEN));
         out.add(out.step(
-                "heel-pick-up-above",
+                StepName.HEEL_PICK_UP_ABOVE,
                 Doing.PICK_UP,
                 "Pick up, upper needle",
                 "Skip the heel-line row. In the row on its leg side, pick up the same leg of each of the " + above
@@ -78,7 +78,7 @@ final class HeelSteps {
                 List.of(new Press(above + " on the upper needle", below + above)),
                 Stage.OPEN));
         out.check(
-                "heel-count",
+                StepName.HEEL_COUNT,
                 "Count both needles",
                 opening.way().cuts()
                         ? "Don’t cut until both needles have " + half + " sts."
@@ -86,15 +86,19 @@ final class HeelSteps {
                 half,
                 Stage.OPEN);
         open();
-        out.shape("heel", "Heel", plan.heel(), plan.heel().list());
-        out.close("heel", plan.heel(), plan.heelGraft(), Steps.tail(plan, Section.HEEL));
+        out.shape(
+                StepName.HEEL,
+                "Heel",
+                plan.heel().shaping(),
+                plan.heel().shaping().list());
+        out.close(Section.HEEL, plan.heel().shaping(), plan.heel().graft(), Steps.tail(plan, Section.HEEL));
         out.inCommon();
     }
 
     private void open() {
         opening.snip()
                 .ifPresent(snip -> out.cut(
-                        "snip",
+                        StepName.SNIP,
                         "Cut",
                         "One hand flat inside the tube. Snip one leg of st " + snip.count() + " of the " + half
                                 + " in the row between the needles, and nothing else.",
@@ -109,7 +113,7 @@ final class HeelSteps {
                 Stage.OPEN));
         int live = opening.live().count();
         out.add(out.step(
-                "corners",
+                StepName.CORNERS,
                 Doing.CORNERS,
                 "Corners",
                 atTheCorners(live),
@@ -118,13 +122,13 @@ final class HeelSteps {
     }
 
     /** The id of the step that takes the row out: each way looks otherwise, and is drawn so. */
-    private String wayOut() {
+    private StepName wayOut() {
         if (!opening.way().cuts()) {
-            return "waste-out";
+            return StepName.WASTE_OUT;
         }
         return switch (opening.corners()) {
-            case LEAVE_TWO, LEAVE_ONE_AND_A_HALF -> "unpick";
-            case PICK_UP, CLOSE_LATER -> "unpick-all";
+            case LEAVE_TWO, LEAVE_ONE_AND_A_HALF -> StepName.UNPICK;
+            case PICK_UP, CLOSE_LATER -> StepName.UNPICK_ALL;
         };
     }
 
@@ -163,7 +167,7 @@ final class HeelSteps {
         if (opening.corners() == Corners.CLOSE_LATER) {
             out.one(
                     Doing.FINISH,
-                    "corner-holes",
+                    StepName.CORNER_HOLES,
                     "Close the heel’s corners",
                     "At each corner run the joining tail round and round the gap from inside, and pull it shut.",
                     Stage.FINISH);
@@ -175,7 +179,7 @@ final class HeelSteps {
         int side = opening.heelSide().count();
         int live = 2 * side;
         out.add(out.step(
-                "old-heel-lifeline",
+                StepName.OLD_HEEL_LIFELINE,
                 Doing.PICK_UP,
                 "Pick up the sts",
                 "In the last round of the tube beside the old heel, pick up the same leg of every st on two thin"
@@ -184,13 +188,13 @@ final class HeelSteps {
                 List.of(new Press(live + " sts are on", live)),
                 Stage.OPEN));
         out.check(
-                "old-heel-count",
+                StepName.OLD_HEEL_COUNT,
                 "Count both needles",
                 "Don’t cut until both needles have " + side + " sts.",
                 side,
                 Stage.OPEN);
         out.add(new LapStep(
-                "old-heel-off",
+                StepName.OLD_HEEL_OFF,
                 Doing.CUT,
                 "Cut the old heel off",
                 "One hand flat inside. Snip one st two rounds above the needles, in the heel and not in the tube,"
@@ -203,7 +207,11 @@ final class HeelSteps {
                 true,
                 Optional.of(Stage.OPEN),
                 Sharing.EACH));
-        out.shape("heel", "New heel", plan.heel(), plan.heel().list());
-        out.close("heel", plan.heel(), plan.heelGraft(), Steps.tail(plan, Section.HEEL));
+        out.shape(
+                StepName.HEEL,
+                "New heel",
+                plan.heel().shaping(),
+                plan.heel().shaping().list());
+        out.close(Section.HEEL, plan.heel().shaping(), plan.heel().graft(), Steps.tail(plan, Section.HEEL));
     }
 }

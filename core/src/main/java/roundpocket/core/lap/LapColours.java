@@ -220,7 +220,7 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
         private Group group(Section section) {
             return switch (section) {
                 case HEEL -> Group.HEEL;
-                case TOE -> plan.toe().begun() ? Group.TUBE : Group.TOE;
+                case TOE -> plan.toe().shaping().begun() ? Group.TUBE : Group.TOE;
                 default -> Group.TUBE;
             };
         }
@@ -240,10 +240,11 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                 if (!tubeBegun) {
                     passes.add(Pass.tail(ColourWindOff.endM()));
                     if (first.section() == Section.TOE) {
-                        double start = plan.toe().stitchesWorked().value()
+                        double start = plan.toe().shaping().stitchesWorked().value()
                                 - plan.toe()
+                                        .shaping()
                                         .list()
-                                        .get(plan.toe().list().size() - 1)
+                                        .get(plan.toe().shaping().list().size() - 1)
                                         .cumulative();
                         passes.add(Pass.tail(start * repeat.stitchM()));
                     } else if (first.section() == Section.CUFF && plan.tube().way() == Way.CUFF_DOWN) {

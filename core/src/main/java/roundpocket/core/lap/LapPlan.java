@@ -90,10 +90,10 @@ public record LapPlan(List<LapStep> steps) {
         Place place = at(position);
         List<Integer> starts = other.starts();
         for (int i = place.step(); i < steps.size(); i++) {
-            String id = steps.get(i).id();
+            StepName name = steps.get(i).name();
             for (int j = 0; j < starts.size(); j++) {
                 LapStep there = other.steps.get(j);
-                if (there.id().equals(id)) {
+                if (there.name() == name) {
                     int done = i == place.step() ? place.done() : 0;
                     return starts.get(j) + Math.min(done, there.presses().size());
                 }

@@ -12,7 +12,7 @@ import roundpocket.core.plan.Section;
 /**
  * One step of the work on one sock.
  *
- * @param id stable name, unique within the sock, such as {@code foot} or {@code heel-graft}
+ * @param name which step it is, unique within the sock
  * @param doing what is done in it
  * @param title short name, as it stands above the count
  * @param instruction what to do, in a sentence or two, with {@code {name}} where an amount goes
@@ -25,7 +25,7 @@ import roundpocket.core.plan.Section;
  * @param sharing how it is done where both socks are on the needles together
  */
 public record LapStep(
-        String id,
+        StepName name,
         Doing doing,
         String title,
         String instruction,
@@ -63,11 +63,11 @@ public record LapStep(
     }
 
     LapStep with(Map<String, Amount> named) {
-        return new LapStep(id, doing, title, instruction, named, before, presses, expected, forGood, stage, sharing);
+        return new LapStep(name, doing, title, instruction, named, before, presses, expected, forGood, stage, sharing);
     }
 
     LapStep shared(Sharing other) {
-        return new LapStep(id, doing, title, instruction, amounts, before, presses, expected, forGood, stage, other);
+        return new LapStep(name, doing, title, instruction, amounts, before, presses, expected, forGood, stage, other);
     }
 
     /** Its instruction, or the words of one of its presses, with the amounts in them. */
@@ -80,25 +80,19 @@ public record LapStep(
         return doing == Doing.CUT;
     }
 
-    /** The section that its rounds make; none for a step that makes no fabric. */
-    public Optional<Section> section() {
-        return sectionOf(id);
+    /** The name as it is kept and sent. */
+    public String id() {
+        return name.id();
     }
 
-    static Optional<Section> sectionOf(String id) {
-        return switch (id) {
-            case "toe", "toe-plain" -> Optional.of(Section.TOE);
-            case "foot", "foot-begun" -> Optional.of(Section.FOOT);
-            case "leg", "leg-begun" -> Optional.of(Section.LEG);
-            case "cuff" -> Optional.of(Section.CUFF);
-            case "heel" -> Optional.of(Section.HEEL);
-            default -> Optional.empty();
-        };
+    /** The section that its rounds make; none for a step that makes no fabric. */
+    public Optional<Section> section() {
+        return name.section();
     }
 
     /** The section that its yarn is counted with; the round that is lost at the opening goes with the leg. */
     Optional<Section> yarnSection() {
-        return id.equals("line") ? Optional.of(Section.LEG) : section();
+        return name == StepName.LINE ? Optional.of(Section.LEG) : section();
     }
 
     /** Live loops on the needles after it. */

@@ -36,7 +36,7 @@ public final class LapWords {
         Place after = next.lap().at(sock.course().lap().carried(sock.position(), next.lap()));
         LapStep there = next.lap().steps().get(after.step());
         String what = lower(step.title());
-        if (!there.id().equals(step.id())) {
+        if (there.name() != step.name()) {
             return "The " + what + " ends here, " + rounds(left) + " sooner than planned.";
         }
         int now = there.presses().size() - after.done();

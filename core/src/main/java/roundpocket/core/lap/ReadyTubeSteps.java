@@ -41,7 +41,7 @@ final class ReadyTubeSteps {
         }
         out.one(
                 Doing.CHECK,
-                "ready-count",
+                StepName.READY_COUNT,
                 "Count the tube",
                 "Count once around the tube: " + stitches
                         + " sts. Choose the end that becomes the toe of the first sock;"
@@ -50,7 +50,7 @@ final class ReadyTubeSteps {
         cut.ravelled()
                 .ifPresent(rounds -> out.one(
                         Doing.UNPICK,
-                        "ready-ravel",
+                        StepName.READY_RAVEL,
                         "Unravel yarn",
                         "Unravel " + rounds.count() + " rounds from the far end and wind them up: they are the yarn for"
                                 + " heels, toes and cuffs. Put the end on a thread again.",
@@ -63,7 +63,7 @@ final class ReadyTubeSteps {
     private void firstPiece() {
         out.one(
                 Doing.CHECK,
-                "ready-count",
+                StepName.READY_COUNT,
                 "Count both pieces",
                 "Count once around each piece: " + stitches + " sts. Then count along a column, spare rounds left out: "
                         + cut.pieceRounds().count() + " rounds in each. Lay them with their toes at the same end.",
@@ -75,7 +75,7 @@ final class ReadyTubeSteps {
                 ? "From the end that becomes the first toe, count "
                 : "From the other end of the tube, count ";
         out.add(out.step(
-                        "rims-" + number,
+                        number == 1 ? StepName.RIMS_1 : StepName.RIMS_2,
                         Doing.PICK_UP,
                         cut.cuts() == 1 ? "Needles beside the cut" : "Needles beside cut " + number,
                         from
@@ -88,13 +88,13 @@ final class ReadyTubeSteps {
                         "rounds", Amount.rounds(cut.pieceRounds().value()),
                         "length", Amount.mm(cut.pieceLength().value()))));
         out.check(
-                "rims-count-" + number,
+                number == 1 ? StepName.RIMS_COUNT_1 : StepName.RIMS_COUNT_2,
                 "Count both rims",
                 "Don’t cut until both needles have " + stitches + " sts.",
                 stitches,
                 Stage.OPEN);
         out.add(new LapStep(
-                "cut-" + number,
+                number == 1 ? StepName.CUT_1 : StepName.CUT_2,
                 Doing.CUT,
                 cut.cuts() == 1 ? "Cut the tube" : "Cut " + number,
                 "Snip one st of the round between the needles and unpick that round all the way around. Both rims"
@@ -113,7 +113,7 @@ final class ReadyTubeSteps {
     void secondPiece() {
         out.one(
                 Doing.CHECK,
-                "second-piece",
+                StepName.SECOND_PIECE,
                 "The second piece",
                 "Take the second piece, the toe at the same end as in the first. It follows the first round for round;"
                         + " nothing more is cut off.",
@@ -123,7 +123,7 @@ final class ReadyTubeSteps {
     /** The cuff's stitches come onto the needles; the first piece has its cut rim there. */
     void cuffEnd(int sock) {
         out.pickUp(
-                "cuff-on",
+                StepName.CUFF_ON,
                 "The cuff’s end",
                 "Put the " + stitches + " sts at the cuff’s end on the needles." + spare(sock == 1),
                 stitches);
@@ -132,7 +132,7 @@ final class ReadyTubeSteps {
     /** The toe's stitches come onto the needles; the second piece has its cut rim there. */
     void toeEnd(int sock) {
         out.pickUp(
-                "toe-pick-up",
+                StepName.TOE_PICK_UP,
                 "The toe’s end",
                 "Put the " + stitches + " sts at the toe’s end on two needles, " + half
                         + " on each, in the columns you marked." + spare(sock == 2),
@@ -153,11 +153,11 @@ final class ReadyTubeSteps {
 
     /** Where the heel is opened: found from the leg's start, since nobody marked it while knitting. */
     void findLine() {
-        Counted counted = plan.tube().countedFrom(CountFrom.START_OF_LEG);
+        Counted counted = plan.tube().heelLine().countedFrom(CountFrom.START_OF_LEG);
         Step rounds = counted.rounds();
         int snip = plan.opening().snip().orElseThrow().count();
         out.add(out.step(
-                        "find-line",
+                        StepName.FIND_LINE,
                         Doing.LINE,
                         "Find the heel line",
                         "From the start of the leg, just below the cuff, count {rounds} down: {length} on the tape."
@@ -176,7 +176,7 @@ final class ReadyTubeSteps {
     void columns() {
         out.one(
                 Doing.CHECK,
-                "columns",
+                StepName.COLUMNS,
                 "Mark the sides",
                 "Mark two columns of sts from cuff to toe, " + half
                         + " sts apart: the sole’s two sides. Toe and heel keep to" + " them.",

@@ -50,20 +50,32 @@ final class StepWriter {
 
     void begin(String title, String instruction, int cast, Section first) {
         yarn.cast(first);
-        add(step("begin", Doing.BEGIN, title, instruction, List.of(new Press(cast + " sts are on", cast)), Stage.KNIT));
+        add(step(
+                StepName.BEGIN,
+                Doing.BEGIN,
+                title,
+                instruction,
+                List.of(new Press(cast + " sts are on", cast)),
+                Stage.KNIT));
     }
 
     /** Rounds of foot or leg. */
-    void rounds(String id, String title, List<Press> presses) {
+    void rounds(StepName name, String title, List<Press> presses) {
         if (!presses.isEmpty()) {
             boolean plain = presses.stream().allMatch(press -> press.pattern() == 0);
-            add(step(id, Doing.ROUNDS, title, plain ? "Knit." : "Work in pattern.", joining(id, presses), Stage.KNIT));
+            add(step(
+                    name,
+                    Doing.ROUNDS,
+                    title,
+                    plain ? "Knit." : "Work in pattern.",
+                    joining(name, presses),
+                    Stage.KNIT));
         }
     }
 
     /** The presses of a section, the first of them with the yarn that is joined for it. */
-    List<Press> joining(String id, List<Press> presses) {
-        String first = LapStep.sectionOf(id).map(yarn::join).orElse("");
+    List<Press> joining(StepName name, List<Press> presses) {
+        String first = name.section().map(yarn::join).orElse("");
         if (first.isEmpty() || presses.isEmpty()) {
             return presses;
         }
@@ -84,10 +96,10 @@ final class StepWriter {
                 .toList();
     }
 
-    void hold(String id, String title) {
+    void hold(StepName name, String title) {
         yarn.hold();
         add(step(
-                id,
+                name,
                 Doing.HOLD,
                 title,
                 "Run a thread through all " + loops + " live sts and leave them.",
@@ -95,15 +107,15 @@ final class StepWriter {
                 Stage.KNIT));
     }
 
-    void resume(String id, String title) {
+    void resume(StepName name, String title) {
         yarn.resume();
-        pickUp(id, title, "Put the " + stitches + " waiting sts back on the needles.", stitches);
+        pickUp(name, title, "Put the " + stitches + " waiting sts back on the needles.", stitches);
     }
 
-    void pickUp(String id, String title, String instruction, int number) {
+    void pickUp(StepName name, String title, String instruction, int number) {
         int now = loops + number;
         add(new LapStep(
-                id,
+                name,
                 Doing.PICK_UP,
                 title,
                 instruction,
@@ -117,9 +129,9 @@ final class StepWriter {
     }
 
     /** A count before the work goes on; {@code each} sts on each of two needles. */
-    void check(String id, String title, String instruction, int each, Stage stage) {
+    void check(StepName name, String title, String instruction, int each, Stage stage) {
         add(new LapStep(
-                id,
+                name,
                 Doing.CHECK,
                 title,
                 instruction,
@@ -133,9 +145,9 @@ final class StepWriter {
     }
 
     /** A cut, which cannot be undone. */
-    void cut(String id, String title, String instruction, String done, int each) {
+    void cut(StepName name, String title, String instruction, String done, int each) {
         add(new LapStep(
-                id,
+                name,
                 Doing.CUT,
                 title,
                 instruction,
@@ -149,7 +161,7 @@ final class StepWriter {
     }
 
     /** The rounds of a heel or a toe. */
-    void shape(String id, String title, Shaping shaping, List<ShapingRound> rounds) {
+    void shape(StepName name, String title, Shaping shaping, List<ShapingRound> rounds) {
         int rows = (int) rounds.stream()
                 .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
                 .count();
@@ -168,7 +180,7 @@ final class StepWriter {
             presses.add(new Press(words, live, round.cumulative() - worked));
             worked = round.cumulative();
         }
-        add(step(id, Doing.SHAPE, title, beforeShaping(id, shaping, rounds), joining(id, presses), Stage.KNIT));
+        add(step(name, Doing.SHAPE, title, beforeShaping(name, shaping, rounds), joining(name, presses), Stage.KNIT));
     }
 
     private static String words(ShapingRound round) {
@@ -191,10 +203,10 @@ final class StepWriter {
                 .orElse(0);
     }
 
-    private String beforeShaping(String id, Shaping shaping, List<ShapingRound> rounds) {
+    private String beforeShaping(StepName name, Shaping shaping, List<ShapingRound> rounds) {
         boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
         return rows
-                ? worked(id, shaping, ", each a st shorter than the one before, then each a st longer again; ")
+                ? worked(name, shaping, ", each a st shorter than the one before, then each a st longer again; ")
                         + turning.beforehand()
                 : named(shaping)
                         + "Place a marker at the start of the round, at one side. Both needles must have the same"
@@ -203,8 +215,8 @@ final class StepWriter {
     }
 
     /** Which half is worked in short rows, and which one waits. */
-    private static String worked(String id, Shaping shaping, String rows) {
-        if (id.equals("heel")) {
+    private static String worked(StepName name, Shaping shaping, String rows) {
+        if (name == StepName.HEEL) {
             return "Short rows on the lower needle" + rows + "the sts on the upper needle wait and are grafted to it. ";
         }
         return shaping.begun()
@@ -221,11 +233,11 @@ final class StepWriter {
     }
 
     /** Closes a heel or a toe; {@code tail} is what must hang from it. */
-    void close(String id, Shaping shaping, Optional<Graft> graft, Amount tail) {
+    void close(Section part, Shaping shaping, Optional<Graft> graft, Amount tail) {
         yarn.cut();
         if (shaping.choice().closeTaken() == Close.DRAW_THROUGH || graft.isEmpty()) {
             add(step(
-                            id + "-draw",
+                            part == Section.HEEL ? StepName.HEEL_DRAW : StepName.TOE_DRAW,
                             Doing.CLOSE,
                             "Cinch",
                             "Cut a tail of {tail}. Thread it through the " + loops + " sts twice and pull tight.",
@@ -241,7 +253,7 @@ final class StepWriter {
             moves.add(new Press(move.move().words(), live));
         }
         add(step(
-                        id + "-graft",
+                        part == Section.HEEL ? StepName.HEEL_GRAFT : StepName.TOE_GRAFT,
                         Doing.GRAFT,
                         "Graft (Kitchener stitch)",
                         loops / 2
@@ -254,7 +266,7 @@ final class StepWriter {
                 .with(Map.of("tail", tail)));
         one(
                 Doing.FINISH,
-                id + "-ear",
+                part == Section.HEEL ? StepName.HEEL_EAR : StepName.TOE_EAR,
                 "Close the corners",
                 graft.get().setUp()
                         ? "Use the tail to pull the ear at each corner to the inside; even out the grafted sts."
@@ -271,13 +283,13 @@ final class StepWriter {
                 : "Move 1 is the set-up, on the back needle only; the last two take off the final sts.";
     }
 
-    void one(Doing doing, String id, String title, String instruction, Stage stage) {
-        add(step(id, doing, title, instruction, List.of(new Press("Done", loops)), stage));
+    void one(Doing doing, StepName name, String title, String instruction, Stage stage) {
+        add(step(name, doing, title, instruction, List.of(new Press("Done", loops)), stage));
     }
 
-    LapStep step(String id, Doing doing, String title, String instruction, List<Press> presses, Stage stage) {
+    LapStep step(StepName name, Doing doing, String title, String instruction, List<Press> presses, Stage stage) {
         return new LapStep(
-                id,
+                name,
                 doing,
                 title,
                 instruction,

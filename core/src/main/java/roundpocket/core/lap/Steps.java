@@ -35,7 +35,7 @@ final class Steps {
     }
 
     List<LapStep> all(HeelWhen heelWhen, int sock) {
-        boolean toeFirst = plan.toe().begun()
+        boolean toeFirst = plan.toe().shaping().begun()
                 || plan.tube().toeStart().toeFirst() && plan.tube().way() == Way.TOE_UP;
         switch (plan.tube().way()) {
             case TOE_UP -> toeUp(toeFirst, heelWhen);
@@ -45,14 +45,14 @@ final class Steps {
         heel.cornersLater();
         out.one(
                 Doing.FINISH,
-                "ends",
+                StepName.ENDS,
                 "Ends",
                 "Weave the ends in on the inside, over 6 to 8 sts, on the instep and not under the sole. Leave a little of"
                         + " each until the first wash.",
                 Stage.FINISH);
         out.one(
                 Doing.FINISH,
-                "wash",
+                StepName.WASH,
                 "Wash",
                 "Wash it and dry it flat on a form. Then wear it, and note how it fits.",
                 Stage.WEAR);
@@ -64,7 +64,7 @@ final class Steps {
         heel.old();
         out.one(
                 Doing.FINISH,
-                "ends",
+                StepName.ENDS,
                 "Ends",
                 "Close the corners with the beginning of the yarn, and weave the ends in on the inside.",
                 Stage.FINISH);
@@ -82,16 +82,16 @@ final class Steps {
                     stitches,
                     Section.FOOT);
         }
-        int foot = plan.tube().footRounds().count();
-        int leg = plan.tube().legRounds().count();
+        int foot = plan.tube().rounds().foot().count();
+        int leg = plan.tube().rounds().leg().count();
         foot(0, foot);
         heel.line();
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, leg);
-            out.rounds("leg-begun", "Leg, begun", pattern.of(Section.LEG, 0, past));
-            out.hold("leg-held", "The leg waits");
+            out.rounds(StepName.LEG_BEGUN, "Leg, begun", pattern.of(Section.LEG, 0, past));
+            out.hold(StepName.LEG_HELD, "The leg waits");
             heel.all();
-            out.resume("leg-taken-up", "The leg goes on");
+            out.resume(StepName.LEG_TAKEN_UP, "The leg goes on");
             leg(past, leg);
         } else {
             leg(0, leg);
@@ -127,15 +127,15 @@ final class Steps {
                 stitches,
                 Section.CUFF);
         cuff();
-        int foot = plan.tube().footRounds().count();
-        leg(0, plan.tube().legRounds().count());
+        int foot = plan.tube().rounds().foot().count();
+        leg(0, plan.tube().rounds().leg().count());
         heel.line();
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, foot);
-            out.rounds("foot-begun", "Foot, begun", pattern.of(Section.FOOT, 0, past));
-            out.hold("foot-held", "The foot waits");
+            out.rounds(StepName.FOOT_BEGUN, "Foot, begun", pattern.of(Section.FOOT, 0, past));
+            out.hold(StepName.FOOT_HELD, "The foot waits");
             heel.all();
-            out.resume("foot-taken-up", "The foot goes on");
+            out.resume(StepName.FOOT_TAKEN_UP, "The foot goes on");
             foot(past, foot);
             countTube();
             toe();
@@ -147,9 +147,9 @@ final class Steps {
             toe();
             heel.all();
         } else {
-            out.hold("foot-held", "The toe waits");
+            out.hold(StepName.FOOT_HELD, "The toe waits");
             heel.all();
-            out.resume("toe-pick-up", "The toe");
+            out.resume(StepName.TOE_PICK_UP, "The toe");
             toe();
         }
     }
@@ -182,11 +182,11 @@ final class Steps {
     }
 
     private void foot(int from, int to) {
-        out.rounds("foot", "Foot", pattern.of(Section.FOOT, from, to));
+        out.rounds(StepName.FOOT, "Foot", pattern.of(Section.FOOT, from, to));
     }
 
     private void leg(int from, int to) {
-        out.rounds("leg", "Leg", pattern.of(Section.LEG, from, to));
+        out.rounds(StepName.LEG, "Leg", pattern.of(Section.LEG, from, to));
     }
 
     // --- the parts -------------------------------------------------------------------------------------------------
@@ -198,38 +198,39 @@ final class Steps {
                     plan.technique().provisionalTaken().begin(half) + " They are the instep’s half of the toe.",
                     half,
                     Section.TOE);
-            out.shape("toe", "Toe", plan.toe(), toeRounds(true));
+            out.shape(StepName.TOE, "Toe", plan.toe().shaping(), toeRounds(true));
             out.pickUp(
-                    "toe-other-side",
+                    StepName.TOE_OTHER_SIDE,
                     "The other half",
                     "Pick up the " + (stitches - half) + " sts where you cast on. "
                             + plan.technique().provisionalTaken().undo() + " Join in the round. " + halves(),
                     stitches - half);
             if (!toeRounds(false).isEmpty()) {
-                out.shape("toe-plain", "Toe, plain", plan.toe(), toeRounds(false));
+                out.shape(StepName.TOE_PLAIN, "Toe, plain", plan.toe().shaping(), toeRounds(false));
             }
             return;
         }
-        int tip = 2 * plan.toe().closingSide().count();
+        int tip = 2 * plan.toe().shaping().closingSide().count();
         out.begin(
                 "Cast on",
                 "Begin closed with " + tip + " sts, " + tip / 2
                         + " on each of two needles. The first needle is the sole," + " the other the instep.",
                 tip,
                 Section.TOE);
-        out.shape("toe", "Toe", plan.toe(), plan.toe().list());
+        out.shape(
+                StepName.TOE, "Toe", plan.toe().shaping(), plan.toe().shaping().list());
     }
 
     /** The short rows of a toe, or its rounds: these need the loops of the other side too. */
     private List<ShapingRound> toeRounds(boolean shortRows) {
-        return plan.toe().list().stream()
+        return plan.toe().shaping().list().stream()
                 .filter(round -> (round.kind() == ShapingRound.Kind.SHORT_ROW) == shortRows)
                 .toList();
     }
 
     private void countTube() {
         out.check(
-                "tube-count",
+                StepName.TUBE_COUNT,
                 "Count the tube",
                 "Count both halves: " + half + " and " + half + " sts.",
                 half,
@@ -244,13 +245,14 @@ final class Steps {
             presses.set(0, new Press("Knit this round plain: the yarn changes here.", out.loops(), out.loops()));
         }
         if (number > 0) {
-            out.add(out.step("cuff", Doing.ROUNDS, "Cuff", rib, out.joining("cuff", presses), Stage.KNIT));
+            out.add(out.step(
+                    StepName.CUFF, Doing.ROUNDS, "Cuff", rib, out.joining(StepName.CUFF, presses), Stage.KNIT));
         }
     }
 
     private void bindOff() {
         out.add(out.step(
-                "bind-off",
+                StepName.BIND_OFF,
                 Doing.CLOSE,
                 "Bind off",
                 "Bind off loosely with a stretchy bind-off and join the last st to the first. Test it now: it must go over"
@@ -263,7 +265,7 @@ final class Steps {
     private void toeFromWaste() {
         out.through(Sharing.TOE_THROUGH);
         out.pickUp(
-                "toe-pick-up",
+                StepName.TOE_PICK_UP,
                 "Pick up the toe",
                 "Put the toe’s " + stitches + " sts on two needles, " + half
                         + " on each, in line with the corners of the heel. "
@@ -274,8 +276,9 @@ final class Steps {
     }
 
     private void toe() {
-        out.shape("toe", "Toe", plan.toe(), plan.toe().list());
-        out.close("toe", plan.toe(), plan.toeGraft(), tail(plan, Section.TOE));
+        out.shape(
+                StepName.TOE, "Toe", plan.toe().shaping(), plan.toe().shaping().list());
+        out.close(Section.TOE, plan.toe().shaping(), plan.toe().graft(), tail(plan, Section.TOE));
     }
 
     /** The tail that closes a heel or a toe. */

@@ -34,9 +34,9 @@ final class Axis {
                 .map(leg -> leg.cake().value())
                 .orElse(yarn.sockGrams().value());
         this.toeRounds = toe.rounds().count();
-        this.opening = tube.openingRound().count();
-        this.cuffStart = opening + tube.legRounds().count();
-        this.all = tube.allRounds().count();
+        this.opening = tube.heelLine().round().count();
+        this.cuffStart = opening + tube.rounds().leg().count();
+        this.all = tube.rounds().all().count();
     }
 
     static List<AxisRound> of(Tube tube, Step cuff, Shaping toe, YarnNeed yarn) {
@@ -44,7 +44,7 @@ final class Axis {
     }
 
     private List<AxisRound> rounds() {
-        double mmPerRound = tube.allLength().value() / all;
+        double mmPerRound = tube.lengths().all().value() / all;
         double[] used = used();
         return IntStream.rangeClosed(1, all)
                 .mapToObj(round -> new AxisRound(
@@ -60,14 +60,14 @@ final class Axis {
 
     /** Where the knitter's count stands when this round is done. */
     private int counted(int round) {
-        int lost = tube.sacrificed().count();
+        int lost = tube.rounds().sacrificed().count();
         boolean pickedUpToe = round <= toeRounds && !order.sections().get(0).equals(Section.TOE);
         if (pickedUpToe) {
             return toeRounds - round + 1;
         }
         int beyond = round > opening ? lost : 0;
         int before = round <= opening ? lost : 0;
-        return switch (tube.count().from()) {
+        return switch (tube.heelLine().count().from()) {
             case TOE_TIP -> round + beyond;
             case END_OF_TOE -> round - toeRounds + beyond;
             case CUFF_EDGE -> all - round + 1 + before;
@@ -104,7 +104,7 @@ final class Axis {
                 };
         boolean downwards = section == Section.TOE
                 ? order.sections().get(0) != Section.TOE
-                : tube.count().from() == CountFrom.CUFF_EDGE;
+                : tube.heelLine().count().from() == CountFrom.CUFF_EDGE;
         return downwards ? reversed(upwards) : upwards;
     }
 

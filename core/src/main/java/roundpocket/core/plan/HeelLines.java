@@ -45,7 +45,7 @@ final class HeelLines {
         this.rounds = colours.tube().rounds().stream()
                 .filter(one -> one.section() == Section.FOOT || one.section() == Section.LEG)
                 .toList();
-        this.now = (down ? sock.tube().legRounds() : sock.tube().footRounds()).count();
+        this.now = (down ? sock.tube().rounds().leg() : sock.tube().rounds().foot()).count();
         this.nowM = rounds.get(now - 1).colours().endM();
     }
 
@@ -95,8 +95,8 @@ final class HeelLines {
 
     /** What moving the line does, with either thing kept; without what leaves no room for foot or leg. */
     private List<Kept> kept(int moved) {
-        int opening = sock.tube().openingRound().count();
-        int leg = sock.tube().legRounds().count() + sock.cuff().count();
+        int opening = sock.tube().heelLine().round().count();
+        int leg = sock.tube().rounds().leg().count() + sock.cuff().count();
         if (down) {
             List<Kept> both = new ArrayList<>(kept(opening, Map.of(What.FOOT, leg + moved)));
             both.addAll(kept(opening - moved, Map.of(What.TUBE, leg + moved)));
@@ -122,7 +122,7 @@ final class HeelLines {
         Step out = Computed.of(
                 "the foot comes out longer by",
                 Unit.MILLIMETRES,
-                TubeRules.OUT_BY.of(foot, sock.tube().target()));
+                TubeRules.OUT_BY.of(foot, sock.tube().wanted().foot()));
         boolean fits = Math.abs(out.value()) <= FITS_MM;
         List<Kept> all = new ArrayList<>(2);
         legs.forEach((what, leg) -> {

@@ -104,10 +104,10 @@ final class LaidColours {
 
     List<ColourRound> onTheTape() {
         boolean down = sock.tube().way() == Way.CUFF_DOWN;
-        int foot = sock.tube().footRounds().count();
-        int leg = sock.tube().legRounds().count();
+        int foot = sock.tube().rounds().foot().count();
+        int leg = sock.tube().rounds().leg().count();
         int cuff = sock.cuff().count();
-        int lost = sock.tube().sacrificed().count();
+        int lost = sock.tube().rounds().sacrificed().count();
         int toe = sock.toe().rounds().count();
         List<ColourRound> tape = new ArrayList<>(toe + foot + leg + cuff);
         layToe(tape, toe);

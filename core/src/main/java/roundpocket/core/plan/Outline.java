@@ -51,14 +51,14 @@ public record Outline(
         double mmPerRound = 100 / gauge.rounds().value();
         double widthMm = half.value() * mmPerStitch;
         return new Outline(
-                tube.allLength().value(),
+                tube.lengths().all().value(),
                 widthMm,
-                tube.openingFromToe().value(),
+                tube.heelLine().fromToe().value(),
                 spans(
                         mmPerRound,
                         toe.rounds().count(),
-                        tube.footRounds().count(),
-                        tube.legRounds().count(),
+                        tube.rounds().foot().count(),
+                        tube.rounds().leg().count(),
                         cuff.count()),
                 edges(toe, widthMm, mmPerStitch, mmPerRound),
                 edges(heel, widthMm, mmPerStitch, mmPerRound));

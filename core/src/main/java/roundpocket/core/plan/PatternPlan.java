@@ -51,8 +51,8 @@ public record PatternPlan(
     static PatternPlan of(
             Patterned made, StitchCount count, Step ballGirth, Tube tube, Optional<LegYarn> yarn, Gauge gauge) {
         int stitches = count.stitches().count();
-        int leg = tube.legRounds().count();
-        int foot = tube.footRounds().count();
+        int leg = tube.rounds().leg().count();
+        int foot = tube.rounds().foot().count();
         boolean legFirst = tube.way() == Way.CUFF_DOWN;
         boolean closes = made.closesOn(stitches);
         boolean onLeg = made.place().onLeg();
@@ -67,7 +67,8 @@ public record PatternPlan(
                 closes ? Optional.empty() : neighbour(made.nearest(stitches, true), ballGirth, gauge),
                 onLeg ? Optional.of(made.legRepeats(leg, foot, legFirst)) : Optional.empty(),
                 yarn.filter(known -> made.whole())
-                        .flatMap(known -> made.longestWholeLeg(known.longestRounds(), tube.footRounds(), legFirst)),
+                        .flatMap(known -> made.longestWholeLeg(
+                                known.longestRounds(), tube.rounds().foot(), legFirst)),
                 ofFoot,
                 ofLeg,
                 onTape(tube, ofFoot, ofLeg, legFirst),
@@ -76,8 +77,9 @@ public record PatternPlan(
 
     /** Foot and leg in the order in which they lie, with the plain rounds of toe and cuff at either end. */
     private static List<Integer> onTape(Tube tube, List<Integer> foot, List<Integer> leg, boolean legFirst) {
-        int opening = tube.openingRound().count();
-        List<Integer> all = new ArrayList<>(Collections.nCopies(tube.allRounds().count(), 0));
+        int opening = tube.heelLine().round().count();
+        List<Integer> all =
+                new ArrayList<>(Collections.nCopies(tube.rounds().all().count(), 0));
         for (int i = 0; i < foot.size(); i++) {
             all.set(legFirst ? opening - 1 - i : opening - foot.size() + i, foot.get(i));
         }

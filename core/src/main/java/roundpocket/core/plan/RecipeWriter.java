@@ -44,9 +44,13 @@ final class RecipeWriter {
         size();
         tube();
         opening();
-        shaping("heel", choices.heel(), plan.heel(), plan.fit().heelRoom().advised());
+        shaping(
+                Section.HEEL,
+                choices.heel(),
+                plan.heel().shaping(),
+                plan.fit().heelRoom().advised());
         leg();
-        shaping("toe", choices.toe(), plan.toe(), Choices.usualPlain(choices.toeTaken()));
+        shaping(Section.TOE, choices.toe(), plan.toe().shaping(), Choices.usualPlain(choices.toeTaken()));
         graft();
         plan.stripes().filter(any -> !ready).ifPresent(this::colours);
         order(ready);
@@ -69,7 +73,8 @@ final class RecipeWriter {
     private void techniques() {
         TechniqueChoice technique = choices.technique();
         TechniqueChoice usual = TechniqueChoice.usual();
-        if (!plan.heel().school().inRounds() || !plan.toe().school().inRounds()) {
+        if (!plan.heel().shaping().school().inRounds()
+                || !plan.toe().shaping().school().inRounds()) {
             offers.options(
                     "technique.turning",
                     "How short rows are turned",
@@ -97,7 +102,7 @@ final class RecipeWriter {
                 "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is"
                         + " usual; more grips, less slips.",
                 Whose.of(size.ease().isPresent()),
-                plan.ease().value(),
+                plan.basis().ease().value(),
                 SizeChoice.USUAL_EASE,
                 SizeChoice.easeLimit(),
                 0.05,
@@ -134,7 +139,7 @@ final class RecipeWriter {
         if (school == PlacingSchool.AT_COLOUR && plan.stripes().isEmpty()) {
             return "This yarn has no stripes that are measured: enter them on its shelf.";
         }
-        boolean known = tube.placings().stream().map(Placing::school).anyMatch(school::equals);
+        boolean known = tube.heelLine().placings().stream().map(Placing::school).anyMatch(school::equals);
         return school == PlacingSchool.BY_SHOE_SIZE && !known
                 ? "For this foot no shoe size is given: enter it with its system."
                 : "";
@@ -177,8 +182,9 @@ final class RecipeWriter {
         }
     }
 
-    private void shaping(String part, ShapingChoice choice, Shaping shaping, int usualPlain) {
-        boolean heel = part.equals("heel");
+    private void shaping(Section section, ShapingChoice choice, Shaping shaping, int usualPlain) {
+        boolean heel = section == Section.HEEL;
+        String part = section.title();
         offers.options(
                 part + ".school",
                 (heel ? "Heel" : "Toe") + " shape",
@@ -203,7 +209,7 @@ final class RecipeWriter {
                 ShapingChoice.plainLimit(),
                 heel ? new double[] {0, 2, 4, 6, 8, 10, WHOLE_HEEL} : new double[] {0, 2, 4, 6});
         if (shaping.school().inRounds()) {
-            decreases(part, choice, shaping);
+            decreases(section, choice, shaping);
         }
         if (shaping.graftLoops().isPresent()) {
             offers.options(
@@ -225,7 +231,8 @@ final class RecipeWriter {
         return !choices.tube().toeFirst() || shortStart == (school == ShapingSchool.SHORT_ROWS);
     }
 
-    private void decreases(String part, ShapingChoice choice, Shaping shaping) {
+    private void decreases(Section section, ShapingChoice choice, Shaping shaping) {
+        String part = section.title();
         ShapingChoice usual = ShapingChoice.usual();
         offers.options(
                 part + ".leaning",
@@ -261,16 +268,16 @@ final class RecipeWriter {
 
     private void leg() {
         TubeChoice tube = choices.tube();
-        if (!plan.tube().legIsResult()) {
+        if (!plan.tube().wanted().legIsResult()) {
             offers.number(
                     "tube.legMm",
                     "Leg, cuff included",
                     "Measured to the edge of the cuff. The usual leg goes by the foot.",
                     Whose.of(tube.legMm().isPresent()),
                     tube.legRounds().isPresent()
-                            ? plan.tube().legAbove().value()
-                            : plan.leg().value(),
-                    TubeChoice.usual().leg(plan.foot().length()).value(),
+                            ? plan.tube().wanted().legAbove().value()
+                            : plan.basis().leg().value(),
+                    TubeChoice.usual().leg(plan.basis().foot().length()).value(),
                     TubeChoice.legLimit(),
                     75,
                     125,
@@ -348,7 +355,7 @@ final class RecipeWriter {
     private void graft() {
         FinishChoice finish = choices.finish();
         FinishChoice usual = FinishChoice.usual();
-        if (plan.heelGraft().or(plan::toeGraft).isEmpty()) {
+        if (plan.heel().graft().or(plan.toe()::graft).isEmpty()) {
             return;
         }
         offers.yesNo(new YesNo(

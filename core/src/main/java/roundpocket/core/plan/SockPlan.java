@@ -2,25 +2,15 @@ package roundpocket.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import roundpocket.core.explain.Step;
-import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.ToeOnFoot;
-import roundpocket.core.foot.Measures;
 import roundpocket.core.opening.Opening;
-import roundpocket.core.shaping.Shaping;
 import roundpocket.core.sock.StitchCount;
-import roundpocket.core.swatch.Gauge;
-import roundpocket.core.swatch.GaugeAdvice;
 import roundpocket.core.tube.Tube;
 
 /**
  * A whole plan. Every figure is a step that carries its working.
  *
- * @param foot the measures it is for
- * @param ease how much smaller than the foot it is wanted, as a ratio
- * @param leg the leg as it was put in, in millimetres
- * @param gauge the gauge
- * @param gaugeAdvice what to do about the needle, where a gauge was hoped for
+ * @param basis what it starts from
  * @param stitchCount stitches of the tube
  * @param toe the toe
  * @param heel the heel
@@ -28,11 +18,7 @@ import roundpocket.core.tube.Tube;
  * @param tube where everything lies
  * @param opening the heel's opening
  * @param cuff the cuff
- * @param heelGraft the graft of the heel, where it is grafted
- * @param toeGraft the graft of the toe, where it is grafted
  * @param yarn the yarn
- * @param toeRounds the toe round by round
- * @param heelRounds the heel round by round
  * @param replan what the second gauge reading changes, where there is one
  * @param outline the sock flat on the table, to scale
  * @param axis the rounds on the tape, from toe tip to cuff edge
@@ -42,23 +28,15 @@ import roundpocket.core.tube.Tube;
  * @param technique how the hands do what can be done in several ways
  */
 public record SockPlan(
-        Measures foot,
-        Step ease,
-        Step leg,
-        Gauge gauge,
-        Optional<GaugeAdvice> gaugeAdvice,
+        Basis basis,
         StitchCount stitchCount,
-        Shaping toe,
-        Shaping heel,
+        ShapedPart toe,
+        ShapedPart heel,
         Fit fit,
         Tube tube,
         Opening opening,
         CuffPlan cuff,
-        Optional<Graft> heelGraft,
-        Optional<Graft> toeGraft,
         YarnNeed yarn,
-        List<WorkedRound> toeRounds,
-        List<WorkedRound> heelRounds,
         Optional<Replan> replan,
         Outline outline,
         List<AxisRound> axis,
@@ -68,8 +46,6 @@ public record SockPlan(
         TechniqueChoice technique) {
 
     public SockPlan {
-        toeRounds = List.copyOf(toeRounds);
-        heelRounds = List.copyOf(heelRounds);
         axis = List.copyOf(axis);
     }
 

@@ -10,7 +10,6 @@ import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
-import roundpocket.core.finish.Graft;
 import roundpocket.core.fit.FitRules;
 import roundpocket.core.fit.HeelRoom;
 import roundpocket.core.fit.Passing;
@@ -20,7 +19,6 @@ import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.Opening;
 import roundpocket.core.pattern.PatternPlace;
 import roundpocket.core.pattern.Patterned;
-import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.Shaping.Start;
 import roundpocket.core.shaping.ShapingChoice;
@@ -80,23 +78,20 @@ final class SockPlanner {
                         stripes.flatMap(StripePlan::woundOffGrams))
                 .plan();
         return new SockPlan(
-                foot,
-                choices.size().easeStep(),
-                leg(tube),
-                gauge,
-                spec.swatch().advice(gauge),
+                new Basis(
+                        foot,
+                        choices.size().easeStep(),
+                        leg(tube),
+                        gauge,
+                        spec.swatch().advice(gauge)),
                 count,
-                laid.toe(),
-                laid.heel(),
+                ShapedPart.of("toe", laid.toe(), choices.finish(), yarn.of(Section.TOE)),
+                ShapedPart.of("heel", laid.heel(), choices.finish(), yarn.of(Section.HEEL)),
                 fit(laid, gauge),
                 tube,
                 laid.opening(),
                 cuff(cuff, count),
-                graft("heel", laid.heel()),
-                graft("toe", laid.toe()),
                 yarn,
-                WorkedRound.of(laid.toe(), yarn.of(Section.TOE)),
-                WorkedRound.of(laid.heel(), yarn.of(Section.HEEL)),
                 spec.swatch().onTheTube().map(reading -> replan(reading, laid, cuff)),
                 Outline.of(count.half(), cuff, tube, laid.toe(), laid.heel(), gauge),
                 Axis.of(tube, cuff, laid.toe(), yarn),
@@ -116,7 +111,9 @@ final class SockPlanner {
 
     /** The leg as it was wished for; where it is what a half leaves or a mark says, that. */
     private Step leg(Tube tube) {
-        return tube.legIsResult() ? tube.legAbove() : choices.tube().leg(foot.length());
+        return tube.wanted().legIsResult()
+                ? tube.wanted().legAbove()
+                : choices.tube().leg(foot.length());
     }
 
     private Laid lay(Gauge gauge, Step cuff) {
@@ -252,24 +249,18 @@ final class SockPlanner {
                         || choices.tube().wayTaken() == Way.READY_TUBE);
     }
 
-    private Optional<Graft> graft(String name, Shaping shaping) {
-        return shaping.close() == Close.DRAW_THROUGH
-                ? Optional.empty()
-                : shaping.graftLoops().map(loops -> Graft.of(name, loops, choices.finish()));
-    }
-
     private Replan replan(TubeReading reading, Laid now, Step cuff) {
         Gauge own = spec.swatch().ownGauge();
         Laid before = lay(own, cuff);
-        Counted counted = now.tube().count();
+        Counted counted = now.tube().heelLine().count();
         Step done = Given.measured(
                 "rounds of the tube that are knitted", reading.roundsDone(), Unit.ROUNDS, "tubeReading.roundsDone");
         return new Replan(
                 own.rounds(),
-                before.tube().count().rounds(),
+                before.tube().heelLine().count().rounds(),
                 counted.rounds(),
-                before.tube().tubeRounds(),
-                now.tube().tubeRounds(),
+                before.tube().rounds().tube(),
+                now.tube().rounds().tube(),
                 done,
                 Computed.of(
                         "rounds left to the heel line", Unit.ROUNDS, PlanRules.ROUNDS_LEFT.of(counted.rounds(), done)));

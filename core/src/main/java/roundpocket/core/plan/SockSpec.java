@@ -34,7 +34,12 @@ public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weig
     /** Where the heel of this plan would open for every shoe size. */
     public SizeChart sizeChart() {
         SockPlan plan = plan();
-        return SizeChart.of(choices.placing(), choices.size().lengthEaseStep(), plan.toe(), plan.heel(), plan.gauge());
+        return SizeChart.of(
+                choices.placing(),
+                choices.size().lengthEaseStep(),
+                plan.toe().shaping(),
+                plan.heel().shaping(),
+                plan.basis().gauge());
     }
 
     public SockSpec withChoices(Choices other) {

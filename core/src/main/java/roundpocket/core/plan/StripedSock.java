@@ -122,9 +122,11 @@ record StripedSock(
         return switch (section) {
             case TOE -> shaped(section, toe);
             case HEEL -> shaped(section, heel);
-            case FOOT -> full(section, tube.footRounds().count());
+            case FOOT -> full(section, tube.rounds().foot().count());
             case LEG ->
-                full(section, tube.legRounds().count() + tube.sacrificed().count());
+                full(
+                        section,
+                        tube.rounds().leg().count() + tube.rounds().sacrificed().count());
             case CUFF -> full(section, cuff.count());
             case ENDS, CONTRAST_ENDS -> List.of();
         };
@@ -195,9 +197,9 @@ record StripedSock(
 
     /** Metres of yarn in one sock, whatever yarn it is: no less than what the main yarn is knitted for. */
     double metres() {
-        double rounds = tube.footRounds().value()
-                + tube.legRounds().value()
-                + tube.sacrificed().value()
+        double rounds = tube.rounds().foot().value()
+                + tube.rounds().leg().value()
+                + tube.rounds().sacrificed().value()
                 + cuff.value()
                 + 1;
         double worked = rounds * stitches.value()

@@ -61,12 +61,13 @@ final class YarnPlanner {
         this.heel = heel;
         this.woundOff = woundOff;
         this.order = WorkOrder.of(tube);
-        this.legRounds = tube.sacrificed().value() == 0
-                ? tube.legRounds()
+        this.legRounds = tube.rounds().sacrificed().value() == 0
+                ? tube.rounds().leg()
                 : Computed.of(
                         "rounds of the leg, with the one that is unpicked",
                         Unit.ROUNDS,
-                        PlanRules.LEG_AND_SACRIFICED.of(tube.legRounds(), tube.sacrificed()));
+                        PlanRules.LEG_AND_SACRIFICED.of(
+                                tube.rounds().leg(), tube.rounds().sacrificed()));
         this.models.putAll(models);
     }
 
@@ -118,7 +119,7 @@ final class YarnPlanner {
         List<SectionYarn> sections = new ArrayList<>();
         sections.add(section(Section.TOE, toe.stitchesWorked()));
         if (tube.way() != Way.READY_TUBE) {
-            sections.add(fullRounds(Section.FOOT, tube.footRounds()));
+            sections.add(fullRounds(Section.FOOT, tube.rounds().foot()));
         }
         sections.add(section(Section.HEEL, heel.stitchesWorked()));
         if (tube.way() != Way.READY_TUBE) {
@@ -214,8 +215,9 @@ final class YarnPlanner {
                 .findFirst()
                 .orElseThrow();
         Step perRound = YarnModel.perRound("grams in a round of the leg", leg.grams(), legRounds);
-        if (tube.sacrificed().value() > 0) {
-            kept.add(YarnModel.ofRounds("the round that is unpicked at the heel line", tube.sacrificed(), perRound));
+        if (tube.rounds().sacrificed().value() > 0) {
+            kept.add(YarnModel.ofRounds(
+                    "the round that is unpicked at the heel line", tube.rounds().sacrificed(), perRound));
         }
         Step rounds = YarnModel.roundsFrom(
                 "rounds of leg that the cake allows",

@@ -84,7 +84,9 @@ final class CutFigures {
                     "rounds of each piece",
                     Unit.ROUNDS,
                     TubeRules.TUBE_ROUNDS.of(
-                            plan.tube().footRounds(), leg, plan.tube().sacrificed()));
+                            plan.tube().rounds().foot(),
+                            leg,
+                            plan.tube().rounds().sacrificed()));
             pairs.add(new CutPlan.CutPair(
                     numbers.get(wish),
                     leg,

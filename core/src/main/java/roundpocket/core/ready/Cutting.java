@@ -52,10 +52,10 @@ public final class Cutting {
 
     private static Wished.Needed figures(TubeWish.Needs need) {
         return new Wished.Needed(
-                need.shortest().tube().footRounds(),
-                need.shortest().tube().sacrificed(),
-                need.shortest().tube().legRounds(),
-                need.longest().tube().legRounds(),
+                need.shortest().tube().rounds().foot(),
+                need.shortest().tube().rounds().sacrificed(),
+                need.shortest().tube().rounds().leg(),
+                need.longest().tube().rounds().leg(),
                 need.shortest().tube().cut().flatMap(TubeCut::ravelled),
                 need.shortest().stitchCount().realEase(),
                 need.shortest().fit().passing());

@@ -54,7 +54,7 @@ public record TubeFit(Optional<Figures> figures, List<Problem> problems) {
                     Optional.of(new Figures(
                             plan.stitchCount().realEase(),
                             plan.fit().passing(),
-                            plan.tube().legAbove())),
+                            plan.tube().wanted().legAbove())),
                     List.of());
         } catch (Refusal refusal) {
             // What would help the plan of one pair is no help to who looks through all feet.

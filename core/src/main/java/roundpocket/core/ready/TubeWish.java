@@ -62,8 +62,8 @@ public record TubeWish(
     Needs needs(TubeStock stock) {
         SockPlan shortest = spec(stock, legFromMm).plan();
         SockPlan longest = spec(stock, legToMm).plan();
-        int foot = shortest.tube().footRounds().count()
-                + shortest.tube().sacrificed().count();
+        int foot = shortest.tube().rounds().foot().count()
+                + shortest.tube().rounds().sacrificed().count();
         double ravelled = shortest.tube()
                 .cut()
                 .flatMap(TubeCut::ravelled)
@@ -74,8 +74,8 @@ public record TubeWish(
                 longest,
                 new CutWish(
                         foot,
-                        shortest.tube().legRounds().count(),
-                        longest.tube().legRounds().count(),
+                        shortest.tube().rounds().leg().count(),
+                        longest.tube().rounds().leg().count(),
                         alike,
                         ravelled,
                         spareRounds));

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.stream.Stream;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.LapStep;
+import roundpocket.core.lap.StepName;
+import roundpocket.core.plan.Section;
 
 /** What is at hand when something is wrong in a step. */
 public final class Rescue {
@@ -19,20 +21,18 @@ public final class Rescue {
 
     /** What belongs to one end of the sock, or to one way of opening it, is left out elsewhere. */
     private static boolean fits(Mishap mishap, LapStep step) {
-        boolean toe = step.id().startsWith("toe");
-        boolean waste = step.id().equals("waste-out");
+        boolean toe = step.name().part().filter(Section.TOE::equals).isPresent();
+        boolean waste = step.name() == StepName.WASTE_OUT;
         return switch (mishap) {
             case TOE_TURNED -> toe || step.doing() == Doing.FINISH;
             case HOLE -> !toe;
             case WASTE_STUCK -> waste;
             case LEG_CUT -> !waste;
             case TWISTED_JOIN ->
-                step.doing() == Doing.BEGIN
-                        || step.id().equals("foot")
-                        || step.id().equals("cuff");
-            case TOO_TIGHT, EDGE_STEP ->
-                step.doing() == Doing.FINISH || step.id().equals("bind-off");
-            case EARS -> step.doing() == Doing.GRAFT || step.id().endsWith("-ear");
+                step.doing() == Doing.BEGIN || step.name() == StepName.FOOT || step.name() == StepName.CUFF;
+            case TOO_TIGHT, EDGE_STEP -> step.doing() == Doing.FINISH || step.name() == StepName.BIND_OFF;
+            case EARS ->
+                step.doing() == Doing.GRAFT || step.name() == StepName.HEEL_EAR || step.name() == StepName.TOE_EAR;
             default -> true;
         };
     }

@@ -88,9 +88,7 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
 
     /** The gauge of the swatch itself. */
     public Gauge ownGauge() {
-        return new Gauge(
-                gauge("stitch gauge", "stitches", stitches, Unit.STITCHES_PER_10CM),
-                gauge("round gauge", "rounds", rounds, Unit.ROUNDS_PER_10CM));
+        return new Gauge(gauge(CountedWay.STITCHES, stitches), gauge(CountedWay.ROUNDS, rounds));
     }
 
     /** What to do about the needle, where a gauge was hoped for. */
@@ -107,22 +105,22 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
 
     /** How far the readings of the stitches lie apart; empty where there is only one. */
     public Optional<Step> stitchesApart() {
-        return apart("stitches", stitches, Unit.STITCHES_PER_10CM, ownGauge().stitches());
+        return apart(CountedWay.STITCHES, stitches, ownGauge().stitches());
     }
 
     /** How far the readings of the rounds lie apart; empty where there is only one. */
     public Optional<Step> roundsApart() {
-        return apart("rounds", rounds, Unit.ROUNDS_PER_10CM, ownGauge().rounds());
+        return apart(CountedWay.ROUNDS, rounds, ownGauge().rounds());
     }
 
-    private static Optional<Step> apart(String field, List<Reading> readings, Unit unit, Step gauge) {
+    private static Optional<Step> apart(CountedWay way, List<Reading> readings, Step gauge) {
         if (readings.size() < 2) {
             return Optional.empty();
         }
-        List<Step> rates = Counted.of(field, readings).rates(field, unit);
+        List<Step> rates = Counted.of(way, readings).rates();
         Comparator<Step> byValue = Comparator.comparingDouble(Step::value);
         return Optional.of(Computed.of(
-                "readings of the " + field + " differ by",
+                "readings of the " + way.things() + " differ by",
                 Unit.PERCENT,
                 GaugeRules.APART.of(
                         rates.stream().max(byValue).orElseThrow(),
@@ -143,8 +141,10 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
                         Distribution.RECTANGULAR);
     }
 
-    private static Step gauge(String label, String field, List<Reading> readings, Unit unit) {
-        Counted counted = Counted.of(field, readings);
+    private static Step gauge(CountedWay way, List<Reading> readings) {
+        String label = way.gauge();
+        Unit unit = way.rate();
+        Counted counted = Counted.of(way, readings);
         Step counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR.of(counted.spans()));
         if (readings.size() == 1) {
             return Computed.of(
@@ -155,7 +155,7 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
                     .within(counting, Distribution.RECTANGULAR);
         }
         Computed pooled = Computed.of(label, unit, GaugeRules.POOLED.of(counted.both()));
-        List<Step> rates = counted.rates(label, unit);
+        List<Step> rates = counted.rates();
         Computed spread = readings.size() < ENOUGH_FOR_A_SPREAD
                 ? Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE.of(rates.get(0), rates.get(1)))
                 : Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD.of(rates));
@@ -166,23 +166,23 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
     }
 
     /** What was counted, reading by reading. */
-    private record Counted(List<Given> counts, List<Given> spans) {
-        static Counted of(String field, List<Reading> readings) {
-            Unit unit = field.equals("stitches") ? Unit.STITCHES : Unit.ROUNDS;
+    private record Counted(CountedWay way, List<Given> counts, List<Given> spans) {
+        static Counted of(CountedWay way, List<Reading> readings) {
+            String field = way.things();
             List<Given> counts = new ArrayList<>();
             List<Given> spans = new ArrayList<>();
             for (int i = 0; i < readings.size(); i++) {
                 String path = "swatch." + field + "[" + i + "]";
                 String which = readings.size() == 1 ? "" : " in reading " + (i + 1);
                 counts.add(Given.measured(
-                        field + " counted" + which, readings.get(i).count(), unit, path + ".count"));
+                        field + " counted" + which, readings.get(i).count(), way.unit(), path + ".count"));
                 spans.add(Given.measured(
                         "span of the count of " + field + which,
                         readings.get(i).spanMm(),
                         Unit.MILLIMETRES,
                         path + ".spanMm"));
             }
-            return new Counted(counts, spans);
+            return new Counted(way, counts, spans);
         }
 
         /** Count, span, count, span and so on. */
@@ -195,10 +195,12 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
             return both;
         }
 
-        List<Step> rates(String label, Unit unit) {
+        List<Step> rates() {
             return IntStream.range(0, counts.size())
                     .<Step>mapToObj(i -> Computed.of(
-                            label + " in reading " + (i + 1), unit, GaugeRules.RATE.of(counts.get(i), spans.get(i))))
+                            way.things() + " in reading " + (i + 1),
+                            way.rate(),
+                            GaugeRules.RATE.of(counts.get(i), spans.get(i))))
                     .toList();
         }
     }

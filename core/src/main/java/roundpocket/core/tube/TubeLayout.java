@@ -72,7 +72,8 @@ public record TubeLayout(
                         legGauge))
                 .orElseGet(this::wantedLeg);
         refuseUnlessRoom(target, legAbove, footRounds, legRounds);
-        return put(target, legAbove, given.isPresent(), chosen, placings, footRounds, legRounds, ready);
+        TubeWanted wanted = new TubeWanted(target, legAbove, given.isPresent());
+        return put(wanted, chosen, placings, footRounds, legRounds, ready);
     }
 
     private Step wishedLegRounds() {
@@ -132,18 +133,27 @@ public record TubeLayout(
     }
 
     private Tube put(
-            Step target,
-            Step legAbove,
-            boolean legIsResult,
+            TubeWanted wanted,
             Placing chosen,
             List<Placing> placings,
             Step footRounds,
             Step legRounds,
             Optional<ReadyCut> ready) {
-        Step opening = chosen.openingRound();
         Step tube = rounds("rounds of the tube", TubeRules.TUBE_ROUNDS.of(footRounds, legRounds, sacrificed));
         Step all = rounds(
                 "rounds from toe tip to cuff edge", TubeRules.ALL_ROUNDS.of(toe.rounds(), footRounds, legRounds, cuff));
+        return new Tube(
+                choice.wayTaken(),
+                choice.toeStartTaken(),
+                wanted,
+                heelLine(chosen, placings, footRounds, legRounds),
+                new TubeRounds(footRounds, legRounds, sacrificed, tube, all),
+                lengths(wanted, chosen.openingRound(), tube, all),
+                ready.map(cut -> cut.of(tube)));
+    }
+
+    private HeelLine heelLine(Placing chosen, List<Placing> placings, Step footRounds, Step legRounds) {
+        Step opening = chosen.openingRound();
         Step fromCuff = rounds("rounds from the cuff edge to the heel line", TubeRules.FROM_CUFF.of(cuff, legRounds));
         List<Counted> counts = List.of(
                 Counted.of(CountFrom.TOE_TIP, opening, gauge),
@@ -151,35 +161,31 @@ public record TubeLayout(
                 Counted.of(CountFrom.START_OF_LEG, legRounds, gauge),
                 Counted.of(CountFrom.CUFF_EDGE, fromCuff, gauge));
         CountFrom usual = CountFrom.usual(choice.wayTaken(), choice.toeStartTaken());
-        Step sockFoot = TubeRules.sockFoot(opening, heel, gauge);
-        Step cuffDepth = TubeRules.lengthOf("cuff depth", cuff, gauge);
-        return new Tube(
-                choice.wayTaken(),
-                choice.toeStartTaken(),
-                target,
-                legAbove,
-                legIsResult,
+        return new HeelLine(
                 chosen,
                 placings,
-                footRounds,
                 opening,
                 TubeRules.lengthOf("toe tip to the heel line", opening, gauge),
                 counts,
-                counts.get(usual.ordinal()),
-                legRounds,
-                sacrificed,
-                tube,
+                counts.get(usual.ordinal()));
+    }
+
+    private TubeLengths lengths(TubeWanted wanted, Step opening, Step tube, Step all) {
+        Step cuffDepth = TubeRules.lengthOf("cuff depth", cuff, gauge);
+        Step sockFoot = TubeRules.sockFoot(opening, heel, gauge);
+        return new TubeLengths(
                 TubeRules.lengthOf("length of the tube", tube, unsurer()),
                 Computed.of(
                         "length of the tube by the trade’s rule",
                         Unit.MILLIMETRES,
-                        TubeRules.TRADE.of(target, legAbove, cuffDepth, heel.depth(), toe.depth())),
+                        TubeRules.TRADE.of(wanted.foot(), wanted.legAbove(), cuffDepth, heel.depth(), toe.depth())),
                 cuffDepth,
-                all,
                 TubeRules.lengthOf("toe tip to cuff edge", all, unsurer()),
                 sockFoot,
-                Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(sockFoot, target)),
-                ready.map(cut -> cut.of(tube)));
+                Computed.of(
+                        "the foot comes out longer by",
+                        Unit.MILLIMETRES,
+                        TubeRules.OUT_BY.of(sockFoot, wanted.foot())));
     }
 
     /** For what lies partly on the foot and partly on the leg: the gauge that says less. */

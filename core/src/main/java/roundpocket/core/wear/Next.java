@@ -23,7 +23,7 @@ record Next(SockSpec spec, SockPlan plan) {
     private static final int EXTRA_AT_A_HOLE = 4;
 
     Proposal heelPlain(int by) {
-        int now = plan.heel().plainRounds().count();
+        int now = plan.heel().shaping().plainRounds().count();
         int then = Math.max(forCorners(), Math.min(MOST_PLAIN, now + by));
         if (then == now) {
             return Proposal.nothing(
@@ -45,7 +45,7 @@ record Next(SockSpec spec, SockPlan plan) {
     }
 
     Proposal toePlain(int by) {
-        int now = plan.toe().plainRounds().count();
+        int now = plan.toe().shaping().plainRounds().count();
         int then = Math.min(MOST_PLAIN, now + by);
         return then == now
                 ? Proposal.nothing("The toe has as many plain rounds as can be planned. Try more stitches.")
@@ -67,7 +67,7 @@ record Next(SockSpec spec, SockPlan plan) {
                             ? "The sock is as much longer than the foot as can be planned. Measure the foot again."
                             : "The sock is as much shorter than the foot as can be planned. Measure the foot again.");
         }
-        int now = plan.tube().footRounds().count();
+        int now = plan.tube().rounds().foot().count();
         return planned("Knit " + (now + by) + " rounds between toe and heel line instead of " + now + ".", changes);
     }
 
@@ -83,7 +83,7 @@ record Next(SockSpec spec, SockPlan plan) {
 
     private List<Change> line(int by) {
         PlacingChoice placing = spec.choices().placing();
-        double mm = by / plan.gauge().rounds().value() * 100;
+        double mm = by / plan.basis().gauge().rounds().value() * 100;
         if (placing.schoolTaken().marked()) {
             return placing.markedRound().isPresent()
                     ? List.of(Change.number(

@@ -43,7 +43,7 @@ public record PairTook(
         boolean ready = plan.tube().way() == Way.READY_TUBE;
         return new PairTook(
                 plan.stitchCount().stitches().count(),
-                plan.tube().legAbove().value(),
+                plan.tube().wanted().legAbove().value(),
                 work.hours(),
                 work.begun().plan().yarn().pairGrams().value(),
                 work.used(),

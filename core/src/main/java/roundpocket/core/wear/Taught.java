@@ -172,12 +172,12 @@ public final class Taught {
         if (knitted.spec().swatch().onTheTube().isPresent()) {
             return;
         }
-        int changed = knitted.plan().tube().footRounds().count()
-                - begun.plan().tube().footRounds().count();
+        int changed = knitted.plan().tube().rounds().foot().count()
+                - begun.plan().tube().rounds().foot().count();
         SockPlan plan = next.plan();
-        double longer = knitted.plan().tube().sockFoot().value()
-                - plan.tube().sockFoot().value();
-        int by = (int) Math.round(longer * plan.gauge().rounds().value() / PERCENT);
+        double longer = knitted.plan().tube().lengths().foot().value()
+                - plan.tube().lengths().foot().value();
+        int by = (int) Math.round(longer * plan.basis().gauge().rounds().value() / PERCENT);
         if (changed != 0) {
             proposed(Kind.FOOT, by, changed, next().footRounds(by), "foot");
         }
@@ -185,15 +185,15 @@ public final class Taught {
 
     private void leg() {
         SockPlan plan = knitted.plan();
-        boolean changed = plan.tube().legRounds().count()
-                != begun.plan().tube().legRounds().count();
+        boolean changed = plan.tube().rounds().leg().count()
+                != begun.plan().tube().rounds().leg().count();
         boolean inRounds = next.choices().tube().legRounds().isPresent()
                 || next.choices().tube().legFromTaken() != LegFrom.OPENING
-                || next.plan().tube().legIsResult();
-        double then = Math.round(plan.tube().legAbove().value());
-        double now = next.plan().tube().legAbove().value();
+                || next.plan().tube().wanted().legIsResult();
+        double then = Math.round(plan.tube().wanted().legAbove().value());
+        double now = next.plan().tube().wanted().legAbove().value();
         boolean retaped = knitted.spec().swatch().onTheTube().isPresent()
-                && Math.abs(then - begun.plan().tube().legAbove().value()) < PERCENT / 10;
+                && Math.abs(then - begun.plan().tube().wanted().legAbove().value()) < PERCENT / 10;
         if (!changed || inRounds || retaped || Math.abs(then - now) < 1) {
             return;
         }
@@ -208,9 +208,9 @@ public final class Taught {
     }
 
     private void heel() {
-        int plain = knitted.plan().heel().plainRounds().count();
-        int changed = plain - begun.plan().heel().plainRounds().count();
-        int by = plain - next.plan().heel().plainRounds().count();
+        int plain = knitted.plan().heel().shaping().plainRounds().count();
+        int changed = plain - begun.plan().heel().shaping().plainRounds().count();
+        int by = plain - next.plan().heel().shaping().plainRounds().count();
         if (changed != 0) {
             proposed(Kind.HEEL, by, changed, next().heelPlain(by), "heel");
         }

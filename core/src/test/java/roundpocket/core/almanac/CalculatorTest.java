@@ -48,9 +48,9 @@ public class CalculatorTest {
     @Test
     public void itSaysWhatAPlanSays() {
         SockPlan plan = Specs.usual(246, 231).plan();
-        Step stitches = plan.gauge().stitches();
+        Step stitches = plan.basis().gauge().stitches();
         Step found = Calculator.STITCHES
-                .answers(List.of(plan.foot().ballGirth().value(), stitches.value(), 0.1))
+                .answers(List.of(plan.basis().foot().ballGirth().value(), stitches.value(), 0.1))
                 .get(0)
                 .figure();
         assertThat(found.value()).isEqualTo(plan.stitchCount().stitches().value());

@@ -46,7 +46,7 @@ public class HeelRoomTest {
     public void adviceIsWhatPracticeFoundByTrial(double diagonalOverBall, int fewest, int most) {
         SockPlan plan = foot(diagonalOverBall).plan();
         assertThat(plan.fit().heelRoom().advised()).isBetween(fewest, most);
-        assertThat(plan.heel().plainRounds().count())
+        assertThat(plan.heel().shaping().plainRounds().count())
                 .as("taken where the diagonal was measured and nothing was chosen")
                 .isEqualTo(plan.fit().heelRoom().advised());
         assertThat(plan.fit().heelRoom().sits()).isIn(HeelRoom.Sits.EASY, HeelRoom.Sits.LOOSE);
@@ -57,12 +57,12 @@ public class HeelRoomTest {
     public void withoutADiagonalThePlainRoundsGoByTheBall() {
         SockPlan fine = Specs.usual(246, 231).plan();
         // 2/9 · 231 mm · 4.3 rounds a cm = 22.07 → 22, less 16
-        assertThat(fine.heel().plainRounds().count()).isEqualTo(6);
+        assertThat(fine.heel().shaping().plainRounds().count()).isEqualTo(6);
         SockSpec trade = Specs.wholeExample();
         SockPlan coarse = trade.withChoices(trade.choices().withHeel(ShapingChoice.usual()))
                 .plan();
-        assertThat(coarse.heel().plainRounds().count()).isEqualTo(4);
-        assertThat(coarse.heel().depth().value()).isCloseTo(2 * LengthUnit.INCH_MM, within(0.01));
+        assertThat(coarse.heel().shaping().plainRounds().count()).isEqualTo(4);
+        assertThat(coarse.heel().shaping().depth().value()).isCloseTo(2 * LengthUnit.INCH_MM, within(0.01));
     }
 
     private static SockPlan diagonal(double diagonalMm) {
@@ -82,13 +82,14 @@ public class HeelRoomTest {
         int before = 0;
         for (double diagonal = 240; diagonal <= 420; diagonal += 0.5) {
             SockPlan plan = diagonal(diagonal);
-            int plain = plan.heel().plainRounds().count();
+            int plain = plan.heel().shaping().plainRounds().count();
             assertThat(plain).as(diagonal + " mm").isBetween(before, HeelRoom.MOST_ADVISED);
             before = plain;
         }
         assertThat(before).isEqualTo(12);
-        assertThat(diagonal(331).heel().plainRounds().count())
-                .isGreaterThanOrEqualTo(diagonal(330).heel().plainRounds().count());
+        assertThat(diagonal(331).heel().shaping().plainRounds().count())
+                .isGreaterThanOrEqualTo(
+                        diagonal(330).heel().shaping().plainRounds().count());
         assertThat(diagonal(420).fit().heelRoom().advisedDo()).isFalse();
     }
 
@@ -113,8 +114,8 @@ public class HeelRoomTest {
         double r = 100 / 43.0;
         SockPlan kept = spec.withChoices(spec.choices().withOpening(OpeningChoice.pickingUp(OpeningWay.SNIP, 2, true)))
                 .plan();
-        int close = kept.heel().closingSide().count();
-        int shaped = kept.heel().rounds().count() - 4;
+        int close = kept.heel().shaping().closingSide().count();
+        int shaped = kept.heel().shaping().rounds().count() - 4;
         double width = (32 + 2 - close) / 2.0 * s;
         assertThat(kept.fit().heelRoom().room().value())
                 .isCloseTo((32 + close) * s + 2 * (4 * r + Math.hypot(shaped * r, width)), within(1e-6));
@@ -155,12 +156,12 @@ public class HeelRoomTest {
                             .withHeel(ShapingChoice.plain(plain))
                             .withOpening(OpeningChoice.usual().closingLater()))
                     .plan();
-            double s = 100 / plan.gauge().stitches().value();
-            double r = 100 / plan.gauge().rounds().value();
-            double path = 32 * s + plan.heel().closingSide().count() * s;
+            double s = 100 / plan.basis().gauge().stitches().value();
+            double r = 100 / plan.basis().gauge().rounds().value();
+            double path = 32 * s + plan.heel().shaping().closingSide().count() * s;
             Vector2D at = new Vector2D(16 * s, 0);
             Vector2D end = at;
-            for (Width width : plan.heel().widths()) {
+            for (Width width : plan.heel().shaping().widths()) {
                 if (width.rounds() % 2 == plain % 2) { // where a plain round follows a decrease, the slope is straight
                     end = new Vector2D(width.side() / 2.0 * s, width.rounds() * r);
                     path += 2 * at.distance(end);

@@ -64,8 +64,8 @@ public class UnlikeFeetTest {
                 SockPlan one = plan(left, right, on);
                 assertThat(both.stitchCount().stitches().count())
                         .isGreaterThanOrEqualTo(one.stitchCount().stitches().count());
-                assertThat(both.tube().sockFoot().value())
-                        .isGreaterThanOrEqualTo(one.tube().sockFoot().value() - 100 / 43.0);
+                assertThat(both.tube().lengths().foot().value())
+                        .isGreaterThanOrEqualTo(one.tube().lengths().foot().value() - 100 / 43.0);
             }
         }
     }

@@ -73,9 +73,10 @@ public class AnswersTest {
         SockPlan plan = SPEC.withYarns(Yarns.one(SPEC.yarns().main().withOnHand(grams)))
                 .withChoices(SPEC.choices().withTube(TubeChoice.usual().withLegMm(legMm)))
                 .plan();
-        assertThat(plan.tube().legRounds().count()).isEqualTo(rounds);
-        double used =
-                plan.axis().get(plan.tube().openingRound().count() + rounds - 1).usedG();
+        assertThat(plan.tube().rounds().leg().count()).isEqualTo(rounds);
+        double used = plan.axis()
+                .get(plan.tube().heelLine().round().count() + rounds - 1)
+                .usedG();
         return grams / 2 - used >= plan.yarn().leg().orElseThrow().stopWeight().value() - 1e-9;
     }
 
@@ -131,8 +132,8 @@ public class AnswersTest {
                         .withTube(TubeChoice.usual().withLegMm(foot.leg().value())))
                 .plan();
         assertThat(back.stitchCount().stitches().count()).isEqualTo(64);
-        assertThat(back.tube().openingRound().count()).isEqualTo(86);
-        assertThat(back.tube().legRounds().count() + 15).isEqualTo(54);
+        assertThat(back.tube().heelLine().round().count()).isEqualTo(86);
+        assertThat(back.tube().rounds().leg().count() + 15).isEqualTo(54);
         assertThat(foot.smallestGirth().value()).isLessThan(foot.girth().value());
         assertThat(foot.largestGirth().value()).isGreaterThan(foot.girth().value());
     }

@@ -30,22 +30,23 @@ public class CuresTest {
     private static SockSpec measuredAgain(String code, SockSpec spec) {
         Foot foot = spec.feet().first();
         OptionalDouble length = OptionalDouble.of(
-                foot.lengthMm().orElse(spec.plan().foot().length().value()));
+                foot.lengthMm().orElse(spec.plan().basis().foot().length().value()));
         OptionalDouble ball = OptionalDouble.of(
-                foot.ballGirthMm().orElse(spec.plan().foot().ballGirth().value()));
+                foot.ballGirthMm().orElse(spec.plan().basis().foot().ballGirth().value()));
         return switch (code) {
             case "foot.estimated", "foot.guessed", "heel.estimated" ->
                 spec.withFeet(Feet.both(new Foot(
                         length,
                         foot.shoe(),
                         ball,
-                        OptionalDouble.of(spec.plan().foot().heelDiagonal().value()),
+                        OptionalDouble.of(
+                                spec.plan().basis().foot().heelDiagonal().value()),
                         foot.legGirthMm(),
                         foot.toeForm())));
             case "swatch.tiny", "swatch.unsure", "swatch.once", "swatch.apart" ->
                 spec.withSwatch(Specs.swatch(
-                        spec.plan().gauge().stitches().value() * 2,
-                        spec.plan().gauge().rounds().value() * 2,
+                        spec.plan().basis().gauge().stitches().value() * 2,
+                        spec.plan().basis().gauge().rounds().value() * 2,
                         200));
             case "swatch.unwashed" -> DoubtsTest.fabric(Optional.of(FabricState.WASHED), Optional.empty(), 31);
             case "yarn.not-enough", "yarn.gamble", "yarn.likely" ->

@@ -163,10 +163,11 @@ public class CombinationsTest {
         for (Map.Entry<Section, Progress> part : lap.progress(0).entrySet()) {
             if (plan.yarn().find(part.getKey()).isPresent()) {
                 boolean closedStart = part.getKey() == Section.TOE
-                        && plan.toe().begun()
+                        && plan.toe().shaping().begun()
                         && plan.tube().toeStart() == ToeStart.CLOSED;
                 // the loops of a closed start are yarn, and no round
-                double cast = closedStart ? 2 * plan.toe().closingSide().value() : 0;
+                double cast =
+                        closedStart ? 2 * plan.toe().shaping().closingSide().value() : 0;
                 double reckoned = plan.yarn().of(part.getKey()).stitches().value() - cast;
                 assertThat((double) lap.stitches(lap.presses(), EnumSet.of(part.getKey())))
                         .as(what + ": " + part.getKey())

@@ -41,13 +41,13 @@ public class CourseTest {
         Course course = example();
         Course now = course.measured(start(course, "foot") + 30, 22, 50.8);
         // 9½ in × 11 − 20 − 20 = 64.5
-        assertThat(now.plan().tube().footRounds().count()).isBetween(64, 65);
+        assertThat(now.plan().tube().rounds().foot().count()).isBetween(64, 65);
         // 5 in × 11 − 15 = 40
-        assertThat(now.plan().tube().legRounds().count()).isEqualTo(40);
+        assertThat(now.plan().tube().rounds().leg().count()).isEqualTo(40);
         assertThat(now.plan().replan()).hasValueSatisfying(replan -> {
             assertThat(replan.done().value()).isEqualTo(30);
             assertThat(replan.left().value())
-                    .isEqualTo(now.plan().tube().footRounds().value() - 30);
+                    .isEqualTo(now.plan().tube().rounds().foot().value() - 30);
         });
         assertThat(Difference.between(course.plan(), now.plan()))
                 .extracting(Difference::label)
@@ -61,9 +61,9 @@ public class CourseTest {
     public void whatIsKnittedIsNotPlannedAnew() {
         Course course = example();
         Course now = course.measured(start(course, "leg") + 3, 22, 50.8);
-        assertThat(now.plan().tube().footRounds().count()).isEqualTo(55);
-        assertThat(now.plan().tube().legRounds().count()).isEqualTo(40);
-        assertThat(now.plan().tube().sockFoot().value()).isCloseTo(95 / 11.0 * 25.4, within(0.01));
+        assertThat(now.plan().tube().rounds().foot().count()).isEqualTo(55);
+        assertThat(now.plan().tube().rounds().leg().count()).isEqualTo(40);
+        assertThat(now.plan().tube().lengths().foot().value()).isCloseTo(95 / 11.0 * 25.4, within(0.01));
     }
 
     /** The line was passed already: nothing is ripped out unasked, the foot ends where it is. */
@@ -71,7 +71,7 @@ public class CourseTest {
     public void aFootThatIsPastItsNewLineEndsWhereItIs() {
         Course course = example();
         Course now = course.measured(start(course, "foot") + 54, 18, 50.8);
-        assertThat(now.plan().tube().footRounds().count()).isEqualTo(54);
+        assertThat(now.plan().tube().rounds().foot().count()).isEqualTo(54);
         assertThat(course.lap().carried(start(course, "foot") + 54, now.lap())).isEqualTo(start(now, "line"));
     }
 
@@ -80,16 +80,16 @@ public class CourseTest {
         Course course = example();
         int atLine = start(course, "line");
         Course longer = course.worked(atLine, Section.FOOT, 58);
-        assertThat(longer.plan().tube().footRounds().count()).isEqualTo(58);
-        assertThat(longer.plan().tube().openingRound().count()).isEqualTo(78);
-        assertThat(longer.plan().tube().legRounds().count()).isEqualTo(35);
+        assertThat(longer.plan().tube().rounds().foot().count()).isEqualTo(58);
+        assertThat(longer.plan().tube().heelLine().round().count()).isEqualTo(78);
+        assertThat(longer.plan().tube().rounds().leg().count()).isEqualTo(35);
         assertThat(course.lap().carried(atLine, longer.lap())).isEqualTo(start(longer, "line"));
         Course shorter = longer.worked(start(longer, "leg") + 20, Section.LEG, 20);
-        assertThat(shorter.plan().tube().legRounds().count()).isEqualTo(20);
-        assertThat(shorter.plan().tube().footRounds().count()).isEqualTo(58);
+        assertThat(shorter.plan().tube().rounds().leg().count()).isEqualTo(20);
+        assertThat(shorter.plan().tube().rounds().foot().count()).isEqualTo(58);
         Course cuff = shorter.worked(start(shorter, "cuff") + 2, Section.CUFF, 22);
         assertThat(cuff.plan().cuff().rounds().count()).isEqualTo(22);
-        assertThat(cuff.plan().tube().legRounds().count()).isEqualTo(20);
+        assertThat(cuff.plan().tube().rounds().leg().count()).isEqualTo(20);
     }
 
     @Test
@@ -142,7 +142,7 @@ public class CourseTest {
             try {
                 course = Course.of(Specs.anySchool(random), heelWhen);
                 position = random.nextInt(course.lap().presses() + 1);
-                double gauge = course.plan().gauge().rounds().value() * (0.85 + 0.3 * random.nextDouble());
+                double gauge = course.plan().basis().gauge().rounds().value() * (0.85 + 0.3 * random.nextDouble());
                 now = course.measured(position, gauge * 0.3, 30);
             } catch (Refusal nothingKnittedOrNoRoom) {
                 continue;
@@ -169,10 +169,10 @@ public class CourseTest {
         boolean footIsOpen = !old.getOrDefault(Section.FOOT, new Progress(1, 1)).begun();
         if (footIsOpen && plan.tube().way() != Way.READY_TUBE) {
             // half a round at most is lost to rounding, and the school that places it may cost more
-            double round = 100 / plan.gauge().rounds().value();
-            assertThat(plan.tube().openingFromToe().value())
+            double round = 100 / plan.basis().gauge().rounds().value();
+            assertThat(plan.tube().heelLine().fromToe().value())
                     .as(what)
-                    .isCloseTo(plan.tube().placing().distance().value(), within(round));
+                    .isCloseTo(plan.tube().heelLine().placing().distance().value(), within(round));
         }
     }
 }

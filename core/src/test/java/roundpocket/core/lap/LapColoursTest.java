@@ -87,8 +87,8 @@ public class LapColoursTest {
                 var plan = pair.sock(sock).course().plan();
                 List<ColourRound> tube =
                         plan.stripes().orElseThrow().socks().get(sock - 1).tube();
-                int toe = plan.toe().rounds().count();
-                int foot = plan.tube().footRounds().count();
+                int toe = plan.toe().shaping().rounds().count();
+                int foot = plan.tube().rounds().foot().count();
                 List<ColourRound> expected = tube.subList(toe, toe + foot);
                 for (int i = 0; i < foot; i++) {
                     assertThat(colours.rounds().get(i).colours().band())
@@ -118,7 +118,7 @@ public class LapColoursTest {
                 var plan = pair.sock(sock).course().plan();
                 var stripes = plan.stripes().orElseThrow().socks().get(sock - 1);
                 int cuff = 15;
-                int heel = plan.heel().rounds().count();
+                int heel = plan.heel().shaping().rounds().count();
                 List<ColourRound> expected = new ArrayList<>(stripes.tube()
                         .subList(stripes.tube().size() - cuff, stripes.tube().size()));
                 expected.addAll(stripes.heel());

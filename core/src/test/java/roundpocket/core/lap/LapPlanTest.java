@@ -133,19 +133,21 @@ public class LapPlanTest {
         if (plan.tube().way() != Way.READY_TUBE) {
             assertThat(pressesIn(lap, "foot", "foot-begun"))
                     .as(what)
-                    .isEqualTo(plan.tube().footRounds().count());
+                    .isEqualTo(plan.tube().rounds().foot().count());
             assertThat(pressesIn(lap, "leg", "leg-begun"))
                     .as(what)
-                    .isEqualTo(plan.tube().legRounds().count());
+                    .isEqualTo(plan.tube().rounds().leg().count());
         }
         assertThat(pressesIn(lap, "cuff"))
                 .as(what)
                 .isEqualTo(plan.cuff().rounds().count());
-        assertThat(pressesIn(lap, "heel")).as(what).isEqualTo(plan.heel().list().size());
+        assertThat(pressesIn(lap, "heel"))
+                .as(what)
+                .isEqualTo(plan.heel().shaping().list().size());
         assertThat(pressesIn(lap, "toe", "toe-plain"))
                 .as(what)
-                .isEqualTo(plan.toe().list().size());
-        plan.heelGraft().filter(graft -> ids(lap).contains("heel-graft")).ifPresent(graft -> assertThat(
+                .isEqualTo(plan.toe().shaping().list().size());
+        plan.heel().graft().filter(graft -> ids(lap).contains("heel-graft")).ifPresent(graft -> assertThat(
                         step(lap, "heel-graft").presses().stream().map(Press::words))
                 .as(what)
                 .containsExactlyElementsOf(

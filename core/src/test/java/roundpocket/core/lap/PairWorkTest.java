@@ -45,7 +45,7 @@ public class PairWorkTest {
     }
 
     private int foot(int sock) {
-        return pair.sock(sock).course().plan().tube().footRounds().count();
+        return pair.sock(sock).course().plan().tube().rounds().foot().count();
     }
 
     @Test

@@ -52,10 +52,10 @@ public class PlayedPairsTest {
                     + plan.opening().corners() + ", " + when + ", sock " + sock;
             SockMachine machine = new SockMachine(what, plan).withPiece(piece);
             machine.knit(LapPlan.of(plan, when, sock));
-            assertThat(machine.faults(plan.toe().begun())).as(what).isEmpty();
+            assertThat(machine.faults(plan.toe().shaping().begun())).as(what).isEmpty();
             assertThat(machine.heelRounds())
                     .as(what)
-                    .isEqualTo(plan.heel().list().size());
+                    .isEqualTo(plan.heel().shaping().list().size());
             checkLine(plan, machine, what);
             if (sock == 1 && plan.tube().way() == Way.READY_TUBE) {
                 piece = plan.tube().cut().orElseThrow().pieceRounds().count();
@@ -66,16 +66,21 @@ public class PlayedPairsTest {
 
     /** The heel stands in the round that was planned. */
     private static void checkLine(SockPlan plan, SockMachine machine, String what) {
-        int foot = plan.tube().footRounds().count();
+        int foot = plan.tube().rounds().foot().count();
         switch (plan.tube().way()) {
             case TOE_UP -> {
-                int toe = plan.tube().toeStart().toeFirst() ? plan.toe().list().size() : 0;
+                int toe = plan.tube().toeStart().toeFirst()
+                        ? plan.toe().shaping().list().size()
+                        : 0;
                 assertThat(machine.lineFrom(true)).as(what).isEqualTo(foot + toe);
             }
             case CUFF_DOWN -> assertThat(machine.lineFrom(false)).as(what).isEqualTo(foot);
             case READY_TUBE -> {
-                int counted =
-                        plan.tube().countedFrom(CountFrom.START_OF_LEG).rounds().count();
+                int counted = plan.tube()
+                        .heelLine()
+                        .countedFrom(CountFrom.START_OF_LEG)
+                        .rounds()
+                        .count();
                 assertThat(machine.lineAfter()).as(what).isEqualTo(counted);
                 // what is left of the piece below the line, once the line is unpicked, is the foot
                 assertThat(machine.piece() - machine.lineAfter() - 1).as(what).isEqualTo(foot);

@@ -59,20 +59,24 @@ public class SameFiguresTest {
     private static void sections(SockPlan plan, LapPlan lap) {
         Map<Section, Progress> knitted = lap.progress(0);
         boolean ready = plan.tube().way() == Way.READY_TUBE;
-        same(knitted, Section.FOOT, ready ? 0 : plan.tube().footRounds().count(), plan);
-        same(knitted, Section.LEG, ready ? 0 : plan.tube().legRounds().count(), plan);
+        same(knitted, Section.FOOT, ready ? 0 : plan.tube().rounds().foot().count(), plan);
+        same(knitted, Section.LEG, ready ? 0 : plan.tube().rounds().leg().count(), plan);
         same(knitted, Section.CUFF, plan.cuff().rounds().count(), plan);
-        same(knitted, Section.HEEL, plan.heel().list().size(), plan);
-        same(knitted, Section.TOE, plan.toe().list().size(), plan);
+        same(knitted, Section.HEEL, plan.heel().shaping().list().size(), plan);
+        same(knitted, Section.TOE, plan.toe().shaping().list().size(), plan);
         for (Section section : EnumSet.of(Section.HEEL, Section.TOE)) {
             var shaping = section == Section.HEEL ? plan.heel() : plan.toe();
             // the loops of a closed start are worked, and are no round
-            int cast = shaping.begun() && plan.tube().toeStart() == ToeStart.CLOSED && section == Section.TOE
-                    ? 2 * shaping.closingSide().count()
+            int cast = shaping.shaping().begun() && plan.tube().toeStart() == ToeStart.CLOSED && section == Section.TOE
+                    ? 2 * shaping.shaping().closingSide().count()
                     : 0;
-            assertThat(cast + shaping.list().get(shaping.list().size() - 1).cumulative())
+            assertThat(cast
+                            + shaping.shaping()
+                                    .list()
+                                    .get(shaping.shaping().list().size() - 1)
+                                    .cumulative())
                     .as("%s", section)
-                    .isEqualTo(shaping.stitchesWorked().count());
+                    .isEqualTo(shaping.shaping().stitchesWorked().count());
         }
     }
 
@@ -93,20 +97,23 @@ public class SameFiguresTest {
         lap.steps().stream().filter(step -> step.id().equals("corners")).forEach(step -> assertThat(step.after())
                 .isEqualTo(plan.opening().live().count()));
         lap.steps().stream().filter(step -> step.id().equals("heel-graft")).forEach(step -> assertThat(step.presses())
-                .hasSize(plan.heelGraft().orElseThrow().moves().count()));
+                .hasSize(plan.heel().graft().orElseThrow().moves().count()));
     }
 
     /** Lengths of the figures are those of the drawing, and one place is counted the same from everywhere. */
     private static void tape(SockPlan plan) {
         Outline outline = plan.outline();
-        assertThat(outline.openingMm()).isCloseTo(plan.tube().openingFromToe().value(), within(1e-6));
-        assertThat(outline.lengthMm()).isCloseTo(plan.tube().allLength().value(), within(1e-6));
-        assertThat(plan.axis()).hasSize(plan.tube().allRounds().count());
-        int fromTip = plan.tube().countedFrom(CountFrom.TOE_TIP).rounds().count();
-        int fromEdge = plan.tube().countedFrom(CountFrom.CUFF_EDGE).rounds().count();
-        assertThat(fromTip).isEqualTo(plan.tube().openingRound().count());
+        assertThat(outline.openingMm())
+                .isCloseTo(plan.tube().heelLine().fromToe().value(), within(1e-6));
+        assertThat(outline.lengthMm()).isCloseTo(plan.tube().lengths().all().value(), within(1e-6));
+        assertThat(plan.axis()).hasSize(plan.tube().rounds().all().count());
+        int fromTip =
+                plan.tube().heelLine().countedFrom(CountFrom.TOE_TIP).rounds().count();
+        int fromEdge =
+                plan.tube().heelLine().countedFrom(CountFrom.CUFF_EDGE).rounds().count();
+        assertThat(fromTip).isEqualTo(plan.tube().heelLine().round().count());
         // the round that is lost at the line is in neither
-        assertThat(fromTip + fromEdge).isEqualTo(plan.tube().allRounds().count());
+        assertThat(fromTip + fromEdge).isEqualTo(plan.tube().rounds().all().count());
     }
 
     /** Hours of the rounds are their stitches at the pace, and those are the stitches that the yarn is reckoned for. */

@@ -116,7 +116,7 @@ final class SockMachine {
                 .of(
                         plan.tube().way() == Way.CUFF_DOWN
                                 ? Section.CUFF
-                                : plan.toe().begun() || !text.contains("The toe is picked up there later")
+                                : plan.toe().shaping().begun() || !text.contains("The toe is picked up there later")
                                         ? Section.TOE
                                         : Section.FOOT)
                 .role();

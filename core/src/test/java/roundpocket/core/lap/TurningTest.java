@@ -91,8 +91,8 @@ public class TurningTest {
         }
         SockSpec wrapped = shortRows(TechniqueChoice.of(Turning.WRAP));
         SockSpec doubled = shortRows(TechniqueChoice.of(Turning.DOUBLED));
-        assertThat(doubled.plan().heel().rounds().value())
-                .isEqualTo(wrapped.plan().heel().rounds().value());
+        assertThat(doubled.plan().heel().shaping().rounds().value())
+                .isEqualTo(wrapped.plan().heel().shaping().rounds().value());
         assertThat(doubled.plan().yarn().sockGrams().value())
                 .isEqualTo(wrapped.plan().yarn().sockGrams().value());
     }

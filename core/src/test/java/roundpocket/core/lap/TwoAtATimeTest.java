@@ -165,7 +165,7 @@ public class TwoAtATimeTest {
         int total = cakes.get(0).leg().orElseThrow().total();
         assertThat(pair.hear(new Worked(2, Section.LEG, total))).isTrue();
         assertThat(List.of(1, 2)).allSatisfy(sock -> assertThat(
-                        pair.sock(sock).course().plan().tube().legRounds().count())
+                        pair.sock(sock).course().plan().tube().rounds().leg().count())
                 .isEqualTo(total));
     }
 
@@ -189,8 +189,8 @@ public class TwoAtATimeTest {
     public void aTapeCheckOfOneSockIsForBothWhereBothAreThere() {
         pair.hear(new Jumped(1, 40, true));
         pair.hear(new Measured(2, 22, 50.8));
-        assertThat(pair.sock(1).course().plan().tube().footRounds().count())
-                .isEqualTo(pair.sock(2).course().plan().tube().footRounds().count());
+        assertThat(pair.sock(1).course().plan().tube().rounds().foot().count())
+                .isEqualTo(pair.sock(2).course().plan().tube().rounds().foot().count());
         assertThat(at()).containsExactly(40, 40);
     }
 

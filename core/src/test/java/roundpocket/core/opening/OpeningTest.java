@@ -67,11 +67,12 @@ public class OpeningTest {
         assertThat(opening.heelSide().count()).isEqualTo(heelSide);
         assertThat(opening.snip().map(step -> step.count()).orElse(0)).isEqualTo(snipped);
         // the heel's own rounds say the same: they are numbered with it
-        assertThat(plan.heel().list().subList(0, live.size() - 1))
+        assertThat(plan.heel().shaping().list().subList(0, live.size() - 1))
                 .extracting(ShapingRound::stitches)
                 .isEqualTo(live.subList(1, live.size()));
-        assertThat(plan.heel().list().get(3).side()).isEqualTo(heelSide);
-        assertThat(plan.heel().rounds().count()).isEqualTo(plan.heel().list().size());
+        assertThat(plan.heel().shaping().list().get(3).side()).isEqualTo(heelSide);
+        assertThat(plan.heel().shaping().rounds().count())
+                .isEqualTo(plan.heel().shaping().list().size());
     }
 
     /** Extra stitches go in plain rounds before the first shaped one; where there are fewer, they are added and said. */
@@ -80,8 +81,8 @@ public class OpeningTest {
         OpeningChoice four = OpeningChoice.pickingUp(OpeningWay.SNIP, 4, false);
         for (int wanted = 0; wanted <= 3; wanted++) {
             SockPlan plan = plan(four, wanted);
-            assertThat(plan.heel().plainRounds().count()).isEqualTo(Math.max(2, wanted));
-            assertThat(plan.heel().rounds().count()).isEqualTo(Math.max(2, wanted) + 16);
+            assertThat(plan.heel().shaping().plainRounds().count()).isEqualTo(Math.max(2, wanted));
+            assertThat(plan.heel().shaping().rounds().count()).isEqualTo(Math.max(2, wanted) + 16);
         }
         SockSpec large = Specs.large();
         SockSpec none = large.withChoices(
@@ -98,13 +99,19 @@ public class OpeningTest {
     public void theYarnOfExtraStitchesIsCounted() {
         int none = plan(OpeningChoice.usual().closingLater(), 4)
                 .heel()
+                .shaping()
                 .stitchesWorked()
                 .count();
         assertThat(none).isEqualTo(992);
-        assertThat(plan(OpeningChoice.usual(), 4).heel().stitchesWorked().count())
+        assertThat(plan(OpeningChoice.usual(), 4)
+                        .heel()
+                        .shaping()
+                        .stitchesWorked()
+                        .count())
                 .isEqualTo(992);
         assertThat(plan(OpeningChoice.pickingUp(OpeningWay.SNIP, 4, false), 4)
                         .heel()
+                        .shaping()
                         .stitchesWorked()
                         .count())
                 .isEqualTo(996);

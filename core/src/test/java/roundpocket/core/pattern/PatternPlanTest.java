@@ -211,8 +211,8 @@ public class PatternPlanTest {
         // 35 rounds wished for, 2 of them plain: 33 are nearest to 32
         SockSpec whole = with(PatternChoice.sized(PatternPlace.LEG, 8, 8).withWhole(true), Way.TOE_UP);
         SockPlan plan = whole.plan();
-        assertThat(plan.tube().legRounds().count()).isEqualTo(34);
-        assertThat(plan.tube().legAbove().value()).isCloseTo(49 * 2.54, within(1e-9));
+        assertThat(plan.tube().rounds().leg().count()).isEqualTo(34);
+        assertThat(plan.tube().wanted().legAbove().value()).isCloseTo(49 * 2.54, within(1e-9));
         assertThat(pattern(whole).onLeg()).endsWith(7, 8);
         // with the instep's 55 rounds the leg ends where 55 + 33 = 88 are 11 whole repeats
         SockSpec both = with(PatternChoice.sized(PatternPlace.BOTH, 8, 8).withWhole(true), Way.TOE_UP);
@@ -253,19 +253,19 @@ public class PatternPlanTest {
     public void fromAPlainSwatchThePatternIsLessSure() {
         SockSpec plain = with(PatternChoice.usual(), Way.TOE_UP);
         SockSpec leg = with(PatternChoice.sized(PatternPlace.LEG, 8, 8), Way.TOE_UP);
-        double gauge = plain.plan().gauge().rounds().value();
-        double u = plain.plan().gauge().rounds().standardUncertainty();
+        double gauge = plain.plan().basis().gauge().rounds().value();
+        double u = plain.plan().basis().gauge().rounds().standardUncertainty();
         Patterned made = pattern(leg).made();
-        assertThat(made.gauge(plain.plan().gauge(), false).rounds().standardUncertainty())
+        assertThat(made.gauge(plain.plan().basis().gauge(), false).rounds().standardUncertainty())
                 .isCloseTo(Math.hypot(u, 0.05 * gauge), within(1e-6));
-        assertThat(leg.plan().tube().allLength().plusMinus95())
-                .isGreaterThan(2 * plain.plan().tube().allLength().plusMinus95());
+        assertThat(leg.plan().tube().lengths().all().plusMinus95())
+                .isGreaterThan(2 * plain.plan().tube().lengths().all().plusMinus95());
         // the foot is plain: nothing of it is less sure
-        assertThat(leg.plan().tube().sockFoot().plusMinus95())
-                .isEqualTo(plain.plan().tube().sockFoot().plusMinus95());
+        assertThat(leg.plan().tube().lengths().foot().plusMinus95())
+                .isEqualTo(plain.plan().tube().lengths().foot().plusMinus95());
         SockSpec swatched = with(PatternChoice.sized(PatternPlace.BOTH, 8, 8).withSwatched(true), Way.TOE_UP);
-        assertThat(swatched.plan().tube().allLength().plusMinus95())
-                .isEqualTo(plain.plan().tube().allLength().plusMinus95());
+        assertThat(swatched.plan().tube().lengths().all().plusMinus95())
+                .isEqualTo(plain.plan().tube().lengths().all().plusMinus95());
         assertThat(codes(leg)).contains("pattern.gauge");
         assertThat(codes(swatched)).doesNotContain("pattern.gauge");
     }
@@ -320,8 +320,9 @@ public class PatternPlanTest {
             }
             seen++;
             PatternPlan pattern = plan.get().pattern().orElseThrow();
-            assertThat(pattern.onLeg()).hasSize(plan.get().tube().legRounds().count());
-            assertThat(pattern.onFoot()).hasSize(plan.get().tube().footRounds().count());
+            assertThat(pattern.onLeg()).hasSize(plan.get().tube().rounds().leg().count());
+            assertThat(pattern.onFoot())
+                    .hasSize(plan.get().tube().rounds().foot().count());
             boolean legFirst = plan.get().tube().way() == Way.CUFF_DOWN;
             List<Integer> first = legFirst ? pattern.onLeg() : pattern.onFoot();
             List<Integer> then = legFirst ? pattern.onFoot() : pattern.onLeg();
@@ -338,7 +339,7 @@ public class PatternPlanTest {
             if (pattern.made().whole()
                     && !legFirst
                     && pattern.made().place().onLeg()
-                    && !plan.get().tube().legIsResult()) {
+                    && !plan.get().tube().wanted().legIsResult()) {
                 assertThat(pattern.onLeg().get(pattern.onLeg().size() - 1)).isEqualTo(height);
             }
         }

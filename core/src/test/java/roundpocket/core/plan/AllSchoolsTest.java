@@ -77,18 +77,21 @@ public class AllSchoolsTest {
     @Test
     public void everySchoolIsAmongThem() {
         Set<ShapingSchool> heels = new HashSet<>();
-        all.forEach(made -> heels.add(made.plan().heel().school()));
+        all.forEach(made -> heels.add(made.plan().heel().shaping().school()));
         assertThat(heels).containsExactlyInAnyOrder(ShapingSchool.values());
     }
 
     @Test
     public void roundByRoundAddsUp() {
         all.forEach(made -> {
-            addsUp(made.plan().heel(), made.plan().opening().heelSide().count());
-            addsUp(made.plan().toe(), made.plan().stitchCount().half().count());
+            addsUp(
+                    made.plan().heel().shaping(),
+                    made.plan().opening().heelSide().count());
+            addsUp(made.plan().toe().shaping(), made.plan().stitchCount().half().count());
             assertThat(made.plan()
-                            .heelRounds()
-                            .get(made.plan().heelRounds().size() - 1)
+                            .heel()
+                            .worked()
+                            .get(made.plan().heel().worked().size() - 1)
                             .cumulativeG())
                     .isCloseTo(made.plan().yarn().of(Section.HEEL).grams().value(), within(1e-9));
         });
@@ -122,19 +125,19 @@ public class AllSchoolsTest {
     public void roundsOfTheSockAddUpFromWhereverTheyAreCounted() {
         all.forEach(made -> {
             SockPlan plan = made.plan();
-            int toe = plan.toe().rounds().count();
-            int foot = plan.tube().footRounds().count();
-            int leg = plan.tube().legRounds().count();
+            int toe = plan.toe().shaping().rounds().count();
+            int foot = plan.tube().rounds().foot().count();
+            int leg = plan.tube().rounds().leg().count();
             int cuff = plan.cuff().rounds().count();
-            int lost = plan.tube().sacrificed().count();
-            assertThat(plan.tube().counts())
+            int lost = plan.tube().rounds().sacrificed().count();
+            assertThat(plan.tube().heelLine().counts())
                     .extracting(counted -> counted.rounds().count())
                     .containsExactly(toe + foot, foot, leg, leg + cuff);
-            assertThat(plan.tube().tubeRounds().count()).isEqualTo(foot + leg + lost);
+            assertThat(plan.tube().rounds().tube().count()).isEqualTo(foot + leg + lost);
             assertThat(plan.axis()).hasSize(toe + foot + leg + cuff);
             assertThat(plan.axis()).extracting(AxisRound::counted).allMatch(counted -> counted >= 1);
-            assertThat(plan.tube().count().markers().count())
-                    .isEqualTo(plan.tube().count().rounds().count() / 10);
+            assertThat(plan.tube().heelLine().count().markers().count())
+                    .isEqualTo(plan.tube().heelLine().count().rounds().count() / 10);
             plan.tube().cut().filter(cut -> cut.cuts() > 0).ifPresent(cut -> assertThat(
                             cut.tubeRounds().count())
                     .isEqualTo(2 * (foot + leg + lost + cut.spareRounds().count())
@@ -184,22 +187,22 @@ public class AllSchoolsTest {
             assertThat(counts.get(counts.size() - 1).stitches())
                     .isEqualTo(2 * plan.opening().heelSide().count());
             assertThat(counts.size() - 1)
-                    .isLessThanOrEqualTo(plan.heel().plainRounds().count());
+                    .isLessThanOrEqualTo(plan.heel().shaping().plainRounds().count());
         });
     }
 
     @Test
     public void byOnesOwnHeelTheFootComesOutRightToHalfARound() {
         all.forEach(made -> {
-            Placing own = made.plan().tube().placings().get(0);
-            double halfRound = 50 / made.plan().gauge().rounds().value();
+            Placing own = made.plan().tube().heelLine().placings().get(0);
+            double halfRound = 50 / made.plan().basis().gauge().rounds().value();
             assertThat(Math.abs(own.outBy().value())).isLessThanOrEqualTo(halfRound + 1e-9);
         });
     }
 
     @Test
     public void aGraftHasAsManyMovesAsItsLoopsCallFor() {
-        all.forEach(made -> made.plan().heelGraft().ifPresent(graft -> assertThat(graft.list())
+        all.forEach(made -> made.plan().heel().graft().ifPresent(graft -> assertThat(graft.list())
                 .hasSize(graft.moves().count())));
     }
 

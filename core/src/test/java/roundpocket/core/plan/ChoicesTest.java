@@ -180,7 +180,7 @@ public class ChoicesTest {
     public void aReadyTubeIsSnippedWhereNobodySaidHow() {
         SockPlan plan = Specs.large().withChoices(ready()).plan();
         assertThat(plan.opening().way()).isEqualTo(OpeningWay.SNIP);
-        assertThat(plan.tube().sacrificed().count()).isEqualTo(1);
+        assertThat(plan.tube().rounds().sacrificed().count()).isEqualTo(1);
         assertThat(plan.yarn().find(Section.FOOT)).isEmpty();
         assertThat(plan.yarn().leg()).isEmpty();
     }

@@ -35,7 +35,7 @@ public class FactsOfTheTradeTest {
     public void aHundredGramsMakeATubeOfFortyToFiftyTwoInches() {
         SockPlan plan = tube(64, 5);
         double gramsPerRound = plan.yarn().of(Section.LEG).grams().value()
-                / plan.tube().legRounds().value();
+                / plan.tube().rounds().leg().value();
         assertThat(100 / gramsPerRound / 10).isBetween(40.0, 52.0);
     }
 
@@ -69,16 +69,19 @@ public class FactsOfTheTradeTest {
     /** A toe or heel of 16 to 26 rounds at 10 rounds an inch is the "two inches" of the trade. */
     @Test
     public void aUsualHeelIsAboutTwoInchesDeep() {
-        assertThat(tube(64, 5).heel().depth().value() / LengthUnit.INCH_MM).isCloseTo(2, within(0.05));
-        assertThat(tube(48, 5).heel().depth().value() / LengthUnit.INCH_MM).isBetween(1.5, 2.0);
-        assertThat(tube(72, 5).heel().depth().value() / LengthUnit.INCH_MM).isBetween(2.0, 2.6);
+        assertThat(tube(64, 5).heel().shaping().depth().value() / LengthUnit.INCH_MM)
+                .isCloseTo(2, within(0.05));
+        assertThat(tube(48, 5).heel().shaping().depth().value() / LengthUnit.INCH_MM)
+                .isBetween(1.5, 2.0);
+        assertThat(tube(72, 5).heel().shaping().depth().value() / LengthUnit.INCH_MM)
+                .isBetween(2.0, 2.6);
     }
 
     /** A 24 cm foot opens near 19 cm. */
     @Test
     public void aTwentyFourCentimetreFootOpensNearNineteen() {
         SockPlan plan = Specs.usual(240, 225).plan();
-        assertThat(plan.tube().openingFromToe().value()).isCloseTo(190, within(5.0));
+        assertThat(plan.tube().heelLine().fromToe().value()).isCloseTo(190, within(5.0));
     }
 
     /** A 9 in foot is happy in a 7 in sock, 22 % smaller. */
@@ -137,7 +140,7 @@ public class FactsOfTheTradeTest {
     public void plansWorkedByHand(double lengthMm, double ballMm, int stitches, int footRounds, int legRounds) {
         SockPlan plan = Specs.usual(lengthMm, ballMm).plan();
         assertThat(plan.stitchCount().stitches().count()).isEqualTo(stitches);
-        assertThat(plan.tube().footRounds().count()).isEqualTo(footRounds);
-        assertThat(plan.tube().legRounds().count()).isEqualTo(legRounds);
+        assertThat(plan.tube().rounds().foot().count()).isEqualTo(footRounds);
+        assertThat(plan.tube().rounds().leg().count()).isEqualTo(legRounds);
     }
 }

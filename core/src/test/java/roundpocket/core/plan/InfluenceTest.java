@@ -17,11 +17,11 @@ public class InfluenceTest {
         return new Object[][] {
             {plan.stitchCount().ideal(), "around the ball"},
             {plan.stitchCount().stitches(), "around the ball"},
-            {plan.tube().footRounds(), "foot length"},
-            {plan.tube().openingFromToe(), "foot length"},
-            {plan.tube().legRounds(), "rounds counted"},
-            {plan.tube().cuffDepth(), "rounds of the cuff"},
-            {plan.toe().plainRounds(), "plain rounds at the toe"},
+            {plan.tube().rounds().foot(), "foot length"},
+            {plan.tube().heelLine().fromToe(), "foot length"},
+            {plan.tube().rounds().leg(), "rounds counted"},
+            {plan.tube().lengths().cuff(), "rounds of the cuff"},
+            {plan.toe().shaping().plainRounds(), "plain rounds at the toe"},
         };
     }
 

@@ -82,17 +82,19 @@ public class PlanPropertiesTest {
     @Test
     public void roundsOfTheSectionsAddUp() {
         plans.forEach(plan -> {
-            int sum = plan.toe().rounds().count()
-                    + plan.tube().footRounds().count()
-                    + plan.tube().legRounds().count()
+            int sum = plan.toe().shaping().rounds().count()
+                    + plan.tube().rounds().foot().count()
+                    + plan.tube().rounds().leg().count()
                     + plan.cuff().rounds().count();
-            assertThat(plan.tube().allRounds().count()).isEqualTo(sum);
+            assertThat(plan.tube().rounds().all().count()).isEqualTo(sum);
             assertThat(plan.axis()).hasSize(sum);
             assertThat(plan.axis()).extracting(AxisRound::round).isSorted();
-            assertThat(plan.axis().get(plan.tube().openingRound().count() - 1).counted())
-                    .isEqualTo(plan.tube().footRounds().count());
+            assertThat(plan.axis()
+                            .get(plan.tube().heelLine().round().count() - 1)
+                            .counted())
+                    .isEqualTo(plan.tube().rounds().foot().count());
             assertThat(plan.axis().get(0).counted())
-                    .isEqualTo(plan.toe().rounds().count());
+                    .isEqualTo(plan.toe().shaping().rounds().count());
         });
     }
 
@@ -101,11 +103,13 @@ public class PlanPropertiesTest {
         plans.forEach(plan -> {
             Outline outline = plan.outline();
             Outline.Span cuff = outline.spans().get(3);
-            assertThat(cuff.toRound()).isEqualTo(plan.tube().allRounds().count());
+            assertThat(cuff.toRound()).isEqualTo(plan.tube().rounds().all().count());
             assertThat(cuff.toMm()).isCloseTo(outline.lengthMm(), within(1e-9));
             assertThat(outline.spans().get(1).toMm()).isCloseTo(outline.openingMm(), within(1e-9));
-            assertThat(outline.heel().get(plan.heel().rounds().count()).depthMm())
-                    .isCloseTo(plan.heel().depth().value(), within(1e-9));
+            assertThat(outline.heel()
+                            .get(plan.heel().shaping().rounds().count())
+                            .depthMm())
+                    .isCloseTo(plan.heel().shaping().depth().value(), within(1e-9));
             assertThat(2 * outline.widthMm())
                     .isCloseTo(plan.stitchCount().finishedGirth().value(), within(1e-9));
         });
@@ -114,17 +118,17 @@ public class PlanPropertiesTest {
     @Test
     public void theSockIsAsLongAsTheFootToHalfARound() {
         for (int i = 0; i < plans.size(); i++) {
-            double halfRound = 50 / plans.get(i).gauge().rounds().value();
-            assertThat(plans.get(i).tube().sockFoot().value())
-                    .isCloseTo(plans.get(i).foot().length().value(), within(halfRound + 1e-9));
+            double halfRound = 50 / plans.get(i).basis().gauge().rounds().value();
+            assertThat(plans.get(i).tube().lengths().foot().value())
+                    .isCloseTo(plans.get(i).basis().foot().length().value(), within(halfRound + 1e-9));
         }
     }
 
     @Test
     public void shapingsCloseByTwosToTheirGraft() {
         plans.forEach(plan -> {
-            closes(plan.heel(), plan.stitchCount().half().count());
-            closes(plan.toe(), plan.stitchCount().half().count());
+            closes(plan.heel().shaping(), plan.stitchCount().half().count());
+            closes(plan.toe().shaping(), plan.stitchCount().half().count());
         });
     }
 
@@ -169,10 +173,10 @@ public class PlanPropertiesTest {
             Foot longer = new Foot(length + 30 * random.nextDouble(), 220);
             SockPlan plan = shorter.plan();
             SockPlan more = shorter.withFeet(Feet.both(longer)).plan();
-            assertThat(more.tube().openingRound().count())
-                    .isGreaterThanOrEqualTo(plan.tube().openingRound().count());
-            assertThat(more.tube().tubeRounds().count())
-                    .isGreaterThanOrEqualTo(plan.tube().tubeRounds().count());
+            assertThat(more.tube().heelLine().round().count())
+                    .isGreaterThanOrEqualTo(plan.tube().heelLine().round().count());
+            assertThat(more.tube().rounds().tube().count())
+                    .isGreaterThanOrEqualTo(plan.tube().rounds().tube().count());
         }
     }
 
@@ -181,8 +185,8 @@ public class PlanPropertiesTest {
         plans.subList(0, 200).forEach(plan -> {
             Set<Step> seen = Collections.newSetFromMap(new IdentityHashMap<>());
             walk(plan.yarn().left().orElseThrow().margin(), seen);
-            walk(plan.tube().sockFoot(), seen);
-            walk(plan.tube().allLength(), seen);
+            walk(plan.tube().lengths().foot(), seen);
+            walk(plan.tube().lengths().all(), seen);
             walk(plan.opening().comesOut(), seen);
             walk(plan.stitchCount().realEase(), seen);
             assertThat(seen).hasSizeGreaterThan(40);

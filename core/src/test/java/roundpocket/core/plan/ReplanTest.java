@@ -39,13 +39,14 @@ public class ReplanTest {
     public void theTubesGaugeTakesThePlaceOfTheSwatchs(double rounds, int done, int opening, int left) {
         SockPlan plan = read(rounds, done);
         Replan replan = plan.replan().orElseThrow();
-        assertThat(plan.gauge().rounds().value()).isEqualTo(rounds);
+        assertThat(plan.basis().gauge().rounds().value()).isEqualTo(rounds);
         assertThat(replan.swatchRounds().value()).isEqualTo(43);
         assertThat(replan.openingBefore().count()).isEqualTo(64);
         assertThat(replan.openingNow().count()).isEqualTo(opening);
-        assertThat(plan.tube().count().rounds().count()).isEqualTo(opening);
+        assertThat(plan.tube().heelLine().count().rounds().count()).isEqualTo(opening);
         assertThat(replan.left().count()).isEqualTo(left);
-        assertThat(replan.tubeNow().count()).isEqualTo(plan.tube().tubeRounds().count());
+        assertThat(replan.tubeNow().count())
+                .isEqualTo(plan.tube().rounds().tube().count());
     }
 
     @Test
@@ -56,6 +57,7 @@ public class ReplanTest {
     /** JCGM 100:2008 (GUM), 4.3.7, as for a swatch: half a round evenly spread over the span. */
     @Test
     public void theTubesGaugeIsAsSureAsItsSpan() {
-        assertThat(read(44, 40).gauge().rounds().standardUncertainty()).isCloseTo(0.5 / Math.sqrt(3), within(1e-9));
+        assertThat(read(44, 40).basis().gauge().rounds().standardUncertainty())
+                .isCloseTo(0.5 / Math.sqrt(3), within(1e-9));
     }
 }

@@ -38,14 +38,14 @@ public class UncertaintyTest {
     @DataProvider
     public Object[][] figures() {
         ToDoubleBiFunction<Double, Double> opening =
-                (s, r) -> plan.tube().openingRound().value() / r * 100;
+                (s, r) -> plan.tube().heelLine().round().value() / r * 100;
         ToDoubleBiFunction<Double, Double> tube =
-                (s, r) -> plan.tube().tubeRounds().value() / r * 100;
+                (s, r) -> plan.tube().rounds().tube().value() / r * 100;
         ToDoubleBiFunction<Double, Double> girth = (s, r) -> stitches / s * 100;
         ToDoubleBiFunction<Double, Double> loop = (s, r) -> Math.sqrt(21.6 / (s / 100 * r / 100));
         return new Object[][] {
-            {plan.tube().openingFromToe(), opening},
-            {plan.tube().tubeLength(), tube},
+            {plan.tube().heelLine().fromToe(), opening},
+            {plan.tube().lengths().tube(), tube},
             {plan.stitchCount().finishedGirth(), girth},
             {plan.yarn().loopLength(), loop},
         };
@@ -124,9 +124,9 @@ public class UncertaintyTest {
                         Optional.empty())));
         SockPlan estimated = shoe.plan();
         int n = estimated.stitchCount().stitches().count();
-        double worked = estimated.heel().stitchesWorked().value();
-        int foot = estimated.tube().openingRound().count()
-                + estimated.heel().rounds().count();
+        double worked = estimated.heel().shaping().stitchesWorked().value();
+        int foot = estimated.tube().heelLine().round().count()
+                + estimated.heel().shaping().rounds().count();
         ToDoubleFunction<Draw> grams = d ->
                 worked * Math.sqrt(21.6 / (d.stitches() * d.rounds() / 10_000)) * (100_000 / 420.0) / 1e6 * d.factor();
         ToDoubleFunction<Draw> outBy = d -> foot / d.rounds() * 100 - d.lengthMm();
@@ -136,7 +136,7 @@ public class UncertaintyTest {
         ToDoubleFunction<Draw> heelStretch = d -> d.diagonal() * d.ball() / room(d) - 1;
         return new Object[][] {
             {estimated.yarn().of(Section.HEEL).grams(), grams, "factor before any weighing"},
-            {estimated.tube().footDifference(), outBy, "foot length, from the shoe size"},
+            {estimated.tube().lengths().footDifference(), outBy, "foot length, from the shoe size"},
             {estimated.stitchCount().realEase(), ease, "stitch gauge"},
             {estimated.stitchCount().ideal(), ideal, "stitch gauge"},
             {estimated.fit().passing().ratio(), passing, "heel diagonal over ball girth of an average foot"},
@@ -169,8 +169,8 @@ public class UncertaintyTest {
     public void longerSpansAndMoreReadingsMakeThePlanSurer() {
         SockSpec once = Specs.usual(246, 231);
         SockSpec longer = once.withSwatch(Specs.swatch(62, 86, 200));
-        assertThat(longer.plan().tube().openingFromToe().standardUncertainty())
-                .isCloseTo(plan.tube().openingFromToe().standardUncertainty() / 2, within(1e-6));
+        assertThat(longer.plan().tube().heelLine().fromToe().standardUncertainty())
+                .isCloseTo(plan.tube().heelLine().fromToe().standardUncertainty() / 2, within(1e-6));
     }
 
     @Test
@@ -188,7 +188,8 @@ public class UncertaintyTest {
         SockPlan again = Specs.usual(246, 231).plan();
         assertThat(again.axis()).isEqualTo(plan.axis());
         assertThat(again.outline()).isEqualTo(plan.outline());
-        assertThat(again.heel().list()).isEqualTo(plan.heel().list());
+        assertThat(again.heel().shaping().list())
+                .isEqualTo(plan.heel().shaping().list());
         assertThat(again.yarn().pairGrams().plusMinus95())
                 .isEqualTo(plan.yarn().pairGrams().plusMinus95());
     }

@@ -24,23 +24,23 @@ public class WholeExampleTest {
     @Test
     public void roundsOfTheWholeExample() {
         assertThat(plan.stitchCount().stitches().count()).isEqualTo(64);
-        assertThat(plan.heel().rounds().count()).isEqualTo(20);
-        assertThat(plan.toe().rounds().count()).isEqualTo(20);
-        assertThat(plan.heel().closingSide().count()).isEqualTo(16);
-        assertThat(plan.heel().stitchesWorked().count()).isEqualTo(992);
-        assertThat(plan.tube().openingRound().count()).isEqualTo(75);
-        assertThat(plan.tube().tubeRounds().count()).isEqualTo(90);
-        assertThat(plan.tube().footRounds().count()).isEqualTo(55);
-        assertThat(plan.tube().count().markers().count()).isEqualTo(5);
+        assertThat(plan.heel().shaping().rounds().count()).isEqualTo(20);
+        assertThat(plan.toe().shaping().rounds().count()).isEqualTo(20);
+        assertThat(plan.heel().shaping().closingSide().count()).isEqualTo(16);
+        assertThat(plan.heel().shaping().stitchesWorked().count()).isEqualTo(992);
+        assertThat(plan.tube().heelLine().round().count()).isEqualTo(75);
+        assertThat(plan.tube().rounds().tube().count()).isEqualTo(90);
+        assertThat(plan.tube().rounds().foot().count()).isEqualTo(55);
+        assertThat(plan.tube().heelLine().count().markers().count()).isEqualTo(5);
     }
 
     /** 9½ + 5 − 5½ = 9: tube = foot + leg − (cuff + heel + toe), to the tenth of an inch. */
     @Test
     public void lengthsOfTheWholeExample() {
-        assertThat(inches(plan.tube().openingFromToe())).isCloseTo(7.5, within(0.05));
-        assertThat(inches(plan.tube().tubeLength())).isCloseTo(9.0, within(0.05));
-        assertThat(inches(plan.tube().sockFoot())).isCloseTo(9.5, within(0.05));
-        assertThat(inches(plan.tube().tradeLength())).isCloseTo(9.0, within(1e-6));
+        assertThat(inches(plan.tube().heelLine().fromToe())).isCloseTo(7.5, within(0.05));
+        assertThat(inches(plan.tube().lengths().tube())).isCloseTo(9.0, within(0.05));
+        assertThat(inches(plan.tube().lengths().foot())).isCloseTo(9.5, within(0.05));
+        assertThat(inches(plan.tube().lengths().byTrade())).isCloseTo(9.0, within(1e-6));
     }
 
     /** About 55 g for the pair of 420 m/100 g yarn, ±10 %; 12 to 14 g in two heels leaves the trade's 12 g enough. */
@@ -56,9 +56,9 @@ public class WholeExampleTest {
     @Test
     public void tapeReadsTheOpeningToWithinWhatTheSwatchAllows() {
         double relative = 0.5 / Math.sqrt(3) / 40;
-        assertThat(plan.tube().openingFromToe().standardUncertainty())
+        assertThat(plan.tube().heelLine().fromToe().standardUncertainty())
                 .isCloseTo(190.5 * relative, within(190.5 * relative * 1e-3));
-        assertThat(plan.tube().openingRound().standardUncertainty()).isZero();
+        assertThat(plan.tube().heelLine().round().standardUncertainty()).isZero();
     }
 
     @DataProvider
@@ -77,7 +77,7 @@ public class WholeExampleTest {
     @Test(dataProvider = "tubes")
     public void referenceTubesCloseAsAWedge(int stitches, int side, int close, int decreases) {
         SockPlan tube = Specs.tubeOf(stitches, 4).plan();
-        Shaping heel = tube.heel();
+        Shaping heel = tube.heel().shaping();
         assertThat(tube.stitchCount().half().count()).isEqualTo(side);
         assertThat(heel.closingSide().count()).isEqualTo(close);
         assertThat(heel.decreaseRounds().count()).isEqualTo(decreases);
@@ -90,7 +90,7 @@ public class WholeExampleTest {
 
     @Test
     public void wedgeOfSixtyFourIsFourPlainThenEightTimesDecreaseAndPlain() {
-        var rounds = plan.heel().list();
+        var rounds = plan.heel().shaping().list();
         assertThat(rounds)
                 .extracting(ShapingRound::side)
                 .containsExactly(32, 32, 32, 32, 30, 30, 28, 28, 26, 26, 24, 24, 22, 22, 20, 20, 18, 18, 16, 16);
@@ -102,7 +102,7 @@ public class WholeExampleTest {
     @Test
     public void aSideOfSixDecreasesWithNothingBetween() {
         SockPlan child = Specs.tubeOf(16, 0).plan();
-        assertThat(child.heel().list().get(2).instruction()).isEqualTo("k1, ssk, k2tog, k1");
+        assertThat(child.heel().shaping().list().get(2).instruction()).isEqualTo("k1, ssk, k2tog, k1");
     }
 
     /** A 9 in foot in a 7 in sock is 22 % smaller; 10 % is the usual ease. */
@@ -129,8 +129,8 @@ public class WholeExampleTest {
     public void usualChoicesAreSaidToBeUsual() {
         SockPlan usual = Specs.usual(246, 231).plan();
         assertThat(usual.stitchCount().stitches().count()).isEqualTo(64); // 231 × 0.9 × 0.31 = 64.4
-        assertThat(usual.ease().value()).isEqualTo(SizeChoice.USUAL_EASE);
-        assertThat(usual.toe().plainRounds().count()).isEqualTo(Choices.USUAL_PLAIN_ROUNDS);
+        assertThat(usual.basis().ease().value()).isEqualTo(SizeChoice.USUAL_EASE);
+        assertThat(usual.toe().shaping().plainRounds().count()).isEqualTo(Choices.USUAL_PLAIN_ROUNDS);
     }
 
     @Test

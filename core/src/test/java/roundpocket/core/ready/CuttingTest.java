@@ -177,8 +177,8 @@ public class CuttingTest {
                 .plan()
                 .tube();
         // 100 − 55 of the foot − 1 that is snipped
-        assertThat(tube.legRounds().count()).isEqualTo(44);
-        assertThat(tube.legIsResult()).isTrue();
+        assertThat(tube.rounds().leg().count()).isEqualTo(44);
+        assertThat(tube.wanted().legIsResult()).isTrue();
         assertThat(tube.cut().orElseThrow().cuts()).isZero();
         assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
         assertThat(tube.cut().orElseThrow().ravelled()).isEmpty();
@@ -197,8 +197,8 @@ public class CuttingTest {
                 new SockSpec(WHOLE_EXAMPLE, GAUGE, Yarns.one(yarn).striped(striping), List.of(), choices).plan();
         StripePlan stripes = plan.stripes().orElseThrow();
         List<StripePlan.ColourRound> tube = stripes.socks().get(0).tube();
-        int toe = plan.toe().rounds().count();
-        int foot = plan.tube().footRounds().count();
+        int toe = plan.toe().shaping().rounds().count();
+        int foot = plan.tube().rounds().foot().count();
         assertThat(tube.get(0).band()).as("the toe is of another yarn").isNegative();
         for (int i = 0; i < foot; i++) {
             assertThat(middle(tube.get(toe + i))).as("round %d", i).isEqualTo((17 + i) % 22 < 12 ? 0 : 1);

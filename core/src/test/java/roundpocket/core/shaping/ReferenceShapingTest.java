@@ -94,7 +94,8 @@ public class ReferenceShapingTest {
                         .withSize(SizeChoice.ofStitches(stitches))
                         .withHeel(ShapingChoice.of(school, plain)))
                 .plan()
-                .heel();
+                .heel()
+                .shaping();
         assertThat(heel.list())
                 .as(school + " of " + stitches)
                 .extracting(ShapingRound::side)
@@ -114,7 +115,8 @@ public class ReferenceShapingTest {
                         .withSize(SizeChoice.ofStitches(stitches))
                         .withHeel(ShapingChoice.of(ShapingSchool.SHORT_ROWS, plain)))
                 .plan()
-                .heel();
+                .heel()
+                .shaping();
         int tip = heel.closingSide().count();
         assertThat((double) tip).isBetween(side / 3.0 - 1, side / 3.0 + 1);
         List<Integer> rows = new ArrayList<>();

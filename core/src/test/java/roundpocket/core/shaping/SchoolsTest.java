@@ -30,7 +30,8 @@ public class SchoolsTest {
                         .withSize(SizeChoice.ofStitches(stitches))
                         .withHeel(choice))
                 .plan()
-                .heel();
+                .heel()
+                .shaping();
     }
 
     private static ShapingChoice drawnThrough(ShapingSchool school) {
@@ -202,7 +203,8 @@ public class SchoolsTest {
                         .withTube(tube)
                         .withToe(choice))
                 .plan()
-                .toe();
+                .toe()
+                .shaping();
     }
 
     /** From 16 on each side of a closed start: plain, increase, plain … to 32, then 4 plain. */

@@ -13,7 +13,7 @@ import roundpocket.core.explain.Rounded;
 /** Wedges worked by hand, round by round. */
 public class ShapingTest {
     private static Shaping wedge(int stitches, int plain) {
-        return Specs.tubeOf(stitches, plain).plan().heel();
+        return Specs.tubeOf(stitches, plain).plan().heel().shaping();
     }
 
     @DataProvider

@@ -33,7 +33,7 @@ public class HeelLinesTest {
             StripePlan stripes = plan.stripes().orElseThrow();
             boolean down = plan.tube().way() == Way.CUFF_DOWN;
             List<Double> boundaries = boundaries(spec, plan);
-            int now = (down ? plan.tube().legRounds() : plan.tube().footRounds()).count();
+            int now = (down ? plan.tube().rounds().leg() : plan.tube().rounds().foot()).count();
             List<Integer> expected = new ArrayList<>();
             for (int i = 0; i < boundaries.size(); i++) {
                 reachable(expected, plan, down, (int) Math.floor(boundaries.get(i) + 0.5) - now);
@@ -49,8 +49,8 @@ public class HeelLinesTest {
     }
 
     private static void reachable(List<Integer> expected, SockPlan plan, boolean down, int moved) {
-        int foot = plan.tube().footRounds().count();
-        int leg = plan.tube().legRounds().count();
+        int foot = plan.tube().rounds().foot().count();
+        int leg = plan.tube().rounds().leg().count();
         boolean one = down ? leg + moved >= 1 : foot + moved >= 1;
         boolean other = down ? foot - moved >= 1 && leg + moved >= 1 : leg - moved >= 1 && foot + moved >= 1;
         if (Math.abs(moved) <= 12 && (one || other)) {
@@ -71,11 +71,11 @@ public class HeelLinesTest {
             before += roundM + plan.cuff().rounds().value() * roundM;
         }
         if (toeFirst && spec.yarns().of(Section.TOE) == YarnRole.MAIN) {
-            before += plan.toe().stitchesWorked().value() * stitchM;
+            before += plan.toe().shaping().stitchesWorked().value() * stitchM;
         }
-        int rounds = plan.tube().footRounds().count()
-                + plan.tube().legRounds().count()
-                + plan.tube().sacrificed().count();
+        int rounds = plan.tube().rounds().foot().count()
+                + plan.tube().rounds().leg().count()
+                + plan.tube().rounds().sacrificed().count();
         List<Double> found = new ArrayList<>();
         double place = 0;
         while (place < 2 * striping.startM() + before + rounds * roundM + 1) {
@@ -111,8 +111,8 @@ public class HeelLinesTest {
             for (HeelLineAt candidate : StripePlanTest.plan(spec).candidates()) {
                 for (Kept kept : candidate.kept()) {
                     SockPlan taken = taken(spec, way, kept);
-                    assertThat(taken.tube().openingRound().count()).isEqualTo(kept.openingRound());
-                    assertThat(taken.tube().sockFoot().value())
+                    assertThat(taken.tube().heelLine().round().count()).isEqualTo(kept.openingRound());
+                    assertThat(taken.tube().lengths().foot().value())
                             .isCloseTo(kept.sockFoot().value(), within(1e-9));
                     assertThat(taken.stripes().orElseThrow().candidates())
                             .as("%s %s", way, candidate)

@@ -15,13 +15,13 @@ final class SameColours {
 
     /** A toe that is knitted first grows from its tip; one that is knitted last goes on from the tube, to its tip. */
     static void ofTheToe(SockPlan plan, SockStripes sock, List<Band> bands, StitchByStitch byHand) {
-        int toe = plan.toe().rounds().count();
+        int toe = plan.toe().shaping().rounds().count();
         boolean first =
                 plan.tube().way() == Way.TOE_UP && plan.tube().toeStart().toeFirst();
         int done = 0;
         for (int i = 0; i < toe; i++) {
             same(sock.tube().get(first ? i : toe - 1 - i), bands, byHand, Section.TOE, done);
-            done = plan.toe().list().get(i).cumulative();
+            done = plan.toe().shaping().list().get(i).cumulative();
         }
     }
 

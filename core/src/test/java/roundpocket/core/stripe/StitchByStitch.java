@@ -53,13 +53,16 @@ final class StitchByStitch {
         at += 0.2;
         if (toeUp) {
             if (toeFirst && main(Section.TOE)) {
-                at += (plan.toe().stitchesWorked().value() - last(plan.toe())) * stitchM;
-                shaped(Section.TOE, plan.toe());
+                at += (plan.toe().shaping().stitchesWorked().value()
+                                - last(plan.toe().shaping()))
+                        * stitchM;
+                shaped(Section.TOE, plan.toe().shaping());
             }
-            full(Section.FOOT, plan.tube().footRounds().count());
+            full(Section.FOOT, plan.tube().rounds().foot().count());
             full(
                     Section.LEG,
-                    plan.tube().sacrificed().count() + plan.tube().legRounds().count());
+                    plan.tube().rounds().sacrificed().count()
+                            + plan.tube().rounds().leg().count());
             full(Section.CUFF, plan.cuff().rounds().count());
             edge();
         } else {
@@ -67,13 +70,17 @@ final class StitchByStitch {
             full(Section.CUFF, plan.cuff().rounds().count());
             full(
                     Section.LEG,
-                    plan.tube().legRounds().count() + plan.tube().sacrificed().count());
-            full(Section.FOOT, plan.tube().footRounds().count());
+                    plan.tube().rounds().leg().count()
+                            + plan.tube().rounds().sacrificed().count());
+            full(Section.FOOT, plan.tube().rounds().foot().count());
         }
         at += 0.2;
-        late(Section.HEEL, plan.heel(), plan.yarn().heelTail().value());
+        late(Section.HEEL, plan.heel().shaping(), plan.yarn().heelTail().value());
         if (!toeFirst) {
-            late(Section.TOE, plan.toe(), plan.yarn().toeTail().orElseThrow().value());
+            late(
+                    Section.TOE,
+                    plan.toe().shaping(),
+                    plan.yarn().toeTail().orElseThrow().value());
         }
     }
 

@@ -93,10 +93,10 @@ public class StripePlanTest {
         StitchByStitch byHand = new StitchByStitch(spec, plan);
         SockStripes sock = plan.stripes().orElseThrow().socks().get(0);
         List<Band> bands = spec.yarns().striping().orElseThrow().bands();
-        int foot = plan.tube().footRounds().count();
-        int leg = plan.tube().legRounds().count();
-        int lost = plan.tube().sacrificed().count();
-        int toe = plan.toe().rounds().count();
+        int foot = plan.tube().rounds().foot().count();
+        int leg = plan.tube().rounds().leg().count();
+        int lost = plan.tube().rounds().sacrificed().count();
+        int toe = plan.toe().shaping().rounds().count();
         boolean down = plan.tube().way() == Way.CUFF_DOWN;
         int n = plan.stitchCount().stitches().count();
         for (int i = 0; i < foot; i++) {
@@ -111,10 +111,11 @@ public class StripePlanTest {
             int done = 0;
             for (int i = 0; i < sock.heel().size(); i++) {
                 SameColours.same(sock.heel().get(i), bands, byHand, Section.HEEL, done);
-                done = plan.heel().list().get(i).cumulative();
+                done = plan.heel().shaping().list().get(i).cumulative();
             }
         }
-        if (spec.yarns().of(Section.TOE) == YarnRole.MAIN && plan.toe().list().size() == toe) {
+        if (spec.yarns().of(Section.TOE) == YarnRole.MAIN
+                && plan.toe().shaping().list().size() == toe) {
             SameColours.ofTheToe(plan, sock, bands, byHand);
         }
         assertThat(sock.used().value()).isCloseTo(byHand.usedM(), within(1e-6));
@@ -214,7 +215,7 @@ public class StripePlanTest {
         SockSpec spec = with(striped(BELL), ColourChoice.usual().withHeel(ColourStart.FOLLOWING, 1));
         SockPlan plan = spec.plan();
         SockStripes sock = plan.stripes().orElseThrow().socks().get(0);
-        ColourRound below = sock.tube().get(plan.tube().openingRound().count() - 1);
+        ColourRound below = sock.tube().get(plan.tube().heelLine().round().count() - 1);
         int band = below.changes().isEmpty()
                 ? below.band()
                 : below.changes().get(below.changes().size() - 1).band();
@@ -251,7 +252,7 @@ public class StripePlanTest {
         SockPlan plan = spec.plan();
         List<ColourRound> tube = plan.stripes().orElseThrow().socks().get(1).tube();
         // A toe that is put in last stands before the tube on the tape.
-        for (ColourRound round : tube.subList(plan.toe().rounds().count(), tube.size())) {
+        for (ColourRound round : tube.subList(plan.toe().shaping().rounds().count(), tube.size())) {
             if (order.isEmpty() || order.get(order.size() - 1) != round.band()) {
                 order.add(round.band());
             }
@@ -355,9 +356,9 @@ public class StripePlanTest {
     public void boundariesAreAsUnsureAsDrawsMakeThem() {
         SockSpec spec = striped(BELL);
         SockPlan plan = spec.plan();
-        assertThat(plan.toe().begun()).isFalse();
+        assertThat(plan.toe().shaping().begun()).isFalse();
         SockStripes sock = plan.stripes().orElseThrow().socks().get(0);
-        int toe = plan.toe().rounds().count();
+        int toe = plan.toe().shaping().rounds().count();
         int index = toe + 60;
         double claimed = sock.tube().get(index).unsureRounds();
         double stitchM = plan.yarn().loopLength().value() / 1000;

@@ -68,11 +68,11 @@ public class PlacingTest {
     @Test(dataProvider = "placings")
     public void distancesWorkedByHand(PlacingSchool school, double distance, int round) {
         Tube tube = spec(school).plan().tube();
-        assertThat(tube.placing().school()).isEqualTo(school);
-        assertThat(tube.placing().distance().value()).isCloseTo(distance, within(0.05));
-        assertThat(tube.openingRound().count()).isEqualTo(round);
+        assertThat(tube.heelLine().placing().school()).isEqualTo(school);
+        assertThat(tube.heelLine().placing().distance().value()).isCloseTo(distance, within(0.05));
+        assertThat(tube.heelLine().round().count()).isEqualTo(round);
         // all but the distance of one's own, which nobody gave here; a round is of the foot or of a colour
-        assertThat(tube.placings()).hasSize(PlacingSchool.values().length - 2);
+        assertThat(tube.heelLine().placings()).hasSize(PlacingSchool.values().length - 2);
     }
 
     /** Two inches short suits a heel of 20 rounds at 10 an inch; with one of 16 the foot comes out 1.0 cm short. */
@@ -84,10 +84,10 @@ public class PlacingTest {
                         .withOpening(OpeningChoice.usual().closingLater())
                         .withPlacing(PlacingChoice.of(PlacingSchool.TWO_INCHES_SHORT)))
                 .plan();
-        assertThat(plan.heel().rounds().count()).isEqualTo(16);
-        assertThat(plan.tube().placing().assumedHeel().count()).isEqualTo(20);
-        assertThat(plan.tube().placing().outBy().value()).isCloseTo(-10.16, within(0.01));
-        assertThat(plan.tube().footDifference().value()).isCloseTo(-10.16, within(0.01));
+        assertThat(plan.heel().shaping().rounds().count()).isEqualTo(16);
+        assertThat(plan.tube().heelLine().placing().assumedHeel().count()).isEqualTo(20);
+        assertThat(plan.tube().heelLine().placing().outBy().value()).isCloseTo(-10.16, within(0.01));
+        assertThat(plan.tube().lengths().footDifference().value()).isCloseTo(-10.16, within(0.01));
     }
 
     @Test
@@ -118,17 +118,24 @@ public class PlacingTest {
     @Test
     public void everyKnitterCountsFromHerOwnPlace() {
         Tube onWaste = tube(Way.TOE_UP, Optional.empty(), Optional.empty(), OpeningWay.WASTE_ONE_LINE);
-        assertThat(onWaste.count().from()).isEqualTo(CountFrom.END_OF_TOE);
-        assertThat(onWaste.count().rounds().count()).isEqualTo(55);
-        assertThat(onWaste.countedFrom(CountFrom.TOE_TIP).rounds().count()).isEqualTo(75);
-        assertThat(onWaste.countedFrom(CountFrom.TOE_TIP).markers().count()).isEqualTo(7);
-        assertThat(onWaste.countedFrom(CountFrom.START_OF_LEG).rounds().count()).isEqualTo(35);
-        assertThat(onWaste.countedFrom(CountFrom.CUFF_EDGE).rounds().count()).isEqualTo(50);
+        assertThat(onWaste.heelLine().count().from()).isEqualTo(CountFrom.END_OF_TOE);
+        assertThat(onWaste.heelLine().count().rounds().count()).isEqualTo(55);
+        assertThat(onWaste.heelLine().countedFrom(CountFrom.TOE_TIP).rounds().count())
+                .isEqualTo(75);
+        assertThat(onWaste.heelLine().countedFrom(CountFrom.TOE_TIP).markers().count())
+                .isEqualTo(7);
+        assertThat(onWaste.heelLine()
+                        .countedFrom(CountFrom.START_OF_LEG)
+                        .rounds()
+                        .count())
+                .isEqualTo(35);
+        assertThat(onWaste.heelLine().countedFrom(CountFrom.CUFF_EDGE).rounds().count())
+                .isEqualTo(50);
         Tube closed = tube(Way.TOE_UP, Optional.of(ToeStart.CLOSED), Optional.empty(), OpeningWay.WASTE_ONE_LINE);
-        assertThat(closed.count().from()).isEqualTo(CountFrom.TOE_TIP);
+        assertThat(closed.heelLine().count().from()).isEqualTo(CountFrom.TOE_TIP);
         Tube down = tube(Way.CUFF_DOWN, Optional.empty(), Optional.empty(), OpeningWay.LIFELINES);
-        assertThat(down.count().from()).isEqualTo(CountFrom.CUFF_EDGE);
-        assertThat(down.count().rounds().count()).isEqualTo(50);
+        assertThat(down.heelLine().count().from()).isEqualTo(CountFrom.CUFF_EDGE);
+        assertThat(down.heelLine().count().rounds().count()).isEqualTo(50);
     }
 
     @DataProvider
@@ -144,8 +151,8 @@ public class PlacingTest {
     @Test(dataProvider = "openings")
     public void aSnippedRoundIsKnittedAndLost(OpeningWay way, int tubeRounds) {
         Tube tube = tube(Way.TOE_UP, Optional.empty(), Optional.empty(), way);
-        assertThat(tube.tubeRounds().count()).isEqualTo(tubeRounds);
-        assertThat(tube.allRounds().count()).isEqualTo(125);
+        assertThat(tube.rounds().tube().count()).isEqualTo(tubeRounds);
+        assertThat(tube.rounds().all().count()).isEqualTo(125);
     }
 
     private static Optional<ReadyTube> ready(int rounds, Cut cut) {
@@ -176,13 +183,13 @@ public class PlacingTest {
     @Test
     public void aReadyTubeCutInHalfLeavesNothing() {
         Tube tube = tube(Way.READY_TUBE, Optional.empty(), ready(301, Cut.HALVE), OpeningWay.SNIP);
-        assertThat(tube.legRounds().count()).isEqualTo(92);
+        assertThat(tube.rounds().leg().count()).isEqualTo(92);
         assertThat(tube.cut().orElseThrow().remnantRounds().count()).isZero();
         assertThat(tube.cut().orElseThrow().cuts()).isEqualTo(1);
         // the leg is a result: 92 rounds and 15 of cuff, whatever was wished for
-        assertThat(tube.legIsResult()).isTrue();
-        assertThat(tube.legAbove().value()).isCloseTo(107 * 2.54, within(0.01));
-        assertThat(tube.tradeLength().value()).isCloseTo((55 + 92) * 2.54, within(0.5));
+        assertThat(tube.wanted().legIsResult()).isTrue();
+        assertThat(tube.wanted().legAbove().value()).isCloseTo(107 * 2.54, within(0.01));
+        assertThat(tube.lengths().byTrade().value()).isCloseTo((55 + 92) * 2.54, within(0.5));
     }
 
     @Test
@@ -216,8 +223,8 @@ public class PlacingTest {
                                 OptionalInt.empty(),
                                 Optional.of(LegFrom.FLOOR))))
                 .plan();
-        assertThat(floor.tube().legAbove().value()).isCloseTo(127, within(1e-9));
-        assertThat(floor.tube().legRounds().count()).isEqualTo(35);
+        assertThat(floor.tube().wanted().legAbove().value()).isCloseTo(127, within(1e-9));
+        assertThat(floor.tube().rounds().leg().count()).isEqualTo(35);
     }
 
     @Test
@@ -226,7 +233,7 @@ public class PlacingTest {
         SizeChoice shorter =
                 new SizeChoice(OptionalDouble.of(1 - 8 / 9.0), OptionalInt.empty(), OptionalDouble.of(12.7));
         SockPlan plan = example.withChoices(example.choices().withSize(shorter)).plan();
-        assertThat(plan.tube().openingRound().count()).isEqualTo(70);
+        assertThat(plan.tube().heelLine().round().count()).isEqualTo(70);
     }
 
     private static SockPlan placed(PlacingChoice placing) {
@@ -234,45 +241,27 @@ public class PlacingTest {
         return example.withChoices(example.choices().withPlacing(placing)).plan();
     }
 
+    private static int placedAt(PlacingChoice placing) {
+        return placed(placing).tube().heelLine().round().count();
+    }
+
     /** By hand: 7½ in from the tip are 75 rounds; 5½ in from where the toe begins, with 2 in of toe, are the same. */
     @Test
     public void aDistanceOfOnesOwnIsTakenFromEitherEndOfTheToe() {
         double tip = 7.5 * LengthUnit.INCH_MM;
         double toe = 5.5 * LengthUnit.INCH_MM;
-        assertThat(placed(PlacingChoice.distance(tip, CountFrom.TOE_TIP))
-                        .tube()
-                        .openingRound()
-                        .count())
-                .isEqualTo(75);
-        assertThat(placed(PlacingChoice.distance(toe, CountFrom.END_OF_TOE))
-                        .tube()
-                        .openingRound()
-                        .count())
-                .isEqualTo(75);
+        assertThat(placedAt(PlacingChoice.distance(tip, CountFrom.TOE_TIP))).isEqualTo(75);
+        assertThat(placedAt(PlacingChoice.distance(toe, CountFrom.END_OF_TOE))).isEqualTo(75);
     }
 
     /** Marked on the foot: the round or the tape, from where she counts. */
     @Test
     public void aMarkOnTheFootIsReadAsSheCounts() {
-        assertThat(placed(PlacingChoice.marked(78, CountFrom.TOE_TIP))
-                        .tube()
-                        .openingRound()
-                        .count())
+        assertThat(placedAt(PlacingChoice.marked(78, CountFrom.TOE_TIP))).isEqualTo(78);
+        assertThat(placedAt(PlacingChoice.marked(58, CountFrom.END_OF_TOE))).isEqualTo(78);
+        assertThat(placedAt(PlacingChoice.markedAt(78 * 2.54 + 1, CountFrom.TOE_TIP)))
                 .isEqualTo(78);
-        assertThat(placed(PlacingChoice.marked(58, CountFrom.END_OF_TOE))
-                        .tube()
-                        .openingRound()
-                        .count())
-                .isEqualTo(78);
-        assertThat(placed(PlacingChoice.markedAt(78 * 2.54 + 1, CountFrom.TOE_TIP))
-                        .tube()
-                        .openingRound()
-                        .count())
-                .isEqualTo(78);
-        assertThat(placed(PlacingChoice.markedAt(58 * 2.54, CountFrom.END_OF_TOE))
-                        .tube()
-                        .openingRound()
-                        .count())
+        assertThat(placedAt(PlacingChoice.markedAt(58 * 2.54, CountFrom.END_OF_TOE)))
                 .isEqualTo(78);
     }
 
@@ -280,12 +269,12 @@ public class PlacingTest {
     @Test
     public void aMarkCountedFromTheLegSetsTheLeg() {
         Tube cuff = placed(PlacingChoice.marked(60, CountFrom.CUFF_EDGE)).tube();
-        assertThat(cuff.openingRound().count()).isEqualTo(75);
-        assertThat(cuff.legRounds().count()).isEqualTo(45);
-        assertThat(cuff.legIsResult()).isTrue();
+        assertThat(cuff.heelLine().round().count()).isEqualTo(75);
+        assertThat(cuff.rounds().leg().count()).isEqualTo(45);
+        assertThat(cuff.wanted().legIsResult()).isTrue();
         Tube leg = placed(PlacingChoice.markedAt(45 * 2.54, CountFrom.START_OF_LEG))
                 .tube();
-        assertThat(leg.legRounds().count()).isEqualTo(45);
+        assertThat(leg.rounds().leg().count()).isEqualTo(45);
     }
 
     /** A size 38 stands for 238.3 mm; half a centimetre less is wanted, and the heel is 5 cm: 183.3 mm. */
@@ -294,7 +283,8 @@ public class PlacingTest {
         SockSpec spec = spec(PlacingSchool.BY_SHOE_SIZE);
         SockSpec shorter = spec.withChoices(spec.choices()
                 .withSize(new SizeChoice(OptionalDouble.empty(), OptionalInt.of(64), OptionalDouble.of(5))));
-        assertThat(shorter.plan().tube().placing().distance().value()).isCloseTo(183.333, within(0.01));
+        assertThat(shorter.plan().tube().heelLine().placing().distance().value())
+                .isCloseTo(183.333, within(0.01));
     }
 
     /** 60 rounds of leg, cuff included, are 45 above the line and 15 of cuff; from the floor the heel's 20 go off. */
@@ -305,13 +295,15 @@ public class PlacingTest {
         assertThat(example.withChoices(example.choices().withTube(rounds))
                         .plan()
                         .tube()
-                        .legRounds()
+                        .rounds()
+                        .leg()
                         .count())
                 .isEqualTo(45);
         assertThat(example.withChoices(example.choices().withTube(rounds.withLegFrom(LegFrom.FLOOR)))
                         .plan()
                         .tube()
-                        .legRounds()
+                        .rounds()
+                        .leg()
                         .count())
                 .isEqualTo(25);
     }
@@ -319,8 +311,10 @@ public class PlacingTest {
     /** 12.5 cm is usual, but a foot of 17.2 cm gets a leg of 0.55 of that (from memory). */
     @Test
     public void aSmallFootUsuallyGetsAShorterLeg() {
-        assertThat(Specs.usual(246, 231).plan().tube().legAbove().value()).isEqualTo(125);
-        assertThat(Specs.usual(172, 168).plan().tube().legAbove().value()).isCloseTo(94.6, within(1e-9));
+        assertThat(Specs.usual(246, 231).plan().tube().wanted().legAbove().value())
+                .isEqualTo(125);
+        assertThat(Specs.usual(172, 168).plan().tube().wanted().legAbove().value())
+                .isCloseTo(94.6, within(1e-9));
     }
 
     /** 100 g of 420 m in 100 g on 64 stitches of 13.2 mm: 497 rounds, 49.7 in at 10 an inch (46 to 53 by the formula). */
@@ -387,11 +381,11 @@ public class PlacingTest {
             // one round is lost at every cut; one more between two pieces goes with a single cut
             assertThat(left).isBetween(1, 2);
             assertThat(cut.pieceRounds().count())
-                    .isEqualTo(
-                            plan.tube().tubeRounds().count() + cut.spareRounds().count());
+                    .isEqualTo(plan.tube().rounds().tube().count()
+                            + cut.spareRounds().count());
             if (cut.cut() == Cut.HALVE) {
                 assertThat(cut.remnantRounds().count()).isBetween(0, 1);
-                assertThat(plan.tube().legIsResult()).isTrue();
+                assertThat(plan.tube().wanted().legIsResult()).isTrue();
             }
         }
     }

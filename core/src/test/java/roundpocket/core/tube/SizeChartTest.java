@@ -44,10 +44,11 @@ public class SizeChartTest {
             SockSpec same = other.withChoices(other.choices()
                     .withHeel(other.choices()
                             .heel()
-                            .withPlainRounds(spec.plan().heel().plainRounds().count()))
+                            .withPlainRounds(
+                                    spec.plan().heel().shaping().plainRounds().count()))
                     .withSize(roundpocket.core.plan.SizeChoice.ofStitches(64)));
             assertThat(row.roundsFromTip().count())
-                    .isEqualTo(same.plan().tube().openingRound().count());
+                    .isEqualTo(same.plan().tube().heelLine().round().count());
             assertThat(row.roundsFromTip().count()).isGreaterThan(before);
             before = row.roundsFromTip().count();
         }

@@ -54,7 +54,7 @@ public class TaughtTest {
         Lesson gauge = only(Taught.of(pair, spec, true, true));
         assertThat(gauge.kind()).isEqualTo(Kind.GAUGE);
         assertThat(gauge.said().text(LengthUnit.CM)).contains("42").contains("39.4");
-        assertThat(gauge.taken(spec).plan().gauge().rounds().value()).isCloseTo(42, within(1e-9));
+        assertThat(gauge.taken(spec).plan().basis().gauge().rounds().value()).isCloseTo(42, within(1e-9));
         assertThat(gauge.effect(spec)).extracting(each -> each.label()).contains("Foot", "Leg");
         assertThat(Taught.of(pair, spec, false, true)).as("in another yarn").isEmpty();
         assertThat(Taught.of(pair, gauge.taken(spec), true, true))
@@ -119,24 +119,24 @@ public class TaughtTest {
             }
             SockPlan knitted = pair.sock(1).course().plan();
             SockPlan planned = again.plan();
-            assertThat(planned.gauge().rounds().value())
-                    .isCloseTo(knitted.gauge().rounds().value(), within(0.01 * 60));
-            boolean taped = knitted.gauge().rounds().value()
-                    != pair.begun().plan().gauge().rounds().value();
+            assertThat(planned.basis().gauge().rounds().value())
+                    .isCloseTo(knitted.basis().gauge().rounds().value(), within(0.01 * 60));
+            boolean taped = knitted.basis().gauge().rounds().value()
+                    != pair.begun().plan().basis().gauge().rounds().value();
             if (!taped) {
-                assertThat(planned.tube().footRounds().count())
-                        .isEqualTo(knitted.tube().footRounds().count());
-                assertThat(planned.tube().legRounds().count())
-                        .isCloseTo(knitted.tube().legRounds().count(), within(1));
+                assertThat(planned.tube().rounds().foot().count())
+                        .isEqualTo(knitted.tube().rounds().foot().count());
+                assertThat(planned.tube().rounds().leg().count())
+                        .isCloseTo(knitted.tube().rounds().leg().count(), within(1));
             }
         }
         assertThat(taught).containsKeys(Kind.GAUGE, Kind.YARN, Kind.FOOT, Kind.LEG);
     }
 
     private static void happen(PairWork pair, Random random) {
-        int foot = pair.sock(1).course().plan().tube().footRounds().count();
-        int leg = pair.sock(1).course().plan().tube().legRounds().count();
-        double gauge = pair.sock(1).course().plan().gauge().rounds().value();
+        int foot = pair.sock(1).course().plan().tube().rounds().foot().count();
+        int leg = pair.sock(1).course().plan().tube().rounds().leg().count();
+        double gauge = pair.sock(1).course().plan().basis().gauge().rounds().value();
         pair.hear(new Weighed(1, "a", YarnRole.MAIN, 60, false, false, true));
         if (random.nextBoolean()) {
             pair.hear(new Worked(1, Section.FOOT, Math.max(1, foot + random.nextInt(5) - 2)));

@@ -38,18 +38,24 @@ public class WearTest {
 
     /** Whole millimetres of the foot that a plan gives, from its rounds. */
     private static int footRounds(SockPlan plan) {
-        return plan.tube().openingRound().count() + plan.heel().rounds().count();
+        return plan.tube().heelLine().round().count()
+                + plan.heel().shaping().rounds().count();
     }
 
     /** One or two plain rounds more at a tight heel, three rounds fewer in a long foot (common practice, no source). */
     @Test
     public void notesProposeWhatKnittersDo() {
         SockSpec spec = Specs.wholeExample();
-        assertThat(with(spec, FitNote.HEEL_TIGHT).heel().plainRounds().count()).isEqualTo(6);
-        assertThat(with(spec, FitNote.HEEL_BAGGY).heel().plainRounds().count()).isEqualTo(2);
-        assertThat(with(spec, FitNote.FOOT_LONG).tube().openingRound().count()).isEqualTo(72);
-        assertThat(with(spec, FitNote.FOOT_SHORT).tube().openingRound().count()).isEqualTo(78);
-        assertThat(with(spec, FitNote.TOE_TIGHT).toe().plainRounds().count()).isEqualTo(6);
+        assertThat(with(spec, FitNote.HEEL_TIGHT).heel().shaping().plainRounds().count())
+                .isEqualTo(6);
+        assertThat(with(spec, FitNote.HEEL_BAGGY).heel().shaping().plainRounds().count())
+                .isEqualTo(2);
+        assertThat(with(spec, FitNote.FOOT_LONG).tube().heelLine().round().count())
+                .isEqualTo(72);
+        assertThat(with(spec, FitNote.FOOT_SHORT).tube().heelLine().round().count())
+                .isEqualTo(78);
+        assertThat(with(spec, FitNote.TOE_TIGHT).toe().shaping().plainRounds().count())
+                .isEqualTo(6);
         assertThat(with(spec, FitNote.CUFF_LOOSE).cuff().rounds().count()).isEqualTo(19);
         assertThat(with(spec, FitNote.TUBE_TIGHT).stitchCount().stitches().count())
                 .isEqualTo(68);
@@ -82,7 +88,7 @@ public class WearTest {
             assertThat(footRounds(first)).as(placing.toString()).isEqualTo(footRounds(then));
             assertThat(footRounds(first) - deeper).isEqualTo(-3);
             assertThat(alone - footRounds(spec.plan())).isEqualTo(-3);
-            assertThat(first.heel().plainRounds().count()).isEqualTo(6);
+            assertThat(first.heel().shaping().plainRounds().count()).isEqualTo(6);
         }
     }
 
@@ -127,7 +133,7 @@ public class WearTest {
                     assertThat(proposal.changes(spec.choices())).isTrue();
                     SockPlan next =
                             spec.withChoices(proposal.taken(spec.choices())).plan();
-                    assertThat(next.heel().rounds().count()).isPositive();
+                    assertThat(next.heel().shaping().rounds().count()).isPositive();
                     proposed++;
                 }
             } catch (Refusal noRoom) {

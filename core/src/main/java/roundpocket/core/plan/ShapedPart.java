@@ -1,0 +1,29 @@
+package roundpocket.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.finish.Graft;
+import roundpocket.core.shaping.Close;
+import roundpocket.core.shaping.Shaping;
+
+/**
+ * A heel or a toe.
+ *
+ * @param shaping how it is shaped
+ * @param worked its rounds, one by one, with what they have taken
+ * @param graft how it is grafted, where it is
+ */
+public record ShapedPart(Shaping shaping, List<WorkedRound> worked, Optional<Graft> graft) {
+
+    public ShapedPart {
+        worked = List.copyOf(worked);
+    }
+
+    static ShapedPart of(String name, Shaping shaping, FinishChoice finish, SectionYarn yarn) {
+        Optional<Graft> graft = shaping.close() == Close.DRAW_THROUGH
+                ? Optional.empty()
+                : shaping.graftLoops().map(loops -> Graft.of(name, loops, finish));
+        return new ShapedPart(shaping, WorkedRound.of(shaping, yarn), graft);
+    }
+}

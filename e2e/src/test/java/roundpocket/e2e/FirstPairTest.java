@@ -100,13 +100,13 @@ public class FirstPairTest extends BrowserTest {
         shows(
                 page,
                 "leg",
-                "" + plan.tube().legRounds().count(),
-                plan.tube().tubeRounds().count() + " rounds");
+                "" + plan.tube().rounds().leg().count(),
+                plan.tube().rounds().tube().count() + " rounds");
         shows(
                 page,
                 "pick-up",
                 plan.opening().below().count() + " + " + plan.opening().above().count());
-        shows(page, "heel", "" + plan.heel().rounds().count());
+        shows(page, "heel", "" + plan.heel().shaping().rounds().count());
         shows(
                 page,
                 "yarn",

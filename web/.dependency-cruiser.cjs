@@ -3,7 +3,7 @@
  * places may use one another as long as there is no circle.
  */
 const FLOORS = [
-  ['wire', 'theme', 'settings'],
+  ['texts', 'wire', 'theme', 'settings'],
   ['units'],
   ['api'],
   ['form', 'draft'],

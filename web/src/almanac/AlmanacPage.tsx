@@ -10,13 +10,15 @@ import { matches } from './matches';
 import { ChapterDrawing, type Subject } from './ChapterDrawing';
 import { TryRule } from './TryRule';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['', 'everything'],
   ['RULE', 'rules'],
   ['SCHOOL', 'methods'],
   ['CONSTANT', 'constants'],
-  ['MISHAP', 'when something is wrong'],
+  ['MISHAP', texts.whenSomethingIsWrong],
   ['CAUTION', 'cautions'],
 ];
 
@@ -31,10 +33,10 @@ export function AlmanacPage() {
     [almanac.data, words, kind],
   );
   if (almanac.error && !almanac.data) {
-    return <Notice title="The almanac cannot be opened" error={almanac.error} />;
+    return <Notice title={texts.theAlmanacCannotBeOpened} error={almanac.error} />;
   }
   if (!almanac.data) {
-    return <Waiting what="the almanac" />;
+    return <Waiting what={texts.theAlmanac} />;
   }
   const change = (name: string, value: string) => {
     // From the address itself: what was typed a moment ago may not have come round yet.
@@ -48,22 +50,21 @@ export function AlmanacPage() {
   };
   return (
     <Box maxW="78rem">
-      <title>Almanac · Round Pocket</title>
+      <title>{texts.almanacRoundPocket}</title>
       <Box as="h1" fontSize="2xl">
-        Almanac
+        {shared.almanac}
       </Box>
       <Box color="quiet" mb={4}>
-        Every rule, method and constant behind your plans. P published source, C common practice, M
-        from memory and approximate, D derived here.
+        {texts.everyRuleMethodAndConstant}
       </Box>
       <Calculators />
       <Flex gap={4} mt={8} mb={3} align="flex-end" wrap="wrap">
         <Box as="label" fontWeight="600" flex="1 1 16rem" maxW="28rem">
-          Search
+          {texts.search}
           <Input
             type="search"
             value={words}
-            placeholder="e.g. graft, gauge, Munden"
+            placeholder={texts.eGGraftGaugeMunden}
             size="lg"
             mt={1}
             bg="sheet"
@@ -72,7 +73,7 @@ export function AlmanacPage() {
             onChange={(event) => change('words', event.target.value)}
           />
         </Box>
-        <Flex role="group" aria-label="Kind of entry" wrap="wrap">
+        <Flex role="group" aria-label={texts.kindOfEntry} wrap="wrap">
           {KINDS.map(([value, name]) => (
             <Press
               key={value}
@@ -88,12 +89,10 @@ export function AlmanacPage() {
           ))}
         </Flex>
         <Box role="status" color="quiet" fontSize="sm" minH="24px" data-testid="found">
-          {`${found.length} of ${almanac.data.length}`}
+          {texts.of(found.length, almanac.data.length)}
         </Box>
       </Flex>
-      {found.length === 0 && (
-        <p>Nothing in the almanac has all of these words. Try fewer, or shorter ones.</p>
-      )}
+      {found.length === 0 && <p>{texts.nothingInTheAlmanacHas}</p>}
       <Chapters entries={found} />
     </Box>
   );
@@ -106,7 +105,7 @@ function Chapters({ entries }: { entries: readonly AlmanacEntry[] }) {
   return (
     <>
       {chapters.size > 1 && (
-        <Flex as="nav" aria-label="Chapters" wrap="wrap" columnGap={5} mb={2}>
+        <Flex as="nav" aria-label={texts.chapters} wrap="wrap" columnGap={5} mb={2}>
           {[...chapters.keys()].map((chapter) => (
             <Link
               key={chapter}
@@ -176,14 +175,18 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
               flexShrink={0}
               mt={-3}
               aria-expanded={tried}
-              aria-label={`Try it: ${entry.title}`}
+              aria-label={texts.tryIt2(entry.title)}
               onClick={() => setTried(!tried)}
             >
-              {tried ? 'Close' : 'Try it'}
+              {tried ? shared.close : texts.tryIt}
             </LinkButton>
           )}
         </Flex>
-        {entry.goodFor && <Box fontSize="sm" color="quiet">{`Good for: ${entry.goodFor}.`}</Box>}
+        {entry.goodFor && (
+          <Box fontSize="sm" color="quiet">
+            {texts.goodFor(entry.goodFor)}
+          </Box>
+        )}
         {tried && <TryRule id={entry.id} />}
       </dd>
       <Box as="dd" fontSize="sm" color="quiet" lineHeight="1.35">

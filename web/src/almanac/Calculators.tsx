@@ -7,6 +7,7 @@ import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import { figureText, gaugeSpanMm, gaugeSpanText, plusMinusText, unitWords } from '../units/units';
 import type { Calculator, CalculatorAnswer, CalculatorQuestion } from '../wire/types';
+import { texts } from './texts';
 
 /** The small calculators: one question, one answer, from the same rules as a plan. */
 export function Calculators() {
@@ -18,7 +19,7 @@ export function Calculators() {
   return (
     <Box>
       <Box as="h2" fontSize="lg" mb={2}>
-        Small calculators
+        {texts.smallCalculators}
       </Box>
       <Grid gap={4} templateColumns="repeat(auto-fit, minmax(min(100%, 13.5rem), 1fr))">
         {data?.map((each) => (
@@ -122,7 +123,7 @@ function Asked({ question, value, onChange }: AskedProps) {
   return (
     <NumberField
       key={lengths}
-      label={gauge ? `${label}, per ${gaugeSpanText(lengths)}` : label}
+      label={gauge ? texts.per(label, gaugeSpanText(lengths)) : label}
       kind={kind}
       // A ball band says metres wherever it is read.
       unit={unit === 'METRES' ? 'm' : unitWords(unit, lengths)[1]}

@@ -5,6 +5,7 @@ import { useAlmanac } from '../api/queries';
 import { ChapterDrawing } from './ChapterDrawing';
 import { FIRST, PLACES, WORDS, type Topic } from './helpTopics';
 import { hasWords, matches } from './matches';
+import { texts } from './texts';
 
 /** From so many letters on, the almanac is searched as well. */
 const ENOUGH = 3;
@@ -18,16 +19,16 @@ export function HelpPage() {
   const [first, places, terms] = [found(FIRST), found(PLACES), found(WORDS)];
   return (
     <Box maxW="72rem">
-      <title>Help · Round Pocket</title>
+      <title>{texts.helpRoundPocket}</title>
       <Box as="h1" fontSize="2xl">
-        Help
+        {texts.help}
       </Box>
       <Box as="label" display="block" fontWeight="600" maxW="28rem" mt={2}>
-        Search help and almanac
+        {texts.searchHelpAndAlmanac}
         <Input
           type="search"
           value={words}
-          placeholder="e.g. graft, negative ease"
+          placeholder={texts.eGGraftNegativeEase}
           size="lg"
           mt={1}
           bg="sheet"
@@ -37,11 +38,11 @@ export function HelpPage() {
         />
       </Box>
       <Box role="status" color="quiet" fontSize="sm" minH="24px" mt={1}>
-        {first.length + places.length + terms.length === 0 && 'Nothing in help has these words.'}
+        {first.length + places.length + terms.length === 0 && texts.nothingInHelpHasThese}
       </Box>
       <Steps topics={first} numbered={words === ''} />
-      <Terms title="What each place is for" topics={places} />
-      <Terms title="Words" topics={terms} />
+      <Terms title={texts.whatEachPlaceIsFor} topics={places} />
+      <Terms title={texts.words} topics={terms} />
       <InAlmanac words={words} />
     </Box>
   );
@@ -54,7 +55,7 @@ function Steps({ topics, numbered }: { topics: readonly Topic[]; numbered: boole
   return (
     <Box as="section" mt={4}>
       <Box as="h2" fontSize="xl" mb={2}>
-        What to do first
+        {texts.whatToDoFirst}
       </Box>
       <Box as="ol" listStyleType="none">
         {topics.map(({ title, text, drawing, to, go }, i) => (
@@ -132,9 +133,9 @@ function InAlmanac({ words }: { words: string }) {
   return (
     <Box as="section" mt={6}>
       <Box as="h2" fontSize="xl" mb={2}>
-        In the almanac
+        {texts.inTheAlmanac}
       </Box>
-      {found.length === 0 && <Box color="quiet">Nothing there has these words.</Box>}
+      {found.length === 0 && <Box color="quiet">{texts.nothingThereHasTheseWords}</Box>}
       <Box as="ul" listStyleType="none">
         {found.slice(0, MOST).map((entry) => (
           <Box as="li" key={entry.id} py={1}>
@@ -146,7 +147,7 @@ function InAlmanac({ words }: { words: string }) {
       {found.length > 0 && (
         <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
           <RouteLink to={`/almanac?words=${encodeURIComponent(words)}`}>
-            {`See all ${found.length} in the almanac`}
+            {texts.seeAllInTheAlmanac(found.length)}
           </RouteLink>
         </Link>
       )}

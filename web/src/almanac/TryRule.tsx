@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import { NumberField } from '../form/NumberField';
 import { decimal } from '../units/units';
+import { texts } from './texts';
 
 /** A rule asked with numbers of one's own, beginning with the example that it was checked with. */
 export function TryRule({ id }: { id: string }) {
@@ -19,7 +20,7 @@ export function TryRule({ id }: { id: string }) {
   });
   const { data, error } = answer;
   return (
-    <Box mt={2} role="group" aria-label="Try it">
+    <Box mt={2} role="group" aria-label={texts.tryIt}>
       <Flex gap={3} wrap="wrap">
         {data?.names.map((name, i) => (
           <Box key={name} w="9rem">
@@ -43,7 +44,7 @@ export function TryRule({ id }: { id: string }) {
         )}
       </Box>
       <Box fontSize="xs" color="quiet">
-        Lengths in mm, weights in g, yarn in m, gauge per 10 cm, shares as 0.1 for 10 %.
+        {texts.lengthsInMmWeightsIn}
       </Box>
     </Box>
   );

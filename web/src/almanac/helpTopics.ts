@@ -1,4 +1,6 @@
 import type { Subject } from './ChapterDrawing';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** One thing that help tells. */
 export interface Topic {
@@ -13,98 +15,98 @@ export interface Topic {
 /** What to do first, in the order of the work. */
 export const FIRST: readonly Topic[] = [
   {
-    title: 'Measure a foot',
-    text: 'Barefoot and standing: the length from the longest toe to the heel, and once around the ball. A shoe size will do to begin with.',
+    title: texts.measureAFoot,
+    text: texts.barefootAndStandingTheLength,
     drawing: 'FEET',
     to: '/feet',
-    go: 'Feet',
+    go: shared.feet,
   },
   {
-    title: 'Count a swatch',
-    text: 'Knit a swatch in the round and wash it. Count stitches and rounds over as long a span as you can, in more than one place.',
+    title: texts.countASwatch,
+    text: texts.knitASwatchInThe,
     drawing: 'GAUGE',
     to: '/yarn',
-    go: 'Yarn and swatches',
+    go: texts.yarnAndSwatches,
   },
   {
-    title: 'Open a plan',
-    text: 'Three measurements are enough. The plan is one paragraph: tap any word to change it, and every number follows. Tap a number to see how it’s worked out.',
+    title: texts.openAPlan,
+    text: texts.threeMeasurementsAreEnoughThe,
     drawing: 'HEEL_LINE',
     to: '/new',
-    go: 'New pair',
+    go: shared.newPair,
   },
   {
-    title: 'Knit the tube',
-    text: 'Press Knit in the basket and tap once a round. At the heel line you are told what to do. Weigh the yarn or measure the tube whenever you like; the rest of the plan can follow.',
+    title: texts.knitTheTube,
+    text: texts.pressKnitInTheBasket,
     drawing: 'KNITTING',
     to: '/',
-    go: 'Basket',
+    go: shared.basket,
   },
   {
-    title: 'Open the heel',
-    text: 'Both needles go in first and are counted. Only then is anything cut or pulled out. It’s worth picking up a practice line before your first one.',
+    title: texts.openTheHeel,
+    text: texts.bothNeedlesGoInFirst,
     drawing: 'OPENING',
     to: '/practice?piece=pick-up',
-    go: 'Practise picking up',
+    go: texts.practisePickingUp,
   },
   {
-    title: 'Shape and graft',
-    text: 'The heel is a second toe: plain rounds, decreases, then the graft (Kitchener stitch), told move by move.',
+    title: texts.shapeAndGraft,
+    text: texts.theHeelIsASecond,
     drawing: 'FINISH',
     to: '/practice',
-    go: 'Practise grafting',
+    go: texts.practiseGrafting,
   },
   {
-    title: 'Stripes',
-    text: 'Enter the bands of a striping yarn on its shelf, in metres or in rounds. The plan then shows both socks in their colours and says what to wind off. While knitting, press c when a new colour begins: all later stripes become surer.',
+    title: shared.stripes,
+    text: texts.enterTheBandsOfA,
     drawing: 'STRIPES',
     to: '/yarn',
-    go: 'Yarn',
+    go: shared.yarn,
   },
   {
-    title: 'Note how it fits',
-    text: 'Once both socks are done they move to the log. What you note there is suggested for the next pair on that foot.',
+    title: texts.noteHowItFits,
+    text: texts.onceBothSocksAreDone,
     drawing: 'FIT',
     to: '/log',
-    go: 'Log',
+    go: shared.log,
   },
 ];
 
 /** What each place is for. */
 export const PLACES: readonly Topic[] = [
   {
-    title: 'Basket',
-    text: 'Every pair on the go, what to do next, and the way to the needles. Drop a plan, a pair or a backup here to import it.',
+    title: shared.basket,
+    text: texts.everyPairOnTheGo,
     to: '/',
   },
   {
-    title: 'Feet',
-    text: 'Whose feet you knit for, with what they measured before. Print a measuring sheet, true to size.',
+    title: shared.feet,
+    text: texts.whoseFeetYouKnitFor,
     to: '/feet',
   },
   {
-    title: 'Yarn',
-    text: 'Yarns, what is left of each and for which pairs that is enough; and your swatches.',
+    title: shared.yarn,
+    text: texts.yarnsWhatIsLeftOf,
     to: '/yarn',
   },
   {
-    title: 'Practice',
-    text: 'Grafting, picking up and reading decreases on pretend fabric.',
+    title: shared.practice,
+    text: texts.graftingPickingUpAndReading,
     to: '/practice',
   },
   {
-    title: 'Log',
-    text: 'Finished pairs: planned and knitted side by side, how they fit and wear, and how to replace a heel.',
+    title: shared.log,
+    text: texts.finishedPairsPlannedAndKnitted,
     to: '/log',
   },
   {
-    title: 'Almanac',
-    text: 'Every rule, method and constant behind your plans, with where it comes from, and small calculators.',
+    title: shared.almanac,
+    text: texts.everyRuleMethodAndConstantBehind,
     to: '/almanac',
   },
   {
-    title: 'Backups',
-    text: 'Your data as one file: made automatically every day, and whenever you ask.',
+    title: shared.backups,
+    text: texts.yourDataAsOneFile,
     to: '/backup',
   },
 ];
@@ -112,29 +114,29 @@ export const PLACES: readonly Topic[] = [
 /** The words of the trade that the screens use. */
 export const WORDS: readonly Topic[] = [
   {
-    title: 'Afterthought heel',
-    text: 'A heel knitted into a finished tube. The tube is knitted straight; where the heel belongs, a line is marked, opened later, and the heel is knitted around the opening.',
+    title: texts.afterthoughtHeel,
+    text: texts.aHeelKnittedIntoA,
   },
   {
-    title: 'Heel line',
-    text: 'Where the heel will be, while the tube is being knitted. Once it is cut or its waste yarn is out, it is the opening.',
+    title: texts.heelLine,
+    text: texts.whereTheHeelWillBe,
   },
   {
-    title: 'Live stitches',
-    text: 'Stitches that would run if you let them go: they belong on a needle or a thread.',
+    title: texts.liveStitches,
+    text: texts.stitchesThatWouldRunIf,
   },
   {
-    title: 'Lower and upper needle',
-    text: 'The two needles of the opening: the lower one on the foot side, the upper one on the leg side. At the graft the lower needle is the front one.',
+    title: texts.lowerAndUpperNeedle,
+    text: texts.theTwoNeedlesOfThe,
   },
   {
-    title: 'Negative ease',
-    text: 'How much smaller than the foot a sock is. It has to stretch a little to stay up: 10 to 20 % is usual.',
+    title: shared.negativeEase2,
+    text: texts.howMuchSmallerThanThe,
   },
   {
-    title: 'Graft (Kitchener stitch)',
-    text: 'Sewing live stitches together so that the seam looks knitted.',
+    title: texts.graftKitchenerStitch,
+    text: texts.sewingLiveStitchesTogetherSo,
   },
-  { title: 'Cinch', text: 'Thread the tail through the last stitches and pull tight.' },
-  { title: '±', text: 'How sure a number is: 19 times in 20 the true value lies within it.' },
+  { title: texts.cinch, text: texts.threadTheTailThroughThe },
+  { title: '±', text: texts.howSureANumberIs },
 ];

@@ -3,6 +3,8 @@ import { currentSettings } from '../settings/settings';
 import type { components, paths } from '../wire/schema.gen';
 import { said } from '../units/said';
 import type { Pair, Sentence } from '../wire/types';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** One value that the server refused: where it was typed, and in words. */
 export class FieldProblem {
@@ -45,7 +47,7 @@ export class Refused extends Error {
 /** The server did not answer. */
 export class Unreachable extends Error {
   constructor() {
-    super('Can’t reach Round Pocket. Is it still running?');
+    super(texts.cantReachRoundPocketIs);
   }
 }
 
@@ -156,7 +158,7 @@ async function refuseUnlessOk(response: Response): Promise<void> {
   throw new Refused(
     response.status,
     problem.code ?? 'unexpected',
-    problem.detail ?? problem.title ?? 'Something went wrong.',
+    problem.detail ?? problem.title ?? shared.somethingWentWrong,
     problem.errors,
     problem.current,
     problem.differs,

@@ -1,4 +1,5 @@
 import { watched } from '../settings/store';
+import { shared } from '../texts/shared';
 
 /** How long a deletion can be undone, in milliseconds; until then nothing is deleted. */
 const GRACE = 8000;
@@ -44,7 +45,7 @@ async function carryOut(deletion: Deletion): Promise<void> {
     await deletion.send();
     keepAfterAll(deletion.id);
   } catch (error) {
-    const failed = error instanceof Error ? error.message : 'Something went wrong.';
+    const failed = error instanceof Error ? error.message : shared.somethingWentWrong;
     deletions.set(
       deletions
         .get()

@@ -9,6 +9,8 @@ import { DropZone } from './DropZone';
 import { FinishedRow, PairRow } from './PairRow';
 import { TimeToKnit } from './TimeToKnit';
 import { LinkButton } from '../form/LinkButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Fetched where there is no pair yet: whoever has one does not wait for it. */
 const FirstMeasures = lazy(async () => ({
@@ -21,21 +23,21 @@ export function BasketPage() {
   const basket = useBasket(false, shown.most);
   const navigate = useNavigate();
   if (basket.error && !basket.data) {
-    return <Notice title="The basket cannot be opened" error={basket.error} />;
+    return <Notice title={texts.theBasketCannotBeOpened} error={basket.error} />;
   }
   if (!basket.data) {
-    return <Waiting what="the basket" />;
+    return <Waiting what={texts.theBasket} />;
   }
   const { pairs, inAll, finishedInAll } = basket.data;
   if (inAll + finishedInAll === 0) {
     return (
       <>
-        <title>Round Pocket</title>
+        <title>{shared.roundPocket}</title>
         <Unnamed />
         <DropZone>
-          <Suspense fallback={<Waiting what="the measurements" />}>
+          <Suspense fallback={<Waiting what={texts.theMeasurements} />}>
             <FirstMeasures
-              heading="Your first pair"
+              heading={texts.yourFirstPair}
               onMeasured={(draft) => {
                 keepDraft(draft);
                 void navigate('/new');
@@ -49,26 +51,26 @@ export function BasketPage() {
   const longest = Math.max(...pairs.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box maxW="78rem">
-      <title>Basket · Round Pocket</title>
+      <title>{texts.basketRoundPocket}</title>
       <Flex align="baseline" gap={4} mb={3}>
         <Box as="h1" fontSize="2xl" flex="1">
-          Basket
+          {shared.basket}
         </Box>
         <Button asChild bg="ink" color="sheet" minH="44px">
-          <RouteLink to="/new">New pair</RouteLink>
+          <RouteLink to="/new">{shared.newPair}</RouteLink>
         </Button>
       </Flex>
       <Unnamed />
       <DropZone>
         {pairs.length === 0 && (
           <Box py={6} color="quiet">
-            Every pair is finished. Start the next one.
+            {texts.everyPairIsFinishedStart}
           </Box>
         )}
         <TimeToKnit pairs={pairs} />
         <Box
           as="ul"
-          aria-label="Pairs to knit"
+          aria-label={texts.pairsToKnit}
           listStyleType="none"
           borderTopWidth={pairs.length > 0 ? '1px' : 0}
           borderColor="line"
@@ -79,10 +81,10 @@ export function BasketPage() {
         </Box>
         {pairs.length > 0 && (
           <Box fontSize="sm" color="quiet" mt={3}>
-            All socks are drawn to the same scale.
+            {texts.allSocksAreDrawnTo}
           </Box>
         )}
-        <More {...shown} inAll={inAll} what="pairs" />
+        <More {...shown} inAll={inAll} what={texts.pairs} />
         <Finished inAll={finishedInAll} />
       </DropZone>
     </Box>
@@ -98,7 +100,7 @@ function Finished({ inAll }: { inAll: number }) {
   return (
     <Box mt={4}>
       <LinkButton aria-expanded={open} onClick={() => setOpen(!open)}>
-        {`${open ? 'Hide' : 'Show'} finished pairs (${inAll})`}
+        {texts.finishedPairs(open, inAll)}
       </LinkButton>
       {open && <FinishedList />}
     </Box>
@@ -110,16 +112,16 @@ function FinishedList() {
   const finished = useBasket(true, shown.most);
   if (!finished.data) {
     return finished.error ? (
-      <Notice title="The finished pairs cannot be shown" error={finished.error} />
+      <Notice title={texts.theFinishedPairsCannotBe} error={finished.error} />
     ) : (
-      <Waiting what="the finished pairs" />
+      <Waiting what={texts.theFinishedPairs} />
     );
   }
   return (
     <>
       <Box
         as="ul"
-        aria-label="Finished pairs"
+        aria-label={texts.finishedPairs2}
         listStyleType="none"
         borderTopWidth="1px"
         borderColor="line"
@@ -128,7 +130,7 @@ function FinishedList() {
           <FinishedRow key={pair.id} pair={pair} />
         ))}
       </Box>
-      <More {...shown} inAll={finished.data.inAll} what="finished pairs" />
+      <More {...shown} inAll={finished.data.inAll} what={shared.finishedPairs} />
     </>
   );
 }
@@ -137,9 +139,9 @@ function FinishedList() {
 function Unnamed() {
   return loadDraft() ? (
     <Box mb={3} px={3} py={2} bg="chosenGround">
-      You have an unsaved plan.{' '}
+      {texts.youHaveAnUnsavedPlan}{' '}
       <Link asChild color="chosen" textDecoration="underline">
-        <RouteLink to="/new">Continue</RouteLink>
+        <RouteLink to="/new">{texts.continue}</RouteLink>
       </Link>
     </Box>
   ) : null;

@@ -6,6 +6,7 @@ import { api } from '../api/client';
 import type { Spec } from '../wire/types';
 import { Restoring } from '../home/Restoring';
 import { FilePick } from '../form/FilePick';
+import { texts } from './texts';
 
 const MOST_IN_NAME = 80;
 
@@ -20,7 +21,7 @@ export function DropZone({ children }: { children: ReactNode }) {
     if (/\.zip$/i.test(file.name)) {
       look.mutate(file);
     } else {
-      addPlan.mutate(file, { onSuccess: ({ name }) => setSaid(`Added: ${name}`) });
+      addPlan.mutate(file, { onSuccess: ({ name }) => setSaid(texts.added(name)) });
     }
   };
   const error = look.error ?? addPlan.error;
@@ -58,7 +59,7 @@ export function DropZone({ children }: { children: ReactNode }) {
       )}
       <Box mt={3} fontSize="sm">
         <FilePick
-          label="Import a plan, a pair or a backup …"
+          label={texts.importAPlanAPair}
           accept=".json,.zip,application/json,application/zip"
           onPick={take}
         />
@@ -80,7 +81,7 @@ function useAddPlan() {
         // Whatever it is, the server tells what is wrong with it.
         spec = JSON.parse(await file.text()) as Spec;
       } catch {
-        throw new Error(`“${file.name}” isn’t a plan: it can’t be read as JSON.`);
+        throw new Error(texts.isNotAPlan(file.name));
       }
       const name = file.name.replace(/\.json$/i, '').slice(0, MOST_IN_NAME);
       return api.post('/api/pairs', { body: { name, spec } });

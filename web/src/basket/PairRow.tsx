@@ -7,6 +7,8 @@ import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText, roughMass } from '../units/units';
 import { ThrowAway } from '../form/ThrowAway';
 import { SockThumb } from './SockThumb';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface PairRowProps {
   pair: BasketPair;
@@ -54,35 +56,35 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           {[
             footWords(pair, lengths),
             pair.yarn?.name,
-            gist && `about ${roughMass(gist.pairGrams, lengths)}`,
+            gist && texts.about(roughMass(gist.pairGrams, lengths)),
           ]
             .filter(Boolean)
             .join(' · ')}
         </Box>
         <Box mt={2}>
           <Box as="span" fontWeight="650">
-            Next:
+            {texts.next}
           </Box>{' '}
-          {lap ? lap.next : gist ? nextWords(gist) : 'open the plan: something in it needs fixing.'}
+          {lap ? lap.next : gist ? nextWords(gist) : texts.openThePlanSomethingIn}
         </Box>
         {outing && (
           <Box fontSize="sm" data-testid="outing">
             {outing.words}
-            {outing.bring.length > 0 && ` Bring ${list(outing.bring)}.`}
+            {outing.bring.length > 0 && texts.bring(list(outing.bring))}
           </Box>
         )}
       </Box>
       <Flex gap={2} align="center" wrap="wrap">
         <Button asChild bg="ink" color="sheet" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}/lap`} aria-label={`Knit ${pair.name}`}>
-            Knit
+          <RouteLink to={`/pairs/${pair.id}/lap`} aria-label={texts.knit(pair.name)}>
+            {shared.knit}
           </RouteLink>
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}`}>Plan</RouteLink>
+          <RouteLink to={`/pairs/${pair.id}`}>{shared.plan}</RouteLink>
         </Button>
         <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}/card`}>Pocket card</RouteLink>
+          <RouteLink to={`/pairs/${pair.id}/card`}>{shared.pocketCard}</RouteLink>
         </Button>
         <ThrowAway
           name={pair.name}
@@ -102,7 +104,7 @@ function Goes({ id }: { id: string }) {
   }
   return (
     <>
-      <p>This also deletes:</p>
+      <p>{texts.thisAlsoDeletes}</p>
       <Box as="ul" pl={5} listStyleType="disc">
         {goes.data.map((words) => (
           <li key={words}>{words}</li>
@@ -126,7 +128,7 @@ export function FinishedRow({ pair }: { pair: BasketPair }) {
         </Link>
       </Box>
       <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
-        <RouteLink to="/log">In the log</RouteLink>
+        <RouteLink to="/log">{texts.inTheLog}</RouteLink>
       </Link>
       <ThrowAway
         name={pair.name}
@@ -146,11 +148,11 @@ function nextWords({
 }: NonNullable<BasketPair['gist']>): string {
   switch (way) {
     case 'TOE_UP':
-      return `cast on ${stitches} sts, then knit ${openingRounds} rounds to the heel line.`;
+      return texts.castOnStsThenKnit(stitches, openingRounds);
     case 'CUFF_DOWN':
-      return `cast on ${stitches} sts at the cuff, then knit to the heel line, ${openingRounds} rounds from the edge.`;
+      return texts.castOnStsAtThe(stitches, openingRounds);
     case 'READY_TUBE':
-      return `${toCut ? 'cut the tube' : 'knit the cuff'}, then count ${openingRounds} rounds from the start of the leg to the heel line.`;
+      return texts.thenCountRoundsFromThe(toCut, openingRounds);
   }
 }
 
@@ -160,5 +162,5 @@ function footWords({ foot, footMm }: BasketPair, lengths: Lengths): string | und
 }
 
 function list(names: readonly string[]): string {
-  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  return names.length < 2 ? names.join('') : texts.and(names.slice(0, -1).join(', '), names.at(-1));
 }

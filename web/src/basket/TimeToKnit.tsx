@@ -1,6 +1,7 @@
 import { Switch } from '../form/Switch';
 import { changeSettings, useSettings } from '../settings/settings';
 import type { BasketPair } from '../wire/types';
+import { texts } from './texts';
 
 /** How long there is to knit: each pair says what gets done in it. */
 export function TimeToKnit({ pairs }: { pairs: readonly BasketPair[] }) {
@@ -9,12 +10,12 @@ export function TimeToKnit({ pairs }: { pairs: readonly BasketPair[] }) {
   return times.length === 0 ? null : (
     <Switch
       labelled
-      label="Time to knit"
+      label={texts.timeToKnit}
       value={String(minutes)}
       options={times.map(({ minutes: each }) => [
         String(each),
-        each < 120 ? `${each} min` : `${each / 60} h`,
-        `${each} minutes to knit`,
+        each < 120 ? texts.min(each) : `${each / 60} h`,
+        texts.minutesToKnit(each),
       ])}
       onChange={(value) => changeSettings({ minutes: Number(value) })}
     />

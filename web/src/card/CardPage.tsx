@@ -9,6 +9,8 @@ import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
 import { drawingOf } from './drawing';
 import { PocketCard } from './PocketCard';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The card for the project bag: on the screen as it will be printed. */
 export function CardPage() {
@@ -18,9 +20,9 @@ export function CardPage() {
     return <Card pair={pair.data} />;
   }
   return pair.error ? (
-    <Notice title="This pair cannot be shown" error={pair.error} />
+    <Notice title={shared.thisPairCannotBeShown} error={pair.error} />
   ) : (
-    <Waiting what="the pair" />
+    <Waiting what={shared.thePair} />
   );
 }
 
@@ -32,26 +34,28 @@ function Card({ pair }: { pair: Pair }) {
   const paper = half ? 'half-letter' : 'A6';
   return (
     <Box>
-      <title>{`Pocket card: ${pair.name} · Round Pocket`}</title>
+      <title>{texts.pocketCardRoundPocket(pair.name)}</title>
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem">
-          {`Pocket card: ${pair.name}`}
+          {texts.pocketCard(pair.name)}
         </Box>
-        <Box color="quiet" fontSize="sm">{`One page, ${paper}. Print it twice for two socks.`}</Box>
+        <Box color="quiet" fontSize="sm">
+          {texts.onePagePrintItTwice(paper)}
+        </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
-          Print
+          {shared.print}
         </Button>
         <PdfButton name={pair.name} paper={half ? 'HALF_LETTER' : 'A6'} card={card} />
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>Plan</Link>
+          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
         </Button>
       </Flex>
       {preview.plan ? (
         <PocketCard ref={card} pair={pair} plan={preview.plan} lengths={lengths} />
       ) : preview.refused ? (
-        <Notice title="No plan can be made from this" error={preview.refused} />
+        <Notice title={shared.noPlanCanBeMade} error={preview.refused} />
       ) : (
-        <Waiting what="the plan" />
+        <Waiting what={shared.thePlan} />
       )}
     </Box>
   );
@@ -84,7 +88,7 @@ function PdfButton({ name, paper, card }: PdfButtonProps) {
         loading={pdf.isPending}
         onClick={() => card.current && pdf.mutate(drawingOf(card.current))}
       >
-        PDF
+        {texts.pdf}
       </Button>
       {pdf.error && (
         <Box role="alert" color="amiss" fontSize="sm">

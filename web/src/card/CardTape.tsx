@@ -4,6 +4,7 @@ import { Measure, TAPE_HEIGHT } from '../tape/Measure';
 import { scaleFor } from '../tape/scale';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 import { runsOf, StripeRuns } from '../tape/StripeRuns';
+import { texts } from './texts';
 
 const WIDTH = 640;
 const MARGIN = 8;
@@ -34,7 +35,7 @@ export function CardTape({ plan, lengths }: { plan: Plan; lengths: Lengths }) {
         margin: '1.4mm auto',
       }}
       role="img"
-      aria-label="The sock to scale along the tape; the numbers are in the table below"
+      aria-label={texts.theSockToScaleAlong}
     >
       <Measure lengthMm={outline.lengthMm} axis={axis} scale={scale} top={0} lengths={lengths} />
       <TubeShape {...shape} top={tubeTop} />

@@ -8,6 +8,8 @@ import { figureNumber, figureText } from '../units/units';
 import { CardTape } from './CardTape';
 import { tens } from './tens';
 import { PageStyle } from '../form/PageStyle';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface PocketCardProps {
   pair: Pair;
@@ -30,9 +32,9 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         <h2>{pair.name}</h2>
         <div>
           {[
-            pair.foot && `for ${pair.foot.name}`,
+            pair.foot && texts.for(pair.foot.name),
             pair.yarn?.name,
-            `${figureText(yarn.pairGrams, lengths)} for the pair`,
+            texts.forThePair(figureText(yarn.pairGrams, lengths)),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -52,15 +54,15 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
           </tbody>
         </table>
         <h3>
-          Rounds, ticked by tens
+          {texts.roundsTickedByTens}
           <span style={{ float: 'right' }} className="boxes">
             <span className="box">
               <i />
-              first sock
+              {shared.firstSock}
             </span>
             <span className="box">
               <i />
-              second
+              {texts.second}
             </span>
           </span>
         </h3>
@@ -71,9 +73,9 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
             ))}
           </tbody>
         </table>
-        <div
-          style={{ marginTop: '1.4mm' }}
-        >{`Pick up the ${leg} leg of every stitch. ${roundWords(plan)}${patternWords(plan)}`}</div>
+        <div style={{ marginTop: '1.4mm' }}>
+          {texts.pickUpTheLegOf(leg, roundWords(plan), patternWords(plan))}
+        </div>
       </article>
     </>
   );
@@ -82,17 +84,17 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
 /** The tail that closes a heel or a toe, behind its line. */
 function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
   const tail = id === 'heel' ? yarn.heelTail : id === 'toe' ? yarn.toeTail : undefined;
-  return tail ? `; tail ${figureText(tail, lengths)}` : '';
+  return tail ? texts.tail(figureText(tail, lengths)) : '';
 }
 
 /** The sections in the order of the work, with their rounds. */
 function sections({ tube, cuff, toe, heel }: Plan): readonly (readonly [string, number])[] {
-  const foot = ['Foot', tube.rounds.foot.value] as const;
-  const leg = ['Leg', tube.rounds.leg.value] as const;
-  const ribbing = ['Cuff', cuff.rounds.value] as const;
+  const foot = [shared.foot, tube.rounds.foot.value] as const;
+  const leg = [shared.leg, tube.rounds.leg.value] as const;
+  const ribbing = [shared.cuff, cuff.rounds.value] as const;
   // In short rows there are more rows to tick than rounds of depth.
-  const cup = ['Heel', heel.worked.length] as const;
-  const toes = ['Toe', toe.worked.length] as const;
+  const cup = [shared.heel, heel.worked.length] as const;
+  const toes = [shared.toe, toe.worked.length] as const;
   switch (tube.way.id) {
     case 'TOE_UP':
       return toe.shaping.begun ? [toes, foot, leg, ribbing, cup] : [foot, leg, ribbing, cup, toes];
@@ -110,16 +112,15 @@ function roundWords({ heel, toe }: Plan): string {
   const shaped = (rounds: readonly ShapingRound[]) => firstOf(rounds)?.instruction;
   const first = (name: string, rounds: readonly ShapingRound[]) => {
     const round = firstOf(rounds);
-    const which =
-      round?.kind === 'SHORT_ROW' ? 'first short row' : 'first shaped round, on each needle';
+    const which = round?.kind === 'SHORT_ROW' ? texts.firstShortRow : texts.firstShapedRoundOnEach;
     return round ? [`${name}, ${which}: ${round.instruction}.`] : [];
   };
   const corners = heel.worked.find(({ round }) => round.kind === 'CORNERS')?.round;
   return [
-    ...(corners ? [`Heel, round ${corners.number}: ${corners.instruction}.`] : []),
-    ...first('Heel', heel.worked),
-    ...(shaped(toe.worked) === shaped(heel.worked) ? [] : first('Toe', toe.worked)),
-    'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
+    ...(corners ? [texts.heelRound(corners.number, corners.instruction)] : []),
+    ...first(shared.heel, heel.worked),
+    ...(shaped(toe.worked) === shaped(heel.worked) ? [] : first(shared.toe, toe.worked)),
+    texts.k1KnitOneSskSlip,
   ].join(' ');
 }
 
@@ -135,8 +136,8 @@ function patternWords({ pattern, recipe }: Plan): string {
   const where = recipe.options.find(({ path }) => path === 'pattern.place')?.phrase ?? '';
   const rows = (chart?.rows ?? []).map(({ words }, i) => `${i + 1}: ${words}`).join('; ');
   const repeat =
-    rows && rows.length <= SHORT ? `round ${rows}` : `${width.value} sts × ${height.value} rounds`;
-  return ` Knitted ${where}: ${repeat}.`;
+    rows && rows.length <= SHORT ? texts.round(rows) : texts.stsRounds(width.value, height.value);
+  return texts.knitted(where, repeat);
 }
 
 function Row({ what, number }: { what: string; number: string }) {

@@ -8,6 +8,8 @@ import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, gaugeSpanText, lengthText } from '../units/units';
 import type { Pair, SizeChart } from '../wire/types';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Where the heel opens for every shoe size, with the gauge, the toe and the heel of a pair: for the wall. */
 export function SizesPage() {
@@ -20,40 +22,44 @@ export function SizesPage() {
   });
   const error = pair.error ?? chart.error;
   if (error) {
-    return <Notice title="The size chart cannot be shown" error={error} />;
+    return <Notice title={texts.theSizeChartCannotBe} error={error} />;
   }
   return pair.data && chart.data ? (
     <Sizes pair={pair.data} chart={chart.data} />
   ) : (
-    <Waiting what="the size chart" />
+    <Waiting what={texts.theSizeChart} />
   );
 }
 
 const HEADS = [
-  ['Shoe size', ['EU', 'UK', 'US men', 'US women', 'Mondopoint']],
-  ['Foot', ['length']],
-  ['Heel line, from the toe tip', ['length', 'rounds']],
-  ['Heel line, from the end of the toe', ['length', 'rounds']],
+  [shared.shoeSize, ['EU', 'UK', texts.usMen, texts.usWomen, texts.mondopoint]],
+  [shared.foot, ['length']],
+  [texts.heelLineFromTheToe, ['length', 'rounds']],
+  [texts.heelLineFromTheEnd, ['length', 'rounds']],
 ] as const;
 
 function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
   const { lengths } = useSettings();
   const text = (mm: number) => lengthText(mm, lengths);
   const span = gaugeSpanMm(lengths) / 100;
-  const gauge = `${decimal(chart.stitches * span, 1)} sts and ${decimal(chart.rounds * span, 1)} rounds per ${gaugeSpanText(lengths)}`;
+  const gauge = texts.stsAndRoundsPer(
+    decimal(chart.stitches * span, 1),
+    decimal(chart.rounds * span, 1),
+    gaugeSpanText(lengths),
+  );
   return (
     <Box>
-      <title>{`Size chart: ${pair.name} · Round Pocket`}</title>
+      <title>{texts.sizeChartRoundPocket(pair.name)}</title>
       <PageStyle size="portrait" margin="12mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
-          {`Size chart: ${pair.name}`}
+          {texts.sizeChart2(pair.name)}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
-          Print
+          {shared.print}
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>Plan</Link>
+          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
         </Button>
       </Flex>
       <Box
@@ -64,9 +70,9 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
         overflowX="auto"
         tabIndex={0}
       >
-        <Box fontWeight="700">{`Where the heel goes, by shoe size`}</Box>
+        <Box fontWeight="700">{texts.whereTheHeelGoesBy}</Box>
         <Box fontSize="sm" mb={3} maxW="46rem">
-          {`For ${gauge}, with the toe and the heel of “${pair.name}”; placed ${chart.school}. A shoe size tells the foot to within ${lengths === 'INCH' ? '¼ in' : '5 mm'}: measure where you can.`}
+          {texts.forWithTheToeAnd(gauge, pair.name, chart.school, lengths === 'INCH')}
         </Box>
         <Box
           as="table"

@@ -7,6 +7,8 @@ import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Pair, Plan } from '../wire/types';
 import { pathOf, soleOf } from './sole';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What fits on A4 and on letter paper alike, in millimetres. */
 const SHEET = { width: 190, height: 255 };
@@ -27,9 +29,9 @@ export function SolePage() {
     return <Sole pair={pair.data} />;
   }
   return pair.error ? (
-    <Notice title="This pair cannot be shown" error={pair.error} />
+    <Notice title={shared.thisPairCannotBeShown} error={pair.error} />
   ) : (
-    <Waiting what="the pair" />
+    <Waiting what={shared.thePair} />
   );
 }
 
@@ -37,24 +39,23 @@ function Sole({ pair }: { pair: Pair }) {
   const { plan } = usePreview(pair.spec, pair.id);
   return (
     <Box>
-      <title>{`Toe and sole: ${pair.name} · Round Pocket`}</title>
+      <title>{texts.toeAndSoleRoundPocket(pair.name)}</title>
       <PageStyle size="portrait" margin="8mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
-          {`Toe and sole: ${pair.name}`}
+          {texts.toeAndSole(pair.name)}
         </Box>
         <Box color="quiet" fontSize="sm" maxW="28rem">
-          Print it at 100 %, on A4 or letter paper, and lay the traced foot on it: the longest toe
-          at the tip. The whole line is the sock lying flat, the dashed one as it is worn.
+          {texts.printItAt100On}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
-          Print
+          {shared.print}
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}/sizes`}>Size chart</Link>
+          <Link to={`/pairs/${pair.id}/sizes`}>{texts.sizeChart}</Link>
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>Plan</Link>
+          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
         </Button>
       </Flex>
       {plan && <Sheets plan={plan} name={pair.name} />}
@@ -89,7 +90,7 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
             height={`${SHEET.height}mm`}
             viewBox={`0 0 ${SHEET.width} ${SHEET.height}`}
             role="img"
-            aria-label={`${name}, ${i === 0 ? 'toe and sole' : 'the rest of the sole with the heel'}, true to size: ${figureText(plan.tube.lengths.foot, lengths)} long`}
+            aria-label={texts.trueToSizeLong(name, i, figureText(plan.tube.lengths.foot, lengths))}
             fontFamily="inherit"
             fill={INK}
           >
@@ -110,7 +111,7 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
             </g>
             <g style={{ fontSize: '3.6px' }}>
               <text x={MIDDLE} y={TOP - from + plan.outline.openingMm - 2} textAnchor="middle">
-                heel line
+                {texts.heelLine}
               </text>
               <path
                 d={`M${CHECK.x} ${CHECK.y}h${CHECK.across}v${CHECK.down}`}
@@ -119,10 +120,10 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
                 strokeWidth="0.3"
               />
               <text x={CHECK.x + CHECK.across - 2} y={CHECK.y + 6} textAnchor="end">
-                3 cm across, 5 cm down
+                {texts.halfASquareToPrint}
               </text>
               <text x={4} y={SHEET.height - 7}>
-                {`${name.slice(0, 40)}${starts.length > 1 ? `, sheet ${i + 1} of 2` : ''}`}
+                {`${name.slice(0, 40)}${starts.length > 1 ? texts.sheetOf2(i + 1) : ''}`}
               </text>
             </g>
           </svg>

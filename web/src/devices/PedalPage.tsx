@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 /** A stand-in for a counter pedal under the table: every press is a round done where the pedal is switched on. */
 export function PedalPage() {
@@ -11,25 +12,18 @@ export function PedalPage() {
     api.post('/api/devices/pedal').then(
       ({ pair }) => {
         setPresses((before) => before + (pair ? 1 : 0));
-        setRefused(
-          pair
-            ? undefined
-            : 'Not counted: no pair is listening. Switch the pedal on while you knit.',
-        );
+        setRefused(pair ? undefined : texts.notCountedNoPairIs);
       },
       (error: Error) => setRefused(error.message),
     );
   };
   return (
     <Box maxW="34rem">
-      <title>Pedal · Round Pocket</title>
+      <title>{texts.pedalRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        The pedal
+        {texts.thePedal}
       </Box>
-      <p>
-        No pedal is plugged in: this page stands in for one. Switch the pedal on while knitting,
-        under Sound & pedal, and leave this page open in another window.
-      </p>
+      <p>{texts.noPedalIsPluggedIn}</p>
       <Press
         onClick={press}
         mt={4}
@@ -41,13 +35,10 @@ export function PedalPage() {
         fontSize="2xl"
         touchAction="manipulation"
       >
-        Step on it
+        {texts.stepOnIt}
       </Press>
       <Box role="status" mt={2} color={refused ? 'amiss' : 'quiet'}>
-        {refused ??
-          (presses === 0
-            ? 'Not stepped on yet.'
-            : `Counted ${presses === 1 ? 'once' : `${presses} times`}.`)}
+        {refused ?? (presses === 0 ? texts.notSteppedOnYet : texts.counted(presses))}
       </Box>
     </Box>
   );

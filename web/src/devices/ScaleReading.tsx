@@ -5,6 +5,7 @@ import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { useStream } from './useStream';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 interface Reading {
   grams: number;
@@ -36,7 +37,7 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
   if (!on) {
     return (
       <Press {...button} mt={3} onClick={() => setOn(true)}>
-        Use the scale
+        {texts.useTheScale}
       </Press>
     );
   }
@@ -48,25 +49,25 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
           {reading ? `${reading.grams} g` : '…'}
         </Box>
         <Box role="status" fontSize="sm" color="quiet">
-          {steady ? `Steady at ${reading.grams} g` : 'Settling'}
+          {steady ? texts.steadyAtG(reading.grams) : texts.settling}
         </Box>
         <Press
           {...button}
           disabled={!steady || reading.grams < 1}
           onClick={() => reading && onTake(reading.grams)}
         >
-          Use it
+          {texts.useIt}
         </Press>
         <Press {...button} onClick={() => send('tare')}>
-          Tare
+          {texts.tare}
         </Press>
       </Flex>
       <Box fontSize="sm" color="quiet" mt={2}>
-        No scale is plugged in: this one is simulated. Say what is on it.
+        {texts.noScaleIsPluggedIn}
       </Box>
       <Flex gap={3} align="end" wrap="wrap">
         <NumberField
-          label="On the simulated scale"
+          label={texts.onTheSimulatedScale}
           kind="number"
           unit="g"
           lengths={lengths}
@@ -76,7 +77,7 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
           onChange={setLoad}
         />
         <Press {...button} onClick={() => send('load', { grams: load ?? 0 })}>
-          Put it on
+          {texts.putItOn}
         </Press>
       </Flex>
     </Box>

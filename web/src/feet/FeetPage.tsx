@@ -13,26 +13,28 @@ import { dayText, today } from '../units/days';
 import { FootFields, type TypedFeet } from './FootFields';
 import { FootOutline } from '../tape/FootOutline';
 import { FootTable } from './FootTable';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Everybody's feet, how to measure them, and what is being knitted for them. */
 export function FeetPage() {
   const feet = useFeet();
   const [adding, setAdding] = useState(false);
   if (feet.error && !feet.data) {
-    return <Notice title="The feet cannot be shown" error={feet.error} />;
+    return <Notice title={texts.theFeetCannotBeShown} error={feet.error} />;
   }
   if (!feet.data) {
-    return <Waiting what="the feet" />;
+    return <Waiting what={texts.theFeet} />;
   }
   return (
     <Box maxW="78rem">
-      <title>Feet · Round Pocket</title>
+      <title>{texts.feetRoundPocket}</title>
       <Flex align="baseline" gap={4} mb={2}>
         <Box as="h1" fontSize="2xl" flex="1">
-          Feet
+          {shared.feet}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding(true)}>
-          Add feet
+          {texts.addFeet}
         </Button>
       </Flex>
       <HowToMeasure />
@@ -45,12 +47,10 @@ export function FeetPage() {
       </Box>
       {feet.data.length > 0 && (
         <Box fontSize="sm" color="quiet" mt={3}>
-          All feet are drawn to the same scale; dashed is what they measured before.
+          {texts.allFeetAreDrawnTo}
         </Box>
       )}
-      {feet.data.length === 0 && !adding && (
-        <Box mt={4}>No feet saved yet. Add some, or name them with your first pair.</Box>
-      )}
+      {feet.data.length === 0 && !adding && <Box mt={4}>{texts.noFeetSavedYetAdd}</Box>}
     </Box>
   );
 }
@@ -59,28 +59,23 @@ function HowToMeasure() {
   return (
     <Box as="details" maxW="46rem">
       <Box as="summary" cursor="pointer" fontWeight="600" minH="32px">
-        How to measure
+        {texts.howToMeasure}
       </Box>
       <Box as="ol" pl={5} lineHeight="1.5" listStyleType="decimal">
-        <li>Barefoot and standing, weight on the foot, on a sheet of paper.</li>
-        <li>
-          Draw around it with the pencil upright. Measure the outline once and keep the sheet.
-        </li>
-        <li>Length: from the longest toe to the heel, along the outline.</li>
-        <li>
-          Around the ball: the tape around the widest part, behind the toes, snug but not tight.
-        </li>
-        <li>Heel: the tape under the heel and over the front of the ankle.</li>
-        <li>Leg: around it, where the cuff’s top edge will sit.</li>
-        <li>The right foot separately, if it differs from the left.</li>
-        <li>Growing feet: measure again every few months; earlier measures are kept.</li>
+        <li>{texts.barefootAndStandingWeightOn}</li>
+        <li>{texts.drawAroundItWithThe}</li>
+        <li>{texts.lengthFromTheLongestToe}</li>
+        <li>{texts.aroundTheBallTheTape}</li>
+        <li>{texts.heelTheTapeUnderThe}</li>
+        <li>{texts.legAroundItWhereThe}</li>
+        <li>{texts.theRightFootSeparatelyIf}</li>
+        <li>{texts.growingFeetMeasureAgainEvery}</li>
       </Box>
       <Link asChild color="chosen" textDecoration="underline" minH="44px">
-        <RouteLink to="/feet/sheet">Print a measuring sheet, true to size</RouteLink>
+        <RouteLink to="/feet/sheet">{texts.printAMeasuringSheetTrue}</RouteLink>
       </Link>
       <Box mt={2} fontSize="sm" color="quiet">
-        With diabetes, numbness, poor circulation, swelling or wounds, ask a doctor or podiatrist
-        before wearing anything new. This application gives no medical advice.
+        {texts.withDiabetesNumbnessPoorCirculation}
       </Box>
     </Box>
   );
@@ -92,7 +87,7 @@ function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () =>
     <ShelfItem<KeptFoot, TypedFeet>
       shelf="feet"
       kept={kept}
-      nameLabel="Whose feet"
+      nameLabel={shared.whoseFeet}
       value={value}
       write={({ foot, otherFoot, measuredOn, notes }) => ({
         foot,
@@ -105,7 +100,7 @@ function FootItem({ kept, onDone }: { kept: KeptFoot | undefined; onDone?: () =>
       )}
       {...(kept && {
         again: {
-          word: 'Measure again',
+          word: texts.measureAgain,
           value: { ...value, measuredOn: today() },
           write: { measuredAgain: true },
         },
@@ -129,7 +124,7 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
         <FootOutline foot={kept.foot} other={kept.otherFoot} before={kept.earlier[0]?.foot} />
         {kept.foot.lengthMm === undefined && (
           <Box fontSize="sm" color="quiet">
-            Not measured yet: nothing to draw.
+            {texts.notMeasuredYetNothingTo}
           </Box>
         )}
       </Box>
@@ -143,10 +138,10 @@ function FootSummary({ kept }: { kept: KeptFoot }) {
         {had.length > 0 && <Had pairs={had} />}
         <Box fontSize="sm" color="quiet" mt={1}>
           {planned.length === 0 ? (
-            had.length === 0 && 'No pair planned yet.'
+            had.length === 0 && texts.noPairPlannedYet
           ) : (
             <>
-              Planned:{' '}
+              {texts.planned}{' '}
               {planned.map((pair, i) => (
                 <span key={pair.id}>
                   {i > 0 && ', '}
@@ -168,7 +163,7 @@ function Had({ pairs }: { pairs: readonly HadPair[] }) {
   const { lengths } = useSettings();
   return (
     <Box fontSize="sm" mt={1}>
-      Knitted:
+      {texts.knitted}
       <Box as="ul" listStyleType="none">
         {pairs.slice(0, FEW).map(({ pairId, name, finishedAt, stitches, legMm, said }) => (
           <Box as="li" key={pairId} pl={3} overflowWrap="anywhere">
@@ -177,13 +172,13 @@ function Had({ pairs }: { pairs: readonly HadPair[] }) {
             </Link>
             {[
               finishedAt && dayText(finishedAt.slice(0, 10)),
-              `${stitches} sts, leg ${lengthText(legMm, lengths)}`,
+              texts.stsLeg(stitches, lengthText(legMm, lengths)),
               ...said,
             ].map((each) => each && ` · ${each}`)}
           </Box>
         ))}
       </Box>
-      {pairs.length > FEW && `and ${pairs.length - FEW} more in the log.`}
+      {pairs.length > FEW && texts.andMoreInTheLog(pairs.length - FEW)}
     </Box>
   );
 }

@@ -7,6 +7,8 @@ import { ToeAndShoe } from '../form/ToeAndShoe';
 import { useSettings } from '../settings/settings';
 import { today } from '../units/days';
 import { LinkButton } from '../form/LinkButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The feet of one person while they are typed: a ball may still be missing. */
 export interface TypedFeet {
@@ -28,25 +30,25 @@ export function FootFields({ feet, change, problemAt }: FootFieldsProps) {
   return (
     <>
       <OneFoot
-        title={otherFoot ? 'Left foot' : 'Both feet, or the left'}
+        title={otherFoot ? texts.leftFoot : texts.bothFeetOrTheLeft}
         foot={foot}
         change={(part) => change({ foot: { ...foot, ...part } })}
         problemAt={(field) => problemAt(`foot.${field}`)}
       />
       {otherFoot && (
         <OneFoot
-          title="Right foot"
+          title={texts.rightFoot}
           foot={otherFoot}
           change={(part) => change({ otherFoot: { ...otherFoot, ...part } })}
           problemAt={(field) => problemAt(`otherFoot.${field}`)}
         />
       )}
       <LinkButton onClick={() => change({ otherFoot: otherFoot ? undefined : { ...foot } })}>
-        {otherFoot ? 'Both feet are alike' : 'The right foot differs'}
+        {otherFoot ? texts.bothFeetAreAlike : texts.theRightFootDiffers}
       </LinkButton>
       <Flex gap={4} wrap="wrap" mt={1}>
         <Field.Root invalid={problemAt('measuredOn') !== undefined} w="12rem">
-          <Field.Label fontWeight="600">Measured on</Field.Label>
+          <Field.Label fontWeight="600">{texts.measuredOn}</Field.Label>
           <Input
             type="date"
             size="lg"
@@ -71,10 +73,10 @@ const LENGTHS: readonly (readonly [
   'lengthMm' | 'ballGirthMm' | 'heelDiagonalMm' | 'legGirthMm',
   string,
 ])[] = [
-  ['lengthMm', 'Longest toe to heel'],
-  ['ballGirthMm', 'Around the ball'],
-  ['heelDiagonalMm', 'Under the heel, over the ankle'],
-  ['legGirthMm', 'Around the leg at the cuff'],
+  ['lengthMm', shared.longestToeToHeel],
+  ['ballGirthMm', shared.aroundTheBall],
+  ['heelDiagonalMm', texts.underTheHeelOverThe],
+  ['legGirthMm', texts.aroundTheLegAtThe],
 ];
 
 interface OneFootProps {

@@ -4,6 +4,8 @@ import { useTitles } from '../api/titles';
 import { useSettings, type Lengths } from '../settings/settings';
 import { dayText } from '../units/days';
 import { lengthText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface Line {
   key: string;
@@ -33,7 +35,12 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
     columns.flatMap(([title, , value]) => (lines.every(({ foot }) => !value(foot)) ? [title] : [])),
   );
   return (
-    <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={`Measures of ${kept.name}`}>
+    <chakra.div
+      overflowX="auto"
+      tabIndex={0}
+      role="region"
+      aria-label={texts.measuresOf(kept.name)}
+    >
       <chakra.table
         className="figures"
         borderCollapse="collapse"
@@ -82,12 +89,12 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
 
 /** Columns as wide for everybody, so that the numbers of all feet stand under one another. */
 const DAY_AND_SIDE = [
-  ['Measured', '7.5rem'],
-  ['Foot', '3.5rem'],
+  [texts.measured, '7.5rem'],
+  [shared.foot, '3.5rem'],
 ] as const;
 
 /** Its words may wrap; a number does not. */
-const SHOE = 'Shoe';
+const SHOE = texts.shoe;
 
 /** Title, width, and what stands there. */
 type Measured = readonly [string, string, (foot: Foot) => string | undefined];
@@ -96,11 +103,15 @@ function measures(lengths: Lengths, titles: ReturnType<typeof useTitles>): reado
   const length = (mm: number | undefined) =>
     mm === undefined ? undefined : lengthText(mm, lengths);
   return [
-    ['Length', '8.5rem', ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && 'from shoe size')],
-    ['Ball', '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'estimated'],
-    ['Heel', '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
-    ['Leg', '5rem', ({ legGirthMm }) => length(legGirthMm)],
-    ['Toes', '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],
+    [
+      shared.length,
+      '8.5rem',
+      ({ lengthMm, shoe }) => length(lengthMm) ?? (shoe && texts.fromShoeSize),
+    ],
+    [texts.ball, '5rem', ({ ballGirthMm }) => length(ballGirthMm) ?? 'estimated'],
+    [shared.heel, '5rem', ({ heelDiagonalMm }) => length(heelDiagonalMm)],
+    [shared.leg, '5rem', ({ legGirthMm }) => length(legGirthMm)],
+    [texts.toes, '5rem', ({ toeForm }) => toeForm && titles('ToeForm', toeForm)],
     [SHOE, '6rem', ({ shoe }) => shoe && `${shoe.size} ${titles('ShoeSystem', shoe.system)}`],
   ];
 }

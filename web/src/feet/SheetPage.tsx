@@ -4,6 +4,8 @@ import { useFeet } from '../api/queries';
 import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
 import { PageStyle } from '../form/PageStyle';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const INCH = 25.4;
 
@@ -24,20 +26,20 @@ export function SheetPage() {
   const starts = longest + AROUND > up * unit ? [0, joins] : [0];
   return (
     <Box>
-      <title>Measuring sheet · Round Pocket</title>
+      <title>{texts.measuringSheetRoundPocket}</title>
       <PageStyle size="portrait" margin="8mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem">
-          Measuring sheet
+          {texts.measuringSheet}
         </Box>
         <Box color="quiet" fontSize="sm" maxW="28rem">
-          Print it at 100 %, on A4 or letter paper, without fitting it to the page.
+          {texts.printItAt100On}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
-          Print
+          {shared.print}
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <RouteLink to="/feet">Feet</RouteLink>
+          <RouteLink to="/feet">{shared.feet}</RouteLink>
         </Button>
       </Flex>
       <Flex direction="column" gap={6}>
@@ -46,13 +48,14 @@ export function SheetPage() {
         ))}
       </Flex>
       <Box className="no-print" mt={3} maxW="40rem">
-        If the square is not {checkWords(inches)}, the printer has changed the size: print again at
-        100 %.
+        {texts.ifTheSquareIsNot}
+        {checkWords(inches)}
+        {texts.thePrinterHasChangedThe}
         {starts.length > 1
-          ? `The longest foot on the shelf measures ${lengthText(longest, lengths)}: lay the crosses of the second sheet on those of the first. `
-          : 'The sheet grows by a second one when a longer foot is on the shelf. '}
+          ? texts.theLongestFootOnThe(lengthText(longest, lengths))
+          : texts.theSheetGrowsByA}
         <Link asChild color="chosen" textDecoration="underline">
-          <RouteLink to="/feet">Back to the feet</RouteLink>
+          <RouteLink to="/feet">{texts.backToTheFeet}</RouteLink>
         </Link>
       </Box>
     </Box>
@@ -80,7 +83,7 @@ function Sheet({ from, sheets, inches }: SheetProps) {
   const check = inches ? 2 * INCH : 50;
   const first = from === 0;
   const words = checkWords(inches);
-  const reach = inches ? `${up} inches` : `${up} centimetres`;
+  const reach = inches ? texts.inches(up) : texts.centimetres(up);
   return (
     <Box
       className="light"
@@ -99,8 +102,8 @@ function Sheet({ from, sheets, inches }: SheetProps) {
         role="img"
         aria-label={
           first
-            ? `Two rulers from one corner, ${reach} up and ${across} across, and a square of ${words} to check the printer`
-            : `The ruler goes on from ${from} to ${from + up}, with crosses that lie on those of the first sheet`
+            ? texts.twoRulersFromOneCorner(reach, across, words)
+            : texts.theRulerGoesOnFrom(from, from + up)
         }
         fontFamily="inherit"
         fill="#17232E"
@@ -122,7 +125,7 @@ function Sheet({ from, sheets, inches }: SheetProps) {
           {first ? (
             <>
               <text x="30" y="239">
-                Heel against this line, the foot’s inner edge along the ruler.
+                {texts.heelAgainstThisLineThe}
               </text>
               {STEPS.map((step, i) => (
                 <text key={step} x="30" y={16 + i * 7}>{`${i + 1}. ${step}`}</text>
@@ -130,16 +133,16 @@ function Sheet({ from, sheets, inches }: SheetProps) {
             </>
           ) : (
             <text x="30" y="16">
-              Lay the crosses of this sheet on those of the first, and tape them together.
+              {texts.layTheCrossesOfThis}
             </text>
           )}
           <g transform={`translate(${182 - check} ${first ? 10 : 24})`}>
             <rect width={check} height={check} fill="none" stroke="#17232E" strokeWidth="0.3" />
             <text x={check / 2} y={check / 2 - 3} textAnchor="middle">
-              {`${words} each way`}
+              {texts.eachWay(words)}
             </text>
             <text x={check / 2} y={check / 2 + 3} textAnchor="middle" style={{ fontSize: '3.2px' }}>
-              Hold a ruler to it.
+              {texts.holdARulerToIt}
             </text>
           </g>
         </g>
@@ -160,11 +163,11 @@ function Crosses({ at }: { at: number }) {
 }
 
 const STEPS = [
-  'Check the square with a ruler.',
-  'Stand on the sheet, weight on the foot.',
-  'Draw around it, pencil upright.',
-  'Read the length at the longest toe.',
-  'Measure around the ball with a tape.',
+  texts.checkTheSquareWithA,
+  texts.standOnTheSheetWeight,
+  texts.drawAroundItPencilUpright,
+  texts.readTheLengthAtThe,
+  texts.measureAroundTheBallWith,
 ];
 
 interface TicksProps {

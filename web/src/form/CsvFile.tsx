@@ -4,6 +4,7 @@ import { useReadCsv } from '../api/queries';
 import { FilePick } from './FilePick';
 import { SmallButton } from './SmallButton';
 import { useSaid } from '../units/useSaid';
+import { texts } from './texts';
 
 /** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
 export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
@@ -25,10 +26,10 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
           textDecoration="underline"
           minH="44px"
         >
-          Export CSV
+          {texts.exportCsv}
         </Link>
         <FilePick
-          label="Import CSV"
+          label={texts.importCsv}
           accept=".csv,text/csv"
           onPick={(file) => {
             void file.text().then((text) => take(file.name, text, false));
@@ -37,26 +38,26 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
       </Flex>
       <Box role="status" data-testid="csv">
         {read.error && (
-          <Box color="amiss">{`${file?.name ?? 'The file'}: ${read.error.message}`}</Box>
+          <Box color="amiss">{`${file?.name ?? texts.theFile}: ${read.error.message}`}</Box>
         )}
         {read.data && (
           <Box>
             {read.data.taken > 0
-              ? `Imported ${read.data.taken} ${read.data.taken === 1 ? 'line' : 'lines'} from ${file?.name}.`
-              : `Nothing was imported from ${file?.name}.`}
+              ? texts.importedFrom(read.data.taken, file?.name)
+              : texts.nothingWasImportedFrom(file?.name)}
           </Box>
         )}
         {wrong.length > 0 && (
           <Box color="amiss" maxH="12rem" overflowY="auto" tabIndex={0}>
             {wrong.map(({ line, column, said }, i) => (
-              <p key={i}>{`Line ${line}, ${column}: ${say(said)}`}</p>
+              <p key={i}>{texts.line(line, column, say(said))}</p>
             ))}
           </Box>
         )}
       </Box>
       {wrong.length > 0 && read.data?.taken === 0 && file && (
         <SmallButton onClick={() => take(file.name, file.text, true)}>
-          Import only the valid lines
+          {texts.importOnlyTheValidLines}
         </SmallButton>
       )}
     </Box>

@@ -1,6 +1,8 @@
 import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { useRef, type ReactNode } from 'react';
 import { Press } from './Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface DeleteQuestionProps {
   name: string;
@@ -26,7 +28,7 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
         <Dialog.Positioner>
           <Dialog.Content bg="sheet" color="ink" borderWidth="1px" borderColor="ink" p={5}>
             <Dialog.Title as="h2" fontSize="lg" overflowWrap="anywhere">
-              {`Delete “${name}”?`}
+              {texts.delete(name)}
             </Dialog.Title>
             <Box mt={2}>{children}</Box>
             <Flex gap={3} mt={4} justify="flex-end">
@@ -37,7 +39,7 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
                 borderColor="ink"
                 onClick={onCancel}
               >
-                Cancel
+                {shared.cancel}
               </Press>
               <Press
                 {...button}
@@ -46,7 +48,7 @@ export function DeleteQuestion({ name, onThrowAway, onCancel, children }: Delete
                 color="cut"
                 onClick={onThrowAway}
               >
-                Delete
+                {shared.delete}
               </Press>
             </Flex>
           </Dialog.Content>

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { LinkButton } from './LinkButton';
+import { texts } from './texts';
 
 const AT_ONCE = 12;
 
@@ -26,8 +27,8 @@ export function More({ most, onMore, inAll, what }: MoreProps) {
   }
   return (
     <Box mt={3}>
-      {`${most} of ${inAll} ${what}. `}
-      <LinkButton onClick={onMore}>{`Show ${Math.min(AT_ONCE, inAll - most)} more`}</LinkButton>
+      {texts.of(most, inAll, what)}
+      <LinkButton onClick={onMore}>{texts.showMore(Math.min(AT_ONCE, inAll - most))}</LinkButton>
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import { Field, Textarea } from '@chakra-ui/react';
+import { shared } from '../texts/shared';
 
 interface NotesFieldProps {
   notes: string | undefined;
@@ -10,7 +11,7 @@ interface NotesFieldProps {
 export function NotesField({ notes, problem, onChange }: NotesFieldProps) {
   return (
     <Field.Root invalid={problem !== undefined} flex="1 1 20rem" maxW="38rem">
-      <Field.Label fontWeight="600">Notes</Field.Label>
+      <Field.Label fontWeight="600">{shared.notes}</Field.Label>
       <Textarea
         rows={2}
         maxLength={2000}

@@ -11,6 +11,7 @@ import {
 } from '../units/units';
 import { SmallButton } from './SmallButton';
 import { useRested } from './useRested';
+import { texts } from './texts';
 
 /** What kind of number is typed, and how it is shown. */
 export type NumberKind = 'length' | 'number' | 'percent' | 'whole';
@@ -80,7 +81,7 @@ export function NumberField(props: NumberFieldProps) {
       )}
       {usual && value !== undefined && (
         <SmallButton mt={1} onClick={() => change('')}>
-          {`Back to the usual: ${usual}`}
+          {texts.backToTheUsual(usual)}
         </SmallButton>
       )}
     </Field.Root>
@@ -115,7 +116,7 @@ function understood(text: string, kind: NumberKind, lengths: Lengths): Parsed {
   if (kind === 'whole' && !Number.isInteger(parsed.value)) {
     return {
       ok: false,
-      message: `${text} is not a whole number. Type it like ${Math.floor(parsed.value)}.`,
+      message: texts.isNotAWholeNumber(text, Math.floor(parsed.value)),
     };
   }
   return kind === 'percent' ? { ok: true, value: parsed.value / 100 } : parsed;

@@ -6,6 +6,8 @@ import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
 import { standing } from './standing';
 import { ThrowAway } from './ThrowAway';
 import { Press } from './Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface Kept {
   id: string;
@@ -73,7 +75,7 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
           {again && (
             <EditButton word={again.word} name={kept?.name} onClick={() => setEditing('again')} />
           )}
-          <EditButton word="Edit" name={kept?.name} onClick={() => setEditing('change')} />
+          <EditButton word={texts.edit} name={kept?.name} onClick={() => setEditing('change')} />
           {kept && (
             <ThrowAway
               name={kept.name}
@@ -150,17 +152,17 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
           <p>{said ?? keep.error.message}</p>
           {stale && (
             <Press look="framed" px={3} mt={1} borderColor="amiss" onClick={() => send(stale)}>
-              Keep mine
+              {shared.keepMine}
             </Press>
           )}
         </Box>
       )}
       <Flex gap={3} mt={4}>
         <Button type="submit" bg="ink" color="sheet" minH="44px" loading={keep.isPending}>
-          Save
+          {texts.save}
         </Button>
         <Button type="button" variant="ghost" color="ink" minH="44px" onClick={onDone}>
-          Cancel
+          {shared.cancel}
         </Button>
       </Flex>
     </form>

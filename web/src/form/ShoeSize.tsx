@@ -2,6 +2,8 @@ import type { Foot } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { NumberField } from './NumberField';
 import { Select } from './Select';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type Shoe = NonNullable<Foot['shoe']>;
 
@@ -26,10 +28,10 @@ export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
   return (
     <>
       <Select
-        label="Shoe sizing"
+        label={texts.shoeSizing}
         value={shoe?.system ?? ''}
         schools="ShoeSystem"
-        none="no shoe size"
+        none={texts.noShoeSize}
         onChange={(chosen) => {
           const system = chosen as Shoe['system'];
           onChange(chosen ? { system, size: MIDDLING[system] } : undefined);
@@ -38,7 +40,7 @@ export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
       {shoe && (
         <NumberField
           key={shoe.system}
-          label="Shoe size"
+          label={shared.shoeSize}
           kind="number"
           unit=""
           lengths={lengths}

@@ -1,11 +1,13 @@
 import { Box, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** While something is fetched. */
 export function Waiting({ what }: { what: string }) {
   return (
     <Box role="status" color="quiet" py={6}>
-      {`Loading ${what} …`}
+      {texts.loading(what)}
     </Box>
   );
 }
@@ -19,7 +21,7 @@ export function Notice({ title, error }: { title: string; error: Error }) {
       </Box>
       <p>{error.message}</p>
       <Link asChild color="chosen" textDecoration="underline" mt={3} minH="44px">
-        <RouteLink to="/">Back to the basket</RouteLink>
+        <RouteLink to="/">{shared.backToTheBasket}</RouteLink>
       </Link>
     </Box>
   );

@@ -1,5 +1,7 @@
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { Press } from './Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Not among what is loaded first, but soon after: it has to open while the server is away as well. */
 const load = async () => ({ default: (await import('./DeleteQuestion')).DeleteQuestion });
@@ -25,9 +27,9 @@ export function ThrowAway({ name, onThrowAway, goes }: ThrowAwayProps) {
         px={2}
         color="quiet"
         onClick={() => setAsked(true)}
-        aria-label={`Delete ${name}`}
+        aria-label={texts.delete2(name)}
       >
-        Delete
+        {shared.delete}
       </Press>
       {asked && (
         <Suspense>

@@ -1,6 +1,7 @@
 import type { Foot } from '../wire/types';
 import { Select } from './Select';
 import { ShoeSize } from './ShoeSize';
+import { texts } from './texts';
 
 type Known = Pick<Foot, 'toeForm' | 'shoe'>;
 
@@ -15,10 +16,10 @@ export function ToeAndShoe({ foot, change, problemAt }: ToeAndShoeProps) {
   return (
     <>
       <Select
-        label="Toe shape"
+        label={texts.toeShape}
         value={foot.toeForm ?? ''}
         schools="ToeForm"
-        none="not noted"
+        none={texts.notNoted}
         onChange={(form) => change({ toeForm: (form || undefined) as Foot['toeForm'] })}
       />
       <ShoeSize

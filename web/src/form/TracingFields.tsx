@@ -3,13 +3,14 @@ import { useState } from 'react';
 import { useSettings } from '../settings/settings';
 import type { Foot } from '../wire/types';
 import { NumberField } from './NumberField';
+import { texts } from './texts';
 
 type Tracing = NonNullable<Foot['tracing']>;
 
 const FIELDS: readonly (readonly [keyof Tracing, string])[] = [
-  ['widthMm', 'Across the outline, at the ball'],
-  ['tipInMm', 'Inner edge to the longest toe'],
-  ['littleBackMm', 'Little toe, how far back'],
+  ['widthMm', texts.acrossTheOutlineAtThe],
+  ['tipInMm', texts.innerEdgeToTheLongest],
+  ['littleBackMm', texts.littleToeHowFarBack],
 ];
 
 interface TracingFieldsProps {
@@ -32,7 +33,7 @@ export function TracingFields({ tracing, change, problemAt }: TracingFieldsProps
     change(whole ? { widthMm, tipInMm, littleBackMm } : undefined);
   };
   return (
-    <Box role="group" aria-label="The traced outline" mt={2}>
+    <Box role="group" aria-label={texts.theTracedOutline} mt={2}>
       <Flex gap={4} wrap="wrap">
         {FIELDS.map(([field, label]) => (
           <Box key={field} w="12rem">
@@ -51,7 +52,7 @@ export function TracingFields({ tracing, change, problemAt }: TracingFieldsProps
       </Flex>
       {some > 0 && some < FIELDS.length && (
         <Box fontSize="sm" color="quiet" mt={1}>
-          All three are needed to draw the toe on the foot.
+          {texts.allThreeAreNeededTo}
         </Box>
       )}
     </Box>

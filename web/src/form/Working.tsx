@@ -5,6 +5,8 @@ import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
 import { Notice, Waiting } from './States';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, valueText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface OfPlanProps {
   plan: Plan;
@@ -19,9 +21,9 @@ export function PlanWorking({ plan, ...props }: OfPlanProps) {
   return (
     <Working {...props} plan={workings.data}>
       {workings.error ? (
-        <Notice title="Can’t show how it’s worked out" error={workings.error} />
+        <Notice title={shared.cantShowHowItsWorked} error={workings.error} />
       ) : (
-        !workings.data && <Waiting what="the working" />
+        !workings.data && <Waiting what={shared.theWorking} />
       )}
     </Working>
   );
@@ -47,15 +49,10 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
           <Drawer.Content bg="sheet" color="ink" borderLeftWidth="1px" borderColor="line">
             <Drawer.Header pb={2}>
               <Drawer.Title as="h2" fontFamily="heading" fontSize="xl">
-                {`How “${title}” is worked out`}
+                {texts.howIsWorkedOut(title)}
               </Drawer.Title>
             </Drawer.Header>
-            <Drawer.Body
-              pb={8}
-              tabIndex={0}
-              role="region"
-              aria-label="How it’s worked out, step by step"
-            >
+            <Drawer.Body pb={8} tabIndex={0} role="region" aria-label={texts.howItsWorkedOutStep}>
               <Box as="ol" listStyleType="none" className="figures">
                 {plan &&
                   roots.map((root) => (
@@ -64,12 +61,11 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
               </Box>
               {children}
               <Box fontSize="xs" color="quiet" mt={6}>
-                P published source · C common practice, no source · M from memory, approximate · D
-                derived here from geometry or arithmetic. ± covers the true value 95 times in 100.
+                {texts.pPublishedSourceCCommon}
               </Box>
             </Drawer.Body>
             <Drawer.CloseTrigger asChild position="absolute" top={2} right={3}>
-              <CloseButton aria-label="Close" size="lg" />
+              <CloseButton aria-label={shared.close} size="lg" />
             </Drawer.CloseTrigger>
           </Drawer.Content>
         </Drawer.Positioner>
@@ -119,7 +115,7 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
       </Box>
       {again ? (
         <Box fontSize="sm" color="quiet">
-          worked out above
+          {texts.workedOutAbove}
         </Box>
       ) : (
         <>
@@ -170,7 +166,7 @@ function putIn(step: Step, plan: Workings): string | undefined {
     symbols.map((symbol, i) => {
       const input = plan.steps[step.inputs[i] ?? -1];
       const text = input ? decimal(input.value, 3) : symbol;
-      return [symbol, input?.unit === 'MILLIMETRES' ? `${text} mm` : text];
+      return [symbol, input?.unit === 'MILLIMETRES' ? texts.mm(text) : text];
     }),
   );
   return formula.replace(/[A-Za-z_]+/g, (word) => values.get(word) ?? word);
@@ -201,13 +197,15 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
           <Source {...rule.source} />
         </>
       )}
-      {rounded && <div>{`rounded ${rounded.how}: ${rounded.reason}`}</div>}
+      {rounded && <div>{texts.rounded(rounded.how, rounded.reason)}</div>}
       {spread && <Source {...spread.source} />}
       {top && doubtful && unsurest && (
-        <div>{`Most of the ± (${decimal(unsurest.share * 100, 0)} %) comes from ${doubtful.label}`}</div>
+        <div>{texts.mostOfTheComesFrom(decimal(unsurest.share * 100, 0), doubtful.label)}</div>
       )}
       {top && mover && strongest && (
-        <div>{`Most sensitive to ${mover.label}: 1 % more ${signed(strongest.changePerCent, step, lengths)}`}</div>
+        <div>
+          {texts.mostSensitiveTo1More(mover.label, signed(strongest.changePerCent, step, lengths))}
+        </div>
       )}
     </Box>
   );
@@ -215,10 +213,10 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
 
 const ORIGINS: Record<string, string> = {
   measured: 'measured',
-  chosen: 'chosen by you',
-  default: 'the usual value',
-  constant: 'a constant',
-  'tried out': 'being tried out',
+  chosen: texts.chosenByYou,
+  default: texts.theUsualValue,
+  constant: texts.aConstant,
+  'tried out': texts.beingTriedOut,
 };
 
 function signed(change: number, step: Step, lengths: Lengths): string {
@@ -227,7 +225,7 @@ function signed(change: number, step: Step, lengths: Lengths): string {
     step.unit === 'MILLIMETRES'
       ? plusMinusText(size, step.unit, lengths).replace('± ', '')
       : valueText(size, step.unit, lengths);
-  return `${change < 0 ? 'takes off' : 'adds'} ${text}`;
+  return `${change < 0 ? texts.takesOff : 'adds'} ${text}`;
 }
 
 function Source({ mark, meaning, text }: { mark: string; meaning: string; text: string }) {

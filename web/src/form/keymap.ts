@@ -1,5 +1,6 @@
 import { useLayoutEffect } from 'react';
 import { covered, typing } from './typing';
+import { texts } from './texts';
 
 interface Key {
   /** As the browser names them, with Ctrl and Shift before; none where a part of the page hears it itself. */
@@ -14,33 +15,33 @@ interface Key {
 
 /** Every key of the page, in the order in which the help tells them. */
 export const KEYMAP = {
-  help: { keys: ['?'], shown: '?', does: 'this help' },
-  recipe: { keys: ['/'], shown: '/', does: 'in a plan: to the first word of the recipe' },
-  word: { keys: [], shown: 'Tab, Enter', does: 'from word to word, and open one' },
+  help: { keys: ['?'], shown: '?', does: texts.thisHelp },
+  recipe: { keys: ['/'], shown: '/', does: texts.inAPlanToThe },
+  word: { keys: [], shown: texts.tabEnter, does: texts.fromWordToWordAnd },
   along: {
     keys: [],
     shown: '← →',
-    does: 'on the tape: move the cursor by a round, with Shift by ten',
+    does: texts.onTheTapeMoveThe,
   },
-  ends: { keys: [], shown: 'Home, End', does: 'on the tape: to the toe tip, to the cuff edge' },
-  working: { keys: [], shown: 'e', does: 'on a figure: how it’s worked out' },
-  undo: { keys: ['Ctrl z'], shown: 'Ctrl Z', does: 'in a plan: undo', anywhere: true },
-  redo: { keys: ['Ctrl Shift z'], shown: 'Ctrl Shift Z', does: 'in a plan: redo', anywhere: true },
+  ends: { keys: [], shown: texts.homeEnd, does: texts.onTheTapeToThe },
+  working: { keys: [], shown: 'e', does: texts.onAFigureHowIts },
+  undo: { keys: ['Ctrl z'], shown: 'Ctrl Z', does: texts.inAPlanUndo, anywhere: true },
+  redo: { keys: ['Ctrl Shift z'], shown: 'Ctrl Shift Z', does: texts.inAPlanRedo, anywhere: true },
   done: {
     keys: [' ', 'Enter'],
-    shown: 'Space, Enter',
-    does: 'while knitting: round done',
+    shown: texts.spaceEnter,
+    does: texts.whileKnittingRoundDone,
     free: true,
   },
-  takeBack: { keys: ['Backspace'], shown: 'Backspace', does: 'while knitting: undo' },
-  turn: { keys: ['[', ']'], shown: '[ ]', does: 'while knitting: the other sock' },
-  tape: { keys: ['t'], shown: 't', does: 'while knitting: measure the tube' },
-  weigh: { keys: ['w'], shown: 'w', does: 'while knitting: weigh the yarn' },
-  note: { keys: ['n'], shown: 'n', does: 'while knitting: a note' },
-  colour: { keys: ['c'], shown: 'c', does: 'while knitting: a new colour begins' },
-  wrong: { keys: ['r'], shown: 'r', does: 'while knitting: something is wrong' },
-  move: { keys: ['1', '2', '3', '4'], shown: '1 to 4', does: 'in graft practice: choose a move' },
-  close: { keys: [], shown: 'Esc', does: 'close what is open' },
+  takeBack: { keys: ['Backspace'], shown: 'Backspace', does: texts.whileKnittingUndo },
+  turn: { keys: ['[', ']'], shown: '[ ]', does: texts.whileKnittingTheOtherSock },
+  tape: { keys: ['t'], shown: 't', does: texts.whileKnittingMeasureTheTube },
+  weigh: { keys: ['w'], shown: 'w', does: texts.whileKnittingWeighTheYarn },
+  note: { keys: ['n'], shown: 'n', does: texts.whileKnittingANote },
+  colour: { keys: ['c'], shown: 'c', does: texts.whileKnittingANewColour },
+  wrong: { keys: ['r'], shown: 'r', does: texts.whileKnittingSomethingIsWrong },
+  move: { keys: ['1', '2', '3', '4'], shown: '1 to 4', does: texts.inGraftPracticeChooseA },
+  close: { keys: [], shown: texts.esc, does: texts.closeWhatIsOpen },
 } as const satisfies Record<string, Key>;
 
 export type KeyName = keyof typeof KEYMAP;

@@ -8,6 +8,8 @@ import { ActionButton } from './ActionButton';
 import { BackupTable } from './BackupTable';
 import { ExportPair } from './ExportPair';
 import { Restoring } from './Restoring';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The copies of everything, and how they are brought back. */
 export function BackupPage() {
@@ -16,35 +18,35 @@ export function BackupPage() {
   const look = useLook();
   const [done, setDone] = useState('');
   if (home.error && !home.data) {
-    return <Notice title="The backups can’t be listed" error={home.error} />;
+    return <Notice title={texts.theBackupsCantBeListed} error={home.error} />;
   }
   if (!home.data) {
-    return <Waiting what="the backups" />;
+    return <Waiting what={texts.theBackups} />;
   }
   const { backups, folder } = home.data;
   return (
     <Box maxW="52rem">
-      <title>Backups · Round Pocket</title>
+      <title>{texts.backupsRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        Backups
+        {shared.backups}
       </Box>
       <Box maxW="40rem" mb={4}>
-        Round Pocket makes a backup of everything each time it starts and once a day, and keeps the
-        last seven days. They are in the folder <code>{`${folder}/backups`}</code>. Copy one to
-        another disk now and then: a backup on the same disk is lost with it.
+        {texts.roundPocketMakesABackup}
+        <code>{texts.backups(folder)}</code>
+        {texts.copyOneToAnotherDisk}
       </Box>
       <ActionButton
         onClick={() =>
-          make.mutate(undefined, { onSuccess: ({ name }) => setDone(`Backup made: ${name}`) })
+          make.mutate(undefined, { onSuccess: ({ name }) => setDone(texts.backupMade(name)) })
         }
       >
-        Back up now
+        {texts.backUpNow}
       </ActionButton>
       <Box role="status" mt={2} color={make.error ? 'amiss' : 'quiet'}>
         {make.error?.message ?? done}
       </Box>
       <Box as="h2" fontSize="lg" mt={5} mb={1}>
-        Restore
+        {texts.restore}
       </Box>
       {look.data ? (
         <Restoring
@@ -58,11 +60,11 @@ export function BackupPage() {
       ) : (
         <>
           <FilePick
-            label="Choose a backup or a pair file …"
+            label={texts.chooseABackupOrA}
             accept=".zip,application/zip"
             onPick={(file) => look.mutate(file)}
           />
-          {look.isPending && <Box role="status">Reading the file …</Box>}
+          {look.isPending && <Box role="status">{texts.readingTheFile}</Box>}
           {look.error && (
             <Box role="alert" color="amiss">
               {look.error.message}
@@ -73,7 +75,7 @@ export function BackupPage() {
       )}
       <ExportPair />
       <Link asChild color="chosen" textDecoration="underline" mt={5} minH="44px">
-        <RouteLink to="/">Back to the basket</RouteLink>
+        <RouteLink to="/">{shared.backToTheBasket}</RouteLink>
       </Link>
     </Box>
   );

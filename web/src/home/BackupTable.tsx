@@ -2,12 +2,14 @@ import { Box, Link, VisuallyHidden } from '@chakra-ui/react';
 import type { Backup } from '../wire/types';
 import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const WHY: Record<Backup['reason'], string> = {
-  DAILY: 'made automatically',
-  ASKED: 'you asked for it',
-  UPGRADE: 'before an upgrade',
-  RESTORE: 'before a restore',
+  DAILY: texts.madeAutomatically,
+  ASKED: texts.youAskedForIt,
+  UPGRADE: texts.beforeAnUpgrade,
+  RESTORE: texts.beforeARestore,
 };
 
 interface BackupTableProps {
@@ -18,7 +20,7 @@ interface BackupTableProps {
 /** The backups in the home, the latest first. */
 export function BackupTable({ backups, onLook }: BackupTableProps) {
   if (backups.length === 0) {
-    return <Box color="quiet">There is no backup yet: there is nothing to back up.</Box>;
+    return <Box color="quiet">{texts.thereIsNoBackupYet}</Box>;
   }
   return (
     <Box
@@ -26,7 +28,7 @@ export function BackupTable({ backups, onLook }: BackupTableProps) {
       overflowX="auto"
       tabIndex={0}
       role="region"
-      aria-label="Backups in your folder"
+      aria-label={texts.backupsInYourFolder}
     >
       <Box
         as="table"
@@ -44,14 +46,14 @@ export function BackupTable({ backups, onLook }: BackupTableProps) {
       >
         <thead>
           <tr>
-            <th scope="col">Made</th>
-            <th scope="col">Why</th>
-            <th scope="col">Pairs</th>
-            <th scope="col">Feet</th>
-            <th scope="col">Yarns</th>
-            <th scope="col">Rounds and notes</th>
+            <th scope="col">{texts.made}</th>
+            <th scope="col">{texts.why}</th>
+            <th scope="col">{shared.pairs}</th>
+            <th scope="col">{shared.feet}</th>
+            <th scope="col">{texts.yarns}</th>
+            <th scope="col">{texts.roundsAndNotes}</th>
             <th scope="col">
-              <VisuallyHidden>What to do with it</VisuallyHidden>
+              <VisuallyHidden>{texts.whatToDoWithIt}</VisuallyHidden>
             </th>
           </tr>
         </thead>
@@ -73,16 +75,16 @@ export function BackupTable({ backups, onLook }: BackupTableProps) {
                     textDecoration="underline"
                     minH="44px"
                     alignItems="center"
-                    aria-label={`Download the backup of ${momentText(each.made)}`}
+                    aria-label={texts.downloadTheBackupOf(momentText(each.made))}
                   >
-                    Download
+                    {texts.download}
                   </Link>
                   <ActionButton
                     quiet
-                    label={`Restore the backup of ${momentText(each.made)}`}
+                    label={texts.restoreTheBackupOf(momentText(each.made))}
                     onClick={() => onLook(each.name)}
                   >
-                    Restore …
+                    {texts.restore2}
                   </ActionButton>
                 </Box>
               </td>

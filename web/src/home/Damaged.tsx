@@ -6,6 +6,7 @@ import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
 import { BackupTable } from './BackupTable';
 import { Restoring } from './Restoring';
+import { texts } from './texts';
 
 /** The file with everything is damaged: what is known, and what can be done. Nothing else is shown meanwhile. */
 export function Damaged({ home }: { home: Home }) {
@@ -20,38 +21,44 @@ export function Damaged({ home }: { home: Home }) {
   const error = restore.error ?? empty.error ?? look.error;
   return (
     <Box maxW="42rem" role="alert" data-testid="damaged">
-      <title>Your data · Round Pocket</title>
+      <title>{texts.yourDataRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        {damage.file ? 'The file with your data is damaged' : 'The file with your data is gone'}
+        {damage.file ? texts.theFileWithYourData : texts.theFileWithYourDataIs}
       </Box>
       {damage.file && (
         <p>
-          {`Round Pocket found: ${damage.faults.join('; ')}. Nothing from it is shown, so that nothing wrong passes for right. The file is kept: `}
+          {texts.roundPocketFoundNothingFrom(damage.faults.join('; '))}
           <code>{`${home.folder}/${damage.file}`}</code>
         </p>
       )}
       {last ? (
         <>
           <Box mt={3}>
-            {`The last good backup was made on ${momentText(last.made)}. It has ${count(last.pairs, 'pair')}, ${last.feet} feet and ${count(last.yarns, 'yarn')}. ${missing(damage)}`}
+            {texts.theLastGoodBackupWas(
+              momentText(last.made),
+              count(last.pairs, 'pair'),
+              last.feet,
+              count(last.yarns, 'yarn'),
+              missing(damage),
+            )}
           </Box>
           <Flex gap={3} mt={4} wrap="wrap">
             <ActionButton
               disabled={restore.isPending}
               onClick={() => restore.mutate({ source: last.name, mode: 'REPLACE' })}
             >
-              {`Restore the backup of ${momentText(last.made)}`}
+              {texts.restoreTheBackupOf(momentText(last.made))}
             </ActionButton>
             <ActionButton quiet onClick={() => empty.mutate()}>
-              Start with nothing
+              {texts.startWithNothing}
             </ActionButton>
           </Flex>
         </>
       ) : (
         <>
-          <Box mt={3}>There is no backup in your folder.</Box>
+          <Box mt={3}>{texts.thereIsNoBackupIn}</Box>
           <Flex gap={3} mt={4}>
-            <ActionButton onClick={() => empty.mutate()}>Start with nothing</ActionButton>
+            <ActionButton onClick={() => empty.mutate()}>{texts.startWithNothing}</ActionButton>
           </Flex>
         </>
       )}
@@ -62,13 +69,13 @@ export function Damaged({ home }: { home: Home }) {
           {home.backups.length > 0 && (
             <>
               <Box as="h2" fontSize="lg">
-                All backups in your folder
+                {texts.allBackupsInYourFolder}
               </Box>
               <BackupTable backups={home.backups} onLook={(name) => look.mutate(name)} />
             </>
           )}
           <FilePick
-            label="Choose a backup from another disk …"
+            label={texts.chooseABackupFromAnother}
             accept=".zip,application/zip"
             onPick={(file) => look.mutate(file)}
           />
@@ -86,11 +93,14 @@ export function Damaged({ home }: { home: Home }) {
 /** What happened after the backup, as far as the damaged file can still tell. */
 function missing({ presses, pairs }: NonNullable<Home['damage']>): string {
   if (presses === undefined || pairs === undefined) {
-    return 'What you did after that is missing; the damaged file doesn’t tell how much it is.';
+    return texts.whatYouDidAfterThat;
   }
   return presses + pairs === 0
-    ? 'As far as the damaged file tells, nothing was done after that.'
-    : `As far as the damaged file tells, ${count(presses, 'round or note', 'rounds and notes')} and changes to ${count(pairs, 'plan')} after that are missing.`;
+    ? texts.asFarAsTheDamaged
+    : texts.asFarAsTheDamagedFile(
+        count(presses, texts.roundOrNote, texts.roundsAndNotes2),
+        count(pairs, 'plan'),
+      );
 }
 
 function count(number: number, one: string, many = `${one}s`): string {

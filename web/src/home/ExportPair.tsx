@@ -2,6 +2,8 @@ import { Box, Flex, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { usePairs } from '../api/queries';
 import { PlainSelect } from '../form/PlainSelect';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** One pair as a file, to give to a friend; and its plan alone. */
 export function ExportPair() {
@@ -17,31 +19,30 @@ export function ExportPair() {
   return (
     <Box mt={6}>
       <Box as="h2" fontSize="lg" mb={1}>
-        Give a pair to a friend
+        {texts.giveAPairToA}
       </Box>
       <Flex gap={4} align="flex-end" wrap="wrap">
         <PlainSelect
-          label="Pair"
+          label={shared.pair}
           value={pair.id}
           options={(pairs.data ?? []).map(({ id, name }) => ({ value: id, text: name }))}
           onChange={setChosen}
         />
         <Box as="label" minH="44px" display="flex" gap={2} alignItems="center">
           <input type="checkbox" checked={feet} onChange={() => setFeet(!feet)} />
-          with the feet’s name and earlier measurements
+          {texts.withTheFeetsNameAnd}
         </Box>
       </Flex>
       <Flex gap={5} wrap="wrap">
         <Link {...link} href={`/api/home/pairs/${pair.id}?feet=${feet}`} download>
-          Export the pair
+          {texts.exportThePair}
         </Link>
         <Link {...link} href={plan} download={`${pair.name}.json`}>
-          Export only its plan
+          {texts.exportOnlyItsPlan}
         </Link>
       </Flex>
       <Box color="quiet" fontSize="sm" maxW="40rem">
-        The file holds the plan, the yarn, the swatch and what was knitted. The lengths the plan is
-        made from always go along. Your friend drops it on the basket.
+        {texts.theFileHoldsThePlan}
       </Box>
     </Box>
   );

@@ -4,6 +4,8 @@ import { useRestore } from '../api/homeQueries';
 import type { Found, Look, RestoreWrite } from '../wire/types';
 import { momentText } from '../units/days';
 import { ActionButton } from './ActionButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const SHELVES: Record<Found['shelf'], string> = {
   FOOT: 'feet',
@@ -29,16 +31,16 @@ export function Restoring({ look, onEnd }: RestoringProps) {
   return (
     <Box borderWidth="1px" borderColor="ink" p={4} mt={2} data-testid="restoring">
       <Box as="h3" fontSize="md">
-        {`${one ? 'A pair' : 'A backup'} of ${momentText(look.made)}`}
+        {texts.of(one, momentText(look.made))}
       </Box>
-      <Things title="Will be added" things={of('ADD')} />
-      <Things title="As new or newer in the backup, will be replaced by it" things={of('RENEW')} />
-      <Things title="Changed here since, will stay as they are here" things={clashes} />
+      <Things title={texts.willBeAdded} things={of('ADD')} />
+      <Things title={texts.asNewOrNewerIn} things={of('RENEW')} />
+      <Things title={texts.changedHereSinceWillStay} things={clashes} />
       <Box mt={2} color="quiet">
-        {`${of('SAME').length} already the same; ${look.here} only here.`}
+        {texts.alreadyTheSameOnlyHere(of('SAME').length, look.here)}
       </Box>
       <Box as="fieldset" mt={3}>
-        <legend>What to do</legend>
+        <legend>{shared.whatToDo}</legend>
         {choices(one, clashes.length > 0).map(([value, words]) => (
           <Box as="label" key={value} display="flex" gap={2} minH="44px" alignItems="center">
             <input
@@ -52,11 +54,11 @@ export function Restoring({ look, onEnd }: RestoringProps) {
         ))}
       </Box>
       <Box mt={1} color="quiet" fontSize="sm">
-        A backup of what is here now is made first.
+        {texts.aBackupOfWhatIs}
       </Box>
       <Flex gap={3} mt={3} wrap="wrap">
         <ActionButton quiet onClick={() => onEnd('')}>
-          Cancel
+          {shared.cancel}
         </ActionButton>
         <ActionButton
           disabled={restore.isPending}
@@ -67,14 +69,14 @@ export function Restoring({ look, onEnd }: RestoringProps) {
                 onSuccess: ({ added, renewed, left }) =>
                   onEnd(
                     mode === 'REPLACE'
-                      ? 'Everything is as it was in the backup.'
-                      : `Restored: ${added} added, ${renewed} replaced, ${left} left as they are.`,
+                      ? texts.everythingIsAsItWas
+                      : texts.restoredAddedReplacedLeftAs(added, renewed, left),
                   ),
               },
             )
           }
         >
-          {one ? 'Add this pair' : 'Restore'}
+          {one ? texts.addThisPair : texts.restore}
         </ActionButton>
       </Flex>
       {restore.error && (
@@ -87,14 +89,12 @@ export function Restoring({ look, onEnd }: RestoringProps) {
 }
 
 function choices(one: boolean, clashing: boolean): [RestoreWrite['mode'], string][] {
-  const list: [RestoreWrite['mode'], string][] = [
-    ['MERGE', 'Add what is missing and replace what is newer in the file'],
-  ];
+  const list: [RestoreWrite['mode'], string][] = [['MERGE', texts.addWhatIsMissingAnd]];
   if (clashing) {
-    list.push(['MERGE_TAKING_CLASHES', 'The same, and replace what was changed here since']);
+    list.push(['MERGE_TAKING_CLASHES', texts.theSameAndReplaceWhat]);
   }
   if (!one) {
-    list.push(['REPLACE', 'Make everything as it was in the backup; what is only here goes']);
+    list.push(['REPLACE', texts.makeEverythingAsItWas]);
   }
   return list;
 }
@@ -111,7 +111,7 @@ function Things({ title, things }: { title: string; things: readonly Found[] }) 
           <Box as="li" key={`${each.shelf} ${each.id}`} overflowWrap="anywhere">
             {`${each.name} (${SHELVES[each.shelf]})`}
             {each.here && each.fate !== 'ADD'
-              ? `: here ${momentText(each.here)}, in the file ${momentText(each.backup)}`
+              ? texts.hereInTheFile(momentText(each.here), momentText(each.backup))
               : ''}
           </Box>
         ))}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useSaid } from '../units/useSaid';
 import type { Sentence } from '../wire/types';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 interface AllDoneProps {
   sock: number;
@@ -17,7 +18,7 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
   return (
     <Flex flex="1" direction="column" align="center" justify="center" gap={4} bg="sheet" p={6}>
       <Box fontSize="3xl" textAlign="center">
-        {other ? 'Both socks are done.' : `The ${sock === 1 ? 'first' : 'second'} sock is done.`}
+        {other ? texts.bothSocksAreDone : texts.theSockIsDone(sock)}
       </Box>
       {!other && windOff && (
         <Box fontSize="xl" textAlign="center" data-testid="wind-off">
@@ -26,7 +27,7 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
       )}
       {!other && (
         <Press look="filled" px={6} onClick={onOther}>
-          {`On to the ${sock === 1 ? 'second' : 'first'}`}
+          {texts.onToThe(sock)}
         </Press>
       )}
     </Flex>

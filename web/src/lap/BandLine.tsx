@@ -5,6 +5,8 @@ import { LinkButton } from '../form/LinkButton';
 import type { Queue } from './queue';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type Colours = NonNullable<Work['colours']>;
 
@@ -76,7 +78,7 @@ export function BandLine(props: BandLineProps) {
             />
             <Box flex="1 1 12rem" className="figures">
               <b>{band.name}</b>
-              {`, round ${position - here.from + 1} of about ${here.to - here.from}`}
+              {texts.roundOfAbout(position - here.from + 1, here.to - here.from)}
               {next && (
                 <Box as="span" color="quiet">
                   {` · ${soon(colours, here, position)}`}
@@ -87,17 +89,17 @@ export function BandLine(props: BandLineProps) {
         )}
         {position < here.from && (
           <Box flex="1 1 12rem" color="quiet">
-            {position === 0 && windOff ? say(windOff) : `Next comes ${band?.name ?? ''}.`}
+            {position === 0 && windOff ? say(windOff) : texts.nextComes(band?.name ?? '')}
           </Box>
         )}
         {position >= here.from && !quiet && (
           <Press look="framed" onClick={() => told.note()} minH="72px" px={4} fontWeight="600">
-            New colour begins
+            {texts.newColourBegins}
           </Press>
         )}
         {position >= here.from && !told.refused && !asking && (
           <LinkButton fontSize="sm" onClick={() => setAsking('knot')}>
-            There is a knot
+            {texts.thereIsAKnot}
           </LinkButton>
         )}
       </Flex>
@@ -106,28 +108,28 @@ export function BandLine(props: BandLineProps) {
           <Flex gap={3} wrap="wrap" align="center" fontSize="sm">
             <span>
               {last.knot
-                ? `Knot noted; the yarn goes on with ${seenBand.name}.`
-                : `${capital(seenBand.name)} begins in this round.`}
+                ? texts.knotNotedTheYarnGoes(seenBand.name)
+                : texts.beginsInThisRound(capital(seenBand.name))}
             </span>
             <LinkButton
               onClick={() => void queue.press({ sock, kind: 'WITHDRAWN', takenBack: last.id })}
             >
-              Undo
+              {shared.undo}
             </LinkButton>
-            <LinkButton onClick={() => setAsking('band')}>It is another colour</LinkButton>
+            <LinkButton onClick={() => setAsking('band')}>{texts.itIsAnotherColour}</LinkButton>
           </Flex>
         )}
       </Box>
       {told.refused && (
         <Flex role="alert" gap={3} wrap="wrap" align="center" color="amiss" fontSize="sm">
           <span>{told.refused}</span>
-          <LinkButton onClick={() => told.note({ sure: true })}>It does begin here</LinkButton>
-          <LinkButton onClick={() => setAsking('knot')}>There is a knot</LinkButton>
+          <LinkButton onClick={() => told.note({ sure: true })}>{texts.itDoesBeginHere}</LinkButton>
+          <LinkButton onClick={() => setAsking('knot')}>{texts.thereIsAKnot}</LinkButton>
         </Flex>
       )}
       {asking && (
         <Flex gap={2} wrap="wrap" align="center" pb={1}>
-          <span>{asking === 'knot' ? 'Behind the knot comes' : 'It is'}</span>
+          <span>{asking === 'knot' ? texts.behindTheKnotComes : texts.itIs}</span>
           {colours.bands.map(({ name, colour }, i) => (
             <Press
               key={`${name} ${i}`}
@@ -144,7 +146,7 @@ export function BandLine(props: BandLineProps) {
               {name}
             </Press>
           ))}
-          <LinkButton onClick={() => setAsking(undefined)}>Cancel</LinkButton>
+          <LinkButton onClick={() => setAsking(undefined)}>{shared.cancel}</LinkButton>
         </Flex>
       )}
     </Box>
@@ -157,8 +159,8 @@ function soon(colours: Colours, here: Colours['stretches'][number], position: nu
   const left = here.to - position;
   const name = next ? (colours.bands[next.band]?.name ?? '') : '';
   const unsure = Math.round(here.unsureRounds);
-  const more = unsure > 0 ? `, give or take ${unsure}` : '';
-  return `${name} in ${left} ${left === 1 ? 'round' : 'rounds'}${more}`;
+  const more = unsure > 0 ? texts.giveOrTake(unsure) : '';
+  return texts.in(name, left, more);
 }
 
 function capital(text: string): string {

@@ -6,6 +6,8 @@ import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface CountBothProps {
   step: LapStep;
@@ -24,8 +26,8 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
   const right = first === expected && second === expected;
   const counted = first !== undefined && second !== undefined;
   const [one, two] = step.id.startsWith('rims')
-    ? ['Rim of the piece', 'Rim of the rest']
-    : ['Lower needle', 'Upper needle'];
+    ? [texts.rimOfThePiece, texts.rimOfTheRest]
+    : [texts.lowerNeedle, texts.upperNeedle];
   const miscount = useMiscount(expected, first, second);
   return (
     <Flex
@@ -52,7 +54,7 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
               <NumberField
                 label={label}
                 kind="whole"
-                unit="sts"
+                unit={shared.sts}
                 lengths={lengths}
                 mayBeEmpty
                 value={value}
@@ -77,7 +79,7 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
         cursor={right ? 'pointer' : 'default'}
         fontWeight="650"
       >
-        {right ? `Both have ${expected}: continue` : `Both must have ${expected}`}
+        {right ? texts.bothHaveContinue(expected) : texts.bothMustHave(expected)}
       </Press>
     </Flex>
   );

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Lap, Work } from '../wire/types';
 import { placeAt, stateWords } from './place';
 import { LinkButton } from '../form/LinkButton';
+import { texts } from './texts';
 
 /** The tube is long enough to be measured: said for ten rounds, and never in the way. */
 export function MeasureNow({ work, position }: { work: Work; position: number }) {
@@ -11,7 +12,7 @@ export function MeasureNow({ work, position }: { work: Work; position: number })
   }
   return (
     <Box bg="chosenGround" px={3} py={2} fontSize="sm">
-      The tube is long enough to measure: check that the heel still lands where you planned.
+      {texts.theTubeIsLongEnough}
     </Box>
   );
 }
@@ -27,7 +28,7 @@ export function LegEndsSooner({ lap, work }: { lap: Lap; work: Work }) {
   }
   return (
     <Box bg="amissGround" color="amiss" px={3} py={2} fontSize="sm" data-testid="leg-ends">
-      {`You have yarn for ${stopAt} leg rounds, not ${leg.all}. Keep the rest for what comes after.`}
+      {texts.youHaveYarnForLeg(stopAt, leg.all)}
     </Box>
   );
 }
@@ -51,9 +52,9 @@ export function SideBySide({ lap, work, position, other, which, onTurn }: SideBy
   return (
     <Flex align="center" gap={3} wrap="wrap" bg="chosenGround" px={3}>
       <Box flex="1" minW="12rem">
-        {`In turn: the ${which === 1 ? 'first' : 'second'} sock is behind (${stateWords(work, other)}).`}
+        {texts.inTurnTheSockIs(which, stateWords(work, other))}
       </Box>
-      <LinkButton onClick={onTurn}>{`Turn to the ${which === 1 ? 'first' : 'second'}`}</LinkButton>
+      <LinkButton onClick={onTurn}>{texts.turnToThe(which)}</LinkButton>
     </Flex>
   );
 }

@@ -6,6 +6,8 @@ import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface JumpToProps {
   work: Work;
@@ -20,11 +22,11 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
     <Sheet
       open={open}
       onOpen={setOpen}
-      title="Where are you in the sock?"
-      closing="Cancel"
+      title={texts.whereAreYouInThe}
+      closing={shared.cancel}
       trigger={
         <Press look="framed" minH="72px" px={4} borderColor="line">
-          Change my place
+          {texts.changeMyPlace}
         </Press>
       }
     >
@@ -53,7 +55,7 @@ export function Places({ work, position, onJump }: JumpToProps) {
   return (
     <>
       <Box as="label" display="block" fontWeight="600">
-        Step
+        {texts.step}
         <chakra.select
           display="block"
           w="100%"
@@ -82,13 +84,13 @@ export function Places({ work, position, onJump }: JumpToProps) {
         <Box mt={3}>
           <NumberField
             key={index}
-            label={`How many of its ${unit}s are done`}
+            label={texts.howManyOfItsS(unit)}
             kind="whole"
-            unit={`of ${most}`}
+            unit={texts.of2(most)}
             lengths={lengths}
             mayBeEmpty
             value={done}
-            problem={wrong ? `There are ${most}; enter 0 to ${most}.` : undefined}
+            problem={wrong ? texts.thereAreEnter0To(most) : undefined}
             onChange={setDone}
           />
         </Box>
@@ -101,7 +103,7 @@ export function Places({ work, position, onJump }: JumpToProps) {
         aria-disabled={wrong}
         onClick={() => !wrong && onJump((work.starts[index] ?? 0) + done)}
       >
-        Set my place
+        {texts.setMyPlace}
       </Press>
     </>
   );

@@ -24,6 +24,8 @@ import { OneHand, ThumbKeys } from './ThumbKeys';
 import { Underneath } from './Underneath';
 import { useKeymap } from '../form/keymap';
 import { useWakeLock } from './useWakeLock';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** One instruction, one count, one thing to press; and what comes next. */
 export function Knitting({ lap }: { lap: Lap }) {
@@ -103,7 +105,7 @@ export function Knitting({ lap }: { lap: Lap }) {
   const coming = <Next place={place} title={next?.title} lap={lap} sock={sock} queue={queue} />;
   const above = (
     <>
-      <title>{`${lap.name}, ${sock === 1 ? 'first' : 'second'} sock · Round Pocket`}</title>
+      <title>{texts.sockRoundPocket(lap.name, sock)}</title>
       <Flex align="center" gap={3} wrap="wrap">
         <Box as="h1" fontSize="lg" flex="1 1 10rem" minW={0} truncate>
           {lap.name}
@@ -153,7 +155,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         pace={queue.socks[sock - 1]?.roundsPerHour}
         pattern={work.pattern}
         narrow={thumb !== 'either'}
-        whose={together ? (turn.both ? 'both socks' : WHICH[sock]) : undefined}
+        whose={together ? (turn.both ? texts.bothSocks : WHICH[sock]) : undefined}
         onDone={() => done()}
       />
     )
@@ -177,8 +179,7 @@ export function Knitting({ lap }: { lap: Lap }) {
       {lap.planChanged && <PlanMoved lap={lap} sock={sock} queue={queue} />}
       {lap.earlierRules && (
         <Box fontSize="sm" color="quiet">
-          You started this pair with an earlier version of Round Pocket. It keeps the rules it was
-          planned with; new pairs follow today’s.
+          {texts.youStartedThisPairWith}
         </Box>
       )}
       {untouched && <TakeStartBack id={lap.pairId} />}
@@ -205,7 +206,7 @@ export function Knitting({ lap }: { lap: Lap }) {
             onUndo={undo}
             onColour={work.colours ? () => told.note() : undefined}
             turn={{
-              to: together ? `Show ${SHOWN[NEXT[chosen]]}` : `Show the ${WHICH[other]}`,
+              to: together ? texts.show(SHOWN[NEXT[chosen]]) : texts.showThe(WHICH[other]),
               onTurn: () => turnTo(together ? NEXT[chosen] : other),
             }}
             places={(done) => (
@@ -250,8 +251,8 @@ export function Knitting({ lap }: { lap: Lap }) {
 
 /** The next of both socks, the first and the second. */
 const NEXT = { 0: 1, 1: 2, 2: 0 } as const;
-const SHOWN = { 0: 'both socks', 1: 'the first sock', 2: 'the second sock' } as const;
-const WHICH = { 1: 'first sock', 2: 'second sock' } as const;
+const SHOWN = { 0: texts.bothSocks, 1: texts.theFirstSock, 2: texts.theSecondSock } as const;
+const WHICH = { 1: shared.firstSock, 2: shared.secondSock } as const;
 
 function shownFirst(asked: string | null, together: boolean): 0 | 1 | 2 {
   return asked === '2' ? 2 : asked === '1' || !together ? 1 : 0;

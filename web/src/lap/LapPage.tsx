@@ -6,6 +6,7 @@ import type { Lap } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 import { Choices, Orders } from './Choices';
 import { Knitting } from './Knitting';
+import { texts } from './texts';
 
 /** The work on a pair, in the lap. */
 export function LapPage() {
@@ -15,9 +16,9 @@ export function LapPage() {
     return lap.data.startedAt ? <Knitting lap={lap.data} /> : <Begin lap={lap.data} />;
   }
   return lap.error ? (
-    <Notice title="This pair cannot be knitted" error={lap.error} />
+    <Notice title={texts.thisPairCannotBeKnitted} error={lap.error} />
   ) : (
-    <Waiting what="the work" />
+    <Waiting what={texts.theWork} />
   );
 }
 
@@ -28,16 +29,13 @@ function Begin({ lap }: { lap: Lap }) {
   const [heelWhen, setHeelWhen] = useState(lap.heelWhen);
   return (
     <Box maxW="38rem">
-      <title>{`${lap.name}: start · Round Pocket`}</title>
+      <title>{texts.startRoundPocket(lap.name)}</title>
       <Box as="h1" fontSize="2xl" mb={2} overflowWrap="anywhere">
         {lap.name}
       </Box>
-      <p>
-        Once you cast on, the numbers stay put. What you measure along the way, or change in the
-        plan, is taken over only when you say so.
-      </p>
+      <p>{texts.onceYouCastOnThe}</p>
       <Box as="h2" fontSize="lg" mt={4} mb={2} id="heel-when">
-        When do you knit the heel?
+        {texts.whenDoYouKnitThe}
       </Box>
       <Choices
         name="heel-when"
@@ -46,7 +44,7 @@ function Begin({ lap }: { lap: Lap }) {
         onChange={setHeelWhen}
       />
       <Box as="h2" fontSize="lg" mt={4} mb={2} id="order">
-        How do you knit the two socks?
+        {texts.howDoYouKnitThe}
       </Box>
       <Orders lap={lap} name="order" value={order} onChange={setOrder} />
       <Button
@@ -59,7 +57,7 @@ function Begin({ lap }: { lap: Lap }) {
         loading={start.isPending}
         onClick={() => start.mutate({ heelWhen, order })}
       >
-        Start knitting
+        {texts.startKnitting}
       </Button>
       {start.error && (
         <Box role="alert" color="amiss" mt={3}>
@@ -67,7 +65,7 @@ function Begin({ lap }: { lap: Lap }) {
         </Box>
       )}
       <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
-        <RouteLink to={`/pairs/${lap.pairId}`}>Back to the plan</RouteLink>
+        <RouteLink to={`/pairs/${lap.pairId}`}>{texts.backToThePlan}</RouteLink>
       </Link>
     </Box>
   );

@@ -3,6 +3,7 @@ import { Loop, Stitch } from '../fabric/Stitch';
 import { Circle, Line, Path } from '../tape/svg';
 import { Fabric, H, Named, Needle, W, Yarn } from './sketchParts';
 import type { Mishap } from '../wire/types';
+import { texts } from './texts';
 
 function TurnedStitch() {
   return (
@@ -185,7 +186,7 @@ function EdgeOfDecreases() {
       )}
       <Circle cx="32" cy="18" r="8" fill="none" stroke="ink" strokeWidth="3" />
       <Named x={246} y={64}>
-        last
+        {texts.last}
       </Named>
       <Path d="M228 60 H112" fill="none" stroke="ink" strokeWidth="1.2" />
     </>
@@ -224,7 +225,7 @@ function ToeFromTheFront() {
         />
       ))}
       <Named x={x} y={126}>
-        {turned ? 'a quarter turn off' : 'right: at the sides'}
+        {turned ? texts.aQuarterTurnOff : texts.rightAtTheSides}
       </Named>
     </>
   );

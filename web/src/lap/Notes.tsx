@@ -5,6 +5,8 @@ import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { LinkButton } from '../form/LinkButton';
 import { useSaid } from '../units/useSaid';
 import type { Sentence } from '../wire/types';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const MOST = 2000;
 
@@ -23,30 +25,30 @@ export function Notes({ lap, sock, queue }: ToolProps) {
   return (
     <Box>
       <Textarea
-        aria-label="A note"
+        aria-label={texts.aNote}
         rows={3}
         maxLength={MOST}
         bg="sheet"
         borderColor="quiet"
-        placeholder="A knot, a mistake left in, what you changed and why"
+        placeholder={texts.aKnotAMistakeLeft}
         value={words}
         onChange={(event) => setWords(event.target.value)}
       />
       <ToolButton disabled={words.trim() === ''} onPress={keep}>
-        Save note
+        {shared.saveNote}
       </ToolButton>
       <ToolProblem>{say(refused)}</ToolProblem>
       <Box as="ul" listStyleType="none">
         {lap.notes.toReversed().map((note) => (
           <Box as="li" key={note.id} borderTopWidth="1px" borderColor="line" py={2}>
             <Box fontSize="sm" color="quiet">
-              {`${dayText(note.at.slice(0, 10))}, ${note.sock === 1 ? 'first' : 'second'} sock`}
+              {texts.sock(dayText(note.at.slice(0, 10)), note.sock)}
             </Box>
             <Box whiteSpace="pre-wrap" overflowWrap="anywhere">
               {note.words}
             </Box>
             <TakeBack
-              what="the note"
+              what={texts.theNote}
               onPress={() =>
                 void queue.press({ sock: note.sock, kind: 'WITHDRAWN', takenBack: note.id })
               }
@@ -61,8 +63,8 @@ export function Notes({ lap, sock, queue }: ToolProps) {
 /** Takes back what was noted or weighed. */
 export function TakeBack({ what, onPress }: { what: string; onPress: () => void }) {
   return (
-    <LinkButton aria-label={`Delete ${what}`} fontSize="sm" onClick={onPress}>
-      Delete
+    <LinkButton aria-label={texts.delete(what)} fontSize="sm" onClick={onPress}>
+      {shared.delete}
     </LinkButton>
   );
 }

@@ -7,6 +7,8 @@ import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
 export function OffPlan(props: ToolProps) {
@@ -23,12 +25,12 @@ export function OffPlan(props: ToolProps) {
     : undefined;
   const { tried, problem, take } = useTrial(props, happening);
   if (!chosen) {
-    return <p>This tube is already knitted: its foot and leg have the rounds they have.</p>;
+    return <p>{texts.thisTubeIsAlreadyKnitted}</p>;
   }
   return (
     <Box>
-      <p>How many rounds does it have, or will it have? What you have knitted stays as it is.</p>
-      <Flex role="group" aria-label="Section" gap={2} mt={3} wrap="wrap">
+      <p>{texts.howManyRoundsDoesIt}</p>
+      <Flex role="group" aria-label={shared.section} gap={2} mt={3} wrap="wrap">
         {stretches.map(({ section: each, title, done, all }) => (
           <Press
             key={each}
@@ -43,32 +45,31 @@ export function OffPlan(props: ToolProps) {
               setRounds(all);
             }}
           >
-            {`${title.charAt(0).toUpperCase()}${title.slice(1)}: ${done} of ${all}`}
+            {texts.of(title.charAt(0).toUpperCase(), title.slice(1), done, all)}
           </Press>
         ))}
       </Flex>
       <ToolFields>
         <NumberField
           key={section}
-          label={`Rounds of the ${chosen.title}`}
+          label={texts.roundsOfThe(chosen.title)}
           kind="whole"
-          unit="rounds"
+          unit={shared.rounds2}
           lengths={lengths}
           mayBeEmpty
           value={rounds}
           onChange={setRounds}
         />
         {chosen.done > 0 && chosen.done < chosen.all && (
-          <ToolButton
-            second
-            onPress={() => setRounds(chosen.done)}
-          >{`Stop here (${chosen.done})`}</ToolButton>
+          <ToolButton second onPress={() => setRounds(chosen.done)}>
+            {texts.stopHere(chosen.done)}
+          </ToolButton>
         )}
       </ToolFields>
       {tried && <TriedTable tried={tried} sock={sock} />}
       <ToolProblem>{problem}</ToolProblem>
       <ToolButton disabled={!tried} onPress={take}>
-        Use this
+        {shared.useThis}
       </ToolButton>
     </Box>
   );

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 /** What the pedal tells: a press, where there is an id, and on which pair it counts. */
 export interface PedalTold {
@@ -16,9 +17,9 @@ export function PedalElsewhere({ pairId }: { pairId: string }) {
   });
   return (
     <Flex align="center" gap={3} wrap="wrap" role="status">
-      <Box>{use.error?.message ?? 'The pedal is counting another pair.'}</Box>
+      <Box>{use.error?.message ?? texts.thePedalIsCountingAnother}</Box>
       <Press look="framed" px={4} onClick={() => use.mutate()}>
-        Use it here
+        {texts.useItHere}
       </Press>
     </Flex>
   );

@@ -6,17 +6,17 @@ import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
 import { LinkButton } from '../form/LinkButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The plan was changed since the pair was started: taken over for what is still to knit, or kept for the next pair. */
 export function PlanMoved(props: Omit<ToolProps, 'onClose'>) {
   const [open, setOpen] = useState(false);
   return (
     <Flex align="center" columnGap={3} wrap="wrap" fontSize="sm" data-testid="plan-moved">
-      <Box color="quiet">
-        You edited the plan after casting on. These steps still follow the original.
-      </Box>
-      <Small onPress={() => setOpen(true)}>See what it would change here</Small>
-      <Sheet open={open} onOpen={setOpen} title="The changed plan" closing="Close">
+      <Box color="quiet">{texts.youEditedThePlanAfter}</Box>
+      <Small onPress={() => setOpen(true)}>{texts.seeWhatItWouldChange}</Small>
+      <Sheet open={open} onOpen={setOpen} title={texts.theChangedPlan} closing={shared.close}>
         {open && <TakeOver {...props} onClose={() => setOpen(false)} />}
       </Sheet>
     </Flex>
@@ -28,18 +28,15 @@ function TakeOver(props: ToolProps) {
   const { tried, problem, take } = useTrial(props, { sock, kind: 'REPLANNED' });
   return (
     <Box>
-      <p>
-        What you have knitted stays. The rest can follow the changed plan, or the change can wait
-        for the next pair.
-      </p>
+      <p>{texts.whatYouHaveKnittedStays}</p>
       {tried && <TriedTable tried={tried} sock={sock} />}
       <ToolProblem>{problem}</ToolProblem>
       <Flex gap={3} wrap="wrap">
         <ToolButton disabled={!tried} onPress={take}>
-          Follow the changed plan
+          {texts.followTheChangedPlan}
         </ToolButton>
         <ToolButton second onPress={onClose}>
-          Leave it for the next pair
+          {texts.leaveItForTheNext}
         </ToolButton>
       </Flex>
     </Box>
@@ -51,7 +48,7 @@ export function TakeStartBack({ id }: { id: string }) {
   const back = useTakeStartBack(id);
   return (
     <Box fontSize="sm">
-      <Small onPress={() => back.mutate()}>Not started after all</Small>
+      <Small onPress={() => back.mutate()}>{texts.notStartedAfterAll}</Small>
       {back.error && (
         <Box role="alert" color="amiss">
           {back.error.message}

@@ -7,6 +7,7 @@ import { said } from '../units/said';
 import { useSettings } from '../settings/settings';
 import type { LapPattern } from '../wire/types';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 /** Rounds of a pattern that are drawn at once. */
 const MOST_ROUNDS = 10;
@@ -90,7 +91,9 @@ export function PressArea(props: PressAreaProps) {
         )}
         {unit && (
           <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
-            <Box as="span" whiteSpace="nowrap">{`of ${step.number} ${unit}s done`}</Box>
+            <Box as="span" whiteSpace="nowrap">
+              {texts.ofSDone2(step.number, unit)}
+            </Box>
             {' · '}
             <Box as="span" whiteSpace="nowrap">
               {onNeedles(step, done)}
@@ -106,7 +109,11 @@ export function PressArea(props: PressAreaProps) {
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
         {graft && <Rhythm all={step.words.map(told)} now={words} />}
-        {upcoming && <Box as="span" color="quiet">{`next: ${upcoming}`}</Box>}
+        {upcoming && (
+          <Box as="span" color="quiet">
+            {texts.next(upcoming)}
+          </Box>
+        )}
         {unit && !graft && <TenMarks done={done} all={step.number} />}
         <Box
           as="span"
@@ -116,10 +123,10 @@ export function PressArea(props: PressAreaProps) {
           color={step.forGood ? 'cut' : 'chosen'}
         >
           {step.forGood
-            ? 'This can’t be undone. Tap once it is done.'
+            ? texts.thisCantBeUndoneTap
             : unit
-              ? `Tap when the ${unit} is done${whose === 'both socks' ? ' on both' : ''}`
-              : 'Tap when done'}
+              ? texts.tapWhenTheIsDone(unit, whose === texts.bothSocks)
+              : texts.tapWhenDone}
         </Box>
       </Press>
       {(step.doing === 'SHAPE' || graft) && done === 0 && (
@@ -129,7 +136,7 @@ export function PressArea(props: PressAreaProps) {
       )}
       {graft && done > 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center" color="amiss">
-          Finish the graft in one go: halfway it’s hard to read.
+          {texts.finishTheGraftInOne}
         </Box>
       )}
       {step.cautions.length > 0 && (done === 0 || step.forGood) && (

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Work } from '../wire/types';
 import { Line, Rect } from '../tape/svg';
+import { texts } from './texts';
 
 const WIDTH = 1000;
 const HEIGHT = 18;
@@ -27,7 +28,7 @@ export function ProgressTape({ work, position }: { work: Work; position: number 
         preserveAspectRatio="none"
         style={{ display: 'block', width: '100%', height: '18px' }}
         role="img"
-        aria-label={`${Math.round((position / work.presses) * 100)} percent of this sock is done`}
+        aria-label={texts.percentOfThisSockIs(Math.round((position / work.presses) * 100))}
       >
         <Rect width={WIDTH} height={HEIGHT} fill="fabric" />
         <Rect width={x(position)} height={HEIGHT} fill="tape" />

@@ -3,11 +3,12 @@ import { Link as RouteLink } from 'react-router';
 import { Switch } from '../form/Switch';
 import { changeSettings, useSettings } from '../settings/settings';
 import { changeSignals, useSignals, type Signals } from './signals';
+import { texts } from './texts';
 
 const SWITCHES: readonly (readonly [keyof Signals, string, string])[] = [
-  ['sound', 'Sound', 'a tick at every tap'],
-  ['vibration', 'Vibration', 'a short buzz at every tap, if your device can'],
-  ['pedal', 'Pedal', 'counts a round each time'],
+  ['sound', texts.sound, texts.aTickAtEveryTap],
+  ['vibration', texts.vibration, texts.aShortBuzzAtEvery],
+  ['pedal', texts.pedal, texts.countsARoundEachTime],
 ];
 
 /** How a press makes itself known, and whether the pedal presses too. */
@@ -26,32 +27,32 @@ export function SignalSwitches() {
             label={name}
             value={signals[signal] ? 'on' : 'off'}
             options={[
-              ['off', 'off', `${name} off`],
-              ['on', 'on', `${name} on`],
+              ['off', 'off', texts.off(name)],
+              ['on', 'on', texts.on(name)],
             ]}
             onChange={(value) => changeSignals({ [signal]: value === 'on' })}
           />
         </Box>
       ))}
       <Box mb={2}>
-        <Box fontWeight="600">One hand</Box>
+        <Box fontWeight="600">{texts.oneHand}</Box>
         <Box fontSize="sm" color="quiet">
-          the keys in a column where one thumb reaches them
+          {texts.theKeysInAColumn}
         </Box>
         <Switch
-          label="One hand"
+          label={texts.oneHand}
           value={thumb}
           options={[
-            ['either', 'off', 'not for one hand'],
-            ['left', 'left thumb', 'keys at the left thumb'],
-            ['right', 'right thumb', 'keys at the right thumb'],
+            ['either', 'off', texts.notForOneHand],
+            ['left', texts.leftThumb, texts.keysAtTheLeftThumb],
+            ['right', texts.rightThumb, texts.keysAtTheRightThumb],
           ]}
           onChange={(value) => changeSettings({ thumb: value })}
         />
       </Box>
       <Link asChild color="chosen" textDecoration="underline" minH="44px">
         <RouteLink to="/pedal" target="_blank">
-          Open the simulated pedal
+          {texts.openTheSimulatedPedal}
         </RouteLink>
       </Link>
     </Box>

@@ -2,6 +2,8 @@ import { Flex } from '@chakra-ui/react';
 import type { Work } from '../wire/types';
 import { stateWords } from './place';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface SockTabsProps {
   works: readonly [Work, Work];
@@ -19,11 +21,11 @@ export function SockTabs({ works, positions, chosen, together, onChoose }: SockT
   const alike = together && positions[0] === positions[1];
   const tabWords = (sock: 1 | 2) => {
     const at = (sock - 1) as 0 | 1;
-    const which = sock === 1 ? 'First sock' : 'Second sock';
+    const which = sock === 1 ? texts.firstSock : texts.secondSock;
     return alike ? which : `${which}: ${stateWords(works[at], positions[at])}`;
   };
   return (
-    <Flex role="group" aria-label="Which sock">
+    <Flex role="group" aria-label={shared.whichSock}>
       {tabs.map((sock) => (
         <Press
           key={sock}
@@ -35,7 +37,7 @@ export function SockTabs({ works, positions, chosen, together, onChoose }: SockT
           borderColor={chosen === sock ? 'ink' : 'transparent'}
           color={chosen === sock ? 'ink' : 'quiet'}
         >
-          {sock === 0 ? 'Both socks' : tabWords(sock)}
+          {sock === 0 ? texts.bothSocks2 : tabWords(sock)}
         </Press>
       ))}
     </Flex>

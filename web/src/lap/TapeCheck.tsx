@@ -6,6 +6,8 @@ import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The tube itself is measured; what is left is planned anew by it, if the knitter will. */
 export function TapeCheck(props: ToolProps) {
@@ -20,22 +22,19 @@ export function TapeCheck(props: ToolProps) {
   const { tried, problem, take } = useTrial(props, happening);
   return (
     <Box>
-      <p>
-        Lay the tube flat without stretching it and count rounds along one column of stitches. The
-        more, the better.
-      </p>
+      <p>{texts.layTheTubeFlatWithout}</p>
       <ToolFields>
         <NumberField
-          label="Rounds counted"
+          label={texts.roundsCounted}
           kind="number"
-          unit="rounds"
+          unit={shared.rounds2}
           lengths={lengths}
           mayBeEmpty
           value={rounds}
           onChange={setRounds}
         />
         <NumberField
-          label="Over a length of"
+          label={texts.overALengthOf}
           kind="length"
           lengths={lengths}
           mayBeEmpty
@@ -47,10 +46,10 @@ export function TapeCheck(props: ToolProps) {
       <ToolProblem>{problem}</ToolProblem>
       <Flex gap={3} wrap="wrap">
         <ToolButton disabled={!tried} onPress={take}>
-          Re-plan from this
+          {texts.rePlanFromThis}
         </ToolButton>
         <ToolButton second onPress={onClose}>
-          Keep the plan
+          {texts.keepThePlan}
         </ToolButton>
       </Flex>
     </Box>

@@ -4,6 +4,8 @@ import { Link as RouteLink } from 'react-router';
 import { changeSettings, type Hand } from '../settings/settings';
 import type { ToolProps } from './Tool';
 import { TOOLS, useBeside } from './useBeside';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface ThumbKeysProps extends Omit<ToolProps, 'onClose'> {
   canUndo: boolean;
@@ -20,13 +22,13 @@ interface ThumbKeysProps extends Omit<ToolProps, 'onClose'> {
 export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }: ThumbKeysProps) {
   const beside = useBeside(tools, {
     more: {
-      title: 'More while knitting',
-      closing: 'Close',
+      title: texts.moreWhileKnitting,
+      closing: shared.close,
       body: (show) => <More show={show} turn={turn} pairId={tools.lap.pairId} />,
     },
     places: {
-      title: 'Where are you in the sock?',
-      closing: 'Cancel',
+      title: texts.whereAreYouInThe,
+      closing: shared.cancel,
       body: (show) => places(() => show(undefined)),
     },
   });
@@ -38,18 +40,18 @@ export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }:
       w="88px"
       flexShrink={0}
       role="group"
-      aria-label="Keys for one thumb"
+      aria-label={texts.keysForOneThumb}
     >
       <Key aria-haspopup="dialog" onClick={() => beside.open('more')}>
-        More
+        {texts.more}
       </Key>
-      {onColour && <Key onClick={onColour}>New colour</Key>}
+      {onColour && <Key onClick={onColour}>{texts.newColour}</Key>}
       <Key
-        aria-label="Something is wrong"
+        aria-label={texts.somethingIsWrong}
         aria-haspopup="dialog"
         onClick={() => beside.open('wrong')}
       >
-        Rescue
+        {texts.rescue}
       </Key>
       <Key
         onClick={onUndo}
@@ -57,7 +59,7 @@ export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }:
         color={canUndo ? 'ink' : 'quiet'}
         borderColor={canUndo ? 'ink' : 'line'}
       >
-        Undo
+        {shared.undo}
       </Key>
       {beside.sheet}
     </Flex>
@@ -87,10 +89,10 @@ function More({ show, turn, pairId }: MoreProps) {
           {title}
         </Row>
       ))}
-      <Row onClick={() => show('places')}>Change my place</Row>
-      <Row onClick={() => changeSettings({ thumb: 'either' })}>Back to the usual screen</Row>
+      <Row onClick={() => show('places')}>{texts.changeMyPlace}</Row>
+      <Row onClick={() => changeSettings({ thumb: 'either' })}>{texts.backToTheUsualScreen}</Row>
       <Row asChild>
-        <RouteLink to={`/pairs/${pairId}`}>The plan</RouteLink>
+        <RouteLink to={`/pairs/${pairId}`}>{texts.thePlan}</RouteLink>
       </Row>
     </Grid>
   );

@@ -6,6 +6,8 @@ import { lower, unitOf, type Place } from './place';
 import type { Queue } from './queue';
 import { Differences } from './Tried';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const SECTIONS = ['Foot', 'Leg', 'Cuff', 'Heel'];
 
@@ -20,15 +22,17 @@ export function Anew({ work }: { work: Work }) {
     <Box fontSize="sm" data-testid="anew">
       <Press look="told" textAlign="left" onClick={() => setOpen(true)}>
         {most.length > 0
-          ? `Changed since you started: ${most
-              .map(
-                ({ label, before, after }) => `${label.toLowerCase()} ${after}, planned ${before}`,
-              )
-              .join('; ')}`
-          : 'Yarn use differs from the plan (from your weighings)'}
+          ? texts.changedSinceYouStarted(
+              most
+                .map(({ label, before, after }) =>
+                  texts.planned(label.toLowerCase(), after, before),
+                )
+                .join('; '),
+            )
+          : texts.yarnUseDiffersFromThe}
       </Press>
-      <Sheet open={open} onOpen={setOpen} title="Changes to this pair" closing="Close">
-        <Differences differences={work.differences} old="Planned" now="Now" />
+      <Sheet open={open} onOpen={setOpen} title={texts.changesToThisPair} closing={shared.close}>
+        <Differences differences={work.differences} old={shared.planned} now={shared.now} />
       </Sheet>
     </Box>
   );
@@ -39,12 +43,11 @@ export function Hearing({ queue, told }: { queue: Queue; told: string | undefine
   const { waiting, refused, unkept, silent, socks } = queue;
   const devices = Math.max(...socks.map((each) => each.devices));
   const lines = [
-    silent &&
-      `Keep knitting: ${waiting.length} ${waiting.length === 1 ? 'tap is' : 'taps are'} safe here and will be sent when Round Pocket is back.`,
-    unkept && 'This browser has no room to save them: leave this page open until they are sent.',
+    silent && texts.keepKnittingSafeHereAnd(waiting.length),
+    unkept && texts.thisBrowserHasNoRoom,
     // What is said at the colours is not said twice.
     refused !== told && refused,
-    devices > 1 && 'Another device is counting this pair too; both counts are added.',
+    devices > 1 && texts.anotherDeviceIsCountingThis,
   ].filter(Boolean);
   return (
     <Box
@@ -88,11 +91,11 @@ export function Next({
 function nextWords({ step, done }: Place, title: string): string {
   const unit = unitOf(step);
   const left = step.number - done;
-  const when = unit && left > 0 ? ` in ${left} ${unit}${left === 1 ? '' : 's'}` : '';
-  return `Next: ${lower(title)}${when}`;
+  const when = unit && left > 0 ? texts.in2(left, unit) : '';
+  return texts.next2(lower(title), when);
 }
 
 function Pace({ lap, sock, queue }: { lap: Lap; sock: number; queue: Queue }) {
   const pace = queue.socks[sock - 1]?.roundsPerHour ?? lap.socks[sock - 1]?.roundsPerHour;
-  return pace === undefined ? null : <p>{`${pace.toFixed(0)} rounds an hour`}</p>;
+  return pace === undefined ? null : <p>{texts.roundsAnHour(pace.toFixed(0))}</p>;
 }

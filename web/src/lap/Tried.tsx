@@ -2,6 +2,8 @@ import { Box } from '@chakra-ui/react';
 import type { LapDifference, Tried } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { plusMinusText, valueText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Old and new side by side, before anything is taken. */
 export function TriedTable({ tried, sock }: { tried: Tried; sock: number }) {
@@ -11,11 +13,9 @@ export function TriedTable({ tried, sock }: { tried: Tried; sock: number }) {
       <p>
         <strong>{tried.words}</strong>
       </p>
-      <Differences differences={tried.differences} old="Planned" now="New" />
+      <Differences differences={tried.differences} old={shared.planned} now={texts.new} />
       <Box fontSize="sm" color="quiet" mt={2}>
-        {tried.otherFollows
-          ? `The ${other} sock follows: both the same, round for round.`
-          : `The ${other} sock is past this already and stays as it is.`}
+        {tried.otherFollows ? texts.theSockFollowsBothThe(other) : texts.theSockIsPastThis(other)}
       </Box>
     </Box>
   );
@@ -33,7 +33,7 @@ export function Differences({
 }) {
   const { lengths } = useSettings();
   if (differences.length === 0) {
-    return <p>Nothing changes.</p>;
+    return <p>{texts.nothingChanges}</p>;
   }
   const cell = {
     padding: '4px 0 4px 12px',
@@ -46,7 +46,7 @@ export function Differences({
         <thead>
           <tr>
             <th style={{ textAlign: 'left' }}>
-              <span style={{ fontWeight: 400 }}>Figure</span>
+              <span style={{ fontWeight: 400 }}>{texts.figure}</span>
             </th>
             <th style={cell}>{old}</th>
             <th style={cell}>{now}</th>

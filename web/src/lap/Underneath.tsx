@@ -4,6 +4,7 @@ import { Link as RouteLink } from 'react-router';
 import type { Work } from '../wire/types';
 import { JumpTo } from './JumpTo';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
 
 interface UnderneathProps {
   pairId: string;
@@ -31,14 +32,14 @@ export function Underneath(props: UnderneathProps) {
         color={canUndo ? 'ink' : 'quiet'}
         fontWeight="600"
       >
-        Undo
+        {shared.undo}
       </Press>
       <Box flex={{ base: '1 0 100%', md: '1 1 9rem' }} order={{ base: -1, md: 0 }} minW={0}>
         {next}
       </Box>
       <JumpTo work={work} position={position} onJump={onJump} />
       <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
-        <RouteLink to={`/pairs/${pairId}`}>Plan</RouteLink>
+        <RouteLink to={`/pairs/${pairId}`}>{shared.plan}</RouteLink>
       </Link>
     </Flex>
   );

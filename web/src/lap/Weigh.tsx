@@ -12,6 +12,8 @@ import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TakeBack } from './Notes';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
 export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
@@ -20,7 +22,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   const together = lap.order === 'TWO_AT_A_TIME';
   const [sock, setSock] = useState(shown);
   const [grams, setGrams] = useState<number | undefined>();
-  const [shared, setShared] = useState(
+  const [forBoth, setForBoth] = useState(
     (lap.order !== 'TWO_AT_A_TIME' && lap.weighings.at(-1)?.shared) ?? false,
   );
   const [fresh, setFresh] = useState(false);
@@ -35,7 +37,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
         sock,
         kind: 'WEIGHED',
         grams,
-        shared,
+        shared: forBoth,
         fresh,
         ...(sure && { sure }),
         ...(lap.contrast && { role }),
@@ -52,7 +54,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
     <Box>
       <ToolFields>
         <NumberField
-          label="The yarn weighs"
+          label={texts.theYarnWeighs}
           kind="number"
           unit="g"
           lengths={lengths}
@@ -61,17 +63,17 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           onChange={setGrams}
         />
         <ToolButton disabled={grams === undefined} onPress={() => take()}>
-          Save weight
+          {texts.saveWeight}
         </ToolButton>
       </ToolFields>
       {lap.contrast && (
         <Switch
           labelled
-          label="Which yarn"
+          label={texts.whichYarn}
           value={role}
           options={[
-            ['MAIN', called('MAIN', lap), `${called('MAIN', lap)} was weighed`],
-            ['CONTRAST', called('CONTRAST', lap), `${called('CONTRAST', lap)} was weighed`],
+            ['MAIN', called('MAIN', lap), texts.wasWeighed(called('MAIN', lap))],
+            ['CONTRAST', called('CONTRAST', lap), texts.wasWeighed(called('CONTRAST', lap))],
           ]}
           onChange={setRole}
         />
@@ -79,33 +81,33 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
       {together && (
         <Switch
           labelled
-          label="Whose yarn"
+          label={texts.whoseYarn}
           value={sock === 2 ? 'second' : 'first'}
           options={[
-            ['first', 'the first sock’s', 'the first sock’s yarn was weighed'],
-            ['second', 'the second sock’s', 'the second sock’s yarn was weighed'],
+            ['first', texts.theFirstSocks, texts.theFirstSocksYarnWas],
+            ['second', texts.theSecondSocks, texts.theSecondSocksYarnWas],
           ]}
           onChange={(value) => setSock(value === 'second' ? 2 : 1)}
         />
       )}
       <Switch
         labelled
-        label="Used for"
-        value={shared ? 'both' : 'one'}
+        label={texts.usedFor}
+        value={forBoth ? 'both' : 'one'}
         options={[
-          ['one', 'this sock', 'this sock is knitted from it'],
-          ['both', 'both socks', 'both socks are knitted from it'],
+          ['one', texts.thisSock, texts.thisSockIsKnittedFrom],
+          ['both', texts.bothSocks, texts.bothSocksAreKnittedFrom],
         ]}
-        onChange={(value) => setShared(value === 'both')}
+        onChange={(value) => setForBoth(value === 'both')}
       />
       {weighings.length > 0 && (
         <Switch
           labelled
-          label="It is"
+          label={texts.itIs}
           value={fresh ? 'new' : 'same'}
           options={[
-            ['same', 'the same ball', 'the ball that was weighed before'],
-            ['new', 'a new ball', 'a new ball'],
+            ['same', texts.theSameBall, texts.theBallThatWasWeighed],
+            ['new', texts.aNewBall, texts.aNewBall],
           ]}
           onChange={(value) => setFresh(value === 'new')}
         />
@@ -113,7 +115,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
       <ToolProblem>{refused && say(refused.said)}</ToolProblem>
       {refused?.grams === grams && refused && (
         <ToolButton second onPress={() => take(true)}>
-          The weight is right
+          {texts.theWeightIsRight}
         </ToolButton>
       )}
       {lap.cakes.map((cake) => (
@@ -128,7 +130,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
       ))}
       <ScaleReading onTake={setGrams} />
       {weighings.length > 0 && (
-        <Box as="ul" listStyleType="none" mt={3} aria-label="Weighed so far">
+        <Box as="ul" listStyleType="none" mt={3} aria-label={texts.weighedSoFar}>
           {weighings.map((each) => (
             <Flex
               as="li"
@@ -141,13 +143,17 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
               <Box flex="1" fontSize="sm">
                 <strong>{`${each.grams} g`}</strong>
                 {` · ${dayText(each.at.slice(0, 10))}, ${
-                  each.shared ? 'for both' : each.sock === 1 ? 'first sock' : 'second sock'
-                }${each.fresh ? ', a new ball' : ''}${
+                  each.shared
+                    ? texts.forBoth
+                    : each.sock === 1
+                      ? shared.firstSock
+                      : shared.secondSock
+                }${each.fresh ? texts.aNewBall2 : ''}${
                   each.role === 'CONTRAST' ? `, ${called('CONTRAST', lap)}` : ''
                 }`}
               </Box>
               <TakeBack
-                what={`the weight of ${each.grams} g`}
+                what={texts.theWeightOfG(each.grams)}
                 onPress={() =>
                   void queue.press({ sock: each.sock, kind: 'WITHDRAWN', takenBack: each.id })
                 }
@@ -194,7 +200,7 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
                 <Press
                   look="told"
                   className="figures"
-                  aria-label={`${label}: ${figureText(figure, lengths)}. Show how it’s worked out`}
+                  aria-label={texts.showHowItsWorkedOut(label, figureText(figure, lengths))}
                   minH="32px"
                   fontWeight="650"
                   onClick={() => setWorking(i)}
@@ -217,7 +223,7 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
               .then(({ counted }) => counted && onClose())
           }
         >
-          {`Make the leg ${stopAt} ${stopAt === 1 ? 'round' : 'rounds'}`}
+          {texts.makeTheLeg(stopAt)}
         </ToolButton>
       )}
       {opened && (
@@ -234,12 +240,14 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
 
 /** A yarn by its name on the shelf, or else by what it is in this pair. */
 function called(role: CakeState['role'], { mainName, contrastName }: Lap): string {
-  return role === 'MAIN' ? (mainName ?? 'the main yarn') : (contrastName ?? 'the contrast yarn');
+  return role === 'MAIN'
+    ? (mainName ?? texts.theMainYarn)
+    : (contrastName ?? texts.theContrastYarn);
 }
 
 function cakeName({ role, sock }: CakeState, lap: Lap): string {
   const yarn = called(role, lap);
   return sock === 0
     ? `${yarn.charAt(0).toUpperCase()}${yarn.slice(1)}`
-    : `The ${sock === 1 ? 'first' : 'second'} sock’s yarn, ${yarn}`;
+    : texts.theSocksYarn(sock, yarn);
 }

@@ -10,6 +10,7 @@ import { dayText } from '../units/days';
 import { decimal, grouped } from '../units/units';
 import { ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 const DAYS = [
   'MONDAY',
@@ -33,7 +34,7 @@ export function WhenDone({ lap }: ToolProps) {
   const change = (part: Partial<Habit>) => store.set({ ...habit, ...part });
   return (
     <Box>
-      <Flex role="group" aria-label="Days you knit" wrap="wrap">
+      <Flex role="group" aria-label={texts.daysYouKnit} wrap="wrap">
         {DAYS.map((day) => {
           const on = habit.days.includes(day);
           return (
@@ -59,16 +60,16 @@ export function WhenDone({ lap }: ToolProps) {
       </Flex>
       <ToolFields>
         <NumberField
-          label="At a time"
+          label={texts.atATime}
           kind="whole"
-          unit="minutes"
+          unit={texts.minutes}
           lengths={lengths}
           value={habit.minutes}
           onChange={(minutes) => minutes !== undefined && change({ minutes })}
         />
         <label>
           <Box fontWeight="600" mb="6px">
-            Wanted by
+            {texts.wantedBy}
           </Box>
           <Input
             type="date"
@@ -90,7 +91,7 @@ export function WhenDone({ lap }: ToolProps) {
           textDecoration="underline"
           minH="44px"
         >
-          Add to calendar
+          {texts.addToCalendar}
         </Link>
       )}
     </Box>
@@ -101,28 +102,28 @@ function Laid({ schedule }: { schedule: Schedule }) {
   const [working, setWorking] = useState(false);
   const { finish, inTime, spareDays, sittings, parts, hours, measured, stitchesPerHour } = schedule;
   if (!finish) {
-    return <p>Nothing is left to knit.</p>;
+    return <p>{texts.nothingIsLeftToKnit}</p>;
   }
   return (
     <Box data-testid="schedule">
       <Box fontSize="xl" fontWeight="650">
-        {`Done on ${dayText(finish)}`}
+        {texts.doneOn(dayText(finish))}
       </Box>
       {inTime !== undefined && spareDays !== undefined && (
         <Box color={inTime ? 'ink' : 'amiss'} fontWeight="600">
           {inTime
-            ? `In time, with ${days(spareDays)} to spare.`
-            : `${days(-spareDays)} too late. Knit longer at a time, or on more days.`}
+            ? texts.inTimeWithToSpare(days(spareDays))
+            : texts.tooLateKnitLongerAt(days(-spareDays))}
         </Box>
       )}
       <Box mt={1}>
         <Press look="told" onClick={() => setWorking(true)}>
-          {`${decimal(hours.value, 1)} hours to go, ${sittings.length} ${sittings.length === 1 ? 'sitting' : 'sittings'}`}
+          {texts.hoursToGo(decimal(hours.value, 1), sittings.length)}
         </Press>
         <Box fontSize="sm" color="quiet">
           {measured
-            ? `At your own pace: ${grouped(stitchesPerHour.value)} stitches an hour.`
-            : `No rounds counted yet; assuming ${grouped(stitchesPerHour.value)} stitches an hour.`}
+            ? texts.atYourOwnPaceStitches(grouped(stitchesPerHour.value))
+            : texts.noRoundsCountedYetAssuming(grouped(stitchesPerHour.value))}
         </Box>
       </Box>
       <Box as="ul" listStyleType="none" mt={2} maxH="14rem" overflowY="auto" tabIndex={0}>
@@ -136,7 +137,7 @@ function Laid({ schedule }: { schedule: Schedule }) {
             fontSize="sm"
             py={1}
           >
-            <Box flex="1">{`${part.sock === 1 ? 'First' : 'Second'} sock: ${part.title.toLowerCase()}`}</Box>
+            <Box flex="1">{texts.sock2(part.sock, part.title.toLowerCase())}</Box>
             <Box className="figures">{`${decimal(part.hours.value, 1)} h`}</Box>
           </Flex>
         ))}
@@ -144,7 +145,7 @@ function Laid({ schedule }: { schedule: Schedule }) {
       {working && (
         <Working
           plan={schedule}
-          title="Hours to go"
+          title={texts.hoursToGo2}
           figures={[hours]}
           onClose={() => setWorking(false)}
         />
@@ -154,5 +155,5 @@ function Laid({ schedule }: { schedule: Schedule }) {
 }
 
 function days(number: number): string {
-  return number === 1 ? '1 day' : `${number} days`;
+  return number === 1 ? '1 day' : texts.days(number);
 }

@@ -8,6 +8,8 @@ import { placeAt } from './place';
 import { ToolButton, ToolProblem, type ToolProps } from './Tool';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What may be wrong in the step on the needles, and the way out of it; the count stays as it is. */
 export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
@@ -30,14 +32,15 @@ export function Wrong({ lap, sock, queue, onClose }: ToolProps) {
   const others = all.filter(({ id }) => !here.includes(id));
   return (
     <Box>
-      <p>Stop here; nothing is lost, and your count stays as it is.</p>
-      {mishaps.isError && (
-        <ToolProblem>This needs Round Pocket; try again when it is back.</ToolProblem>
-      )}
-      <List title={`In this step: ${at?.step.title ?? ''}`} onChoose={setChosen}>
+      <p>{texts.stopHereNothingIsLost}</p>
+      {mishaps.isError && <ToolProblem>{texts.thisNeedsRoundPocketTry}</ToolProblem>}
+      <List title={texts.inThisStep(at?.step.title ?? '')} onChoose={setChosen}>
         {likely}
       </List>
-      <List title={likely.length > 0 ? 'Something else' : 'What happened?'} onChoose={setChosen}>
+      <List
+        title={likely.length > 0 ? texts.somethingElse : texts.whatHappened}
+        onChoose={setChosen}
+      >
         {others}
       </List>
     </Box>
@@ -102,7 +105,7 @@ function Cure({ mishap, onBack, onClose }: CureProps) {
         {mishap.why}
       </Box>
       <Box as="h4" fontSize="md" fontWeight="650" mt={3}>
-        What to do
+        {shared.whatToDo}
       </Box>
       <Box as="ol" ps={6} listStyleType="decimal" fontSize="lg" lineHeight="1.4">
         {mishap.cure.map((move) => (
@@ -111,9 +114,9 @@ function Cure({ mishap, onBack, onClose }: CureProps) {
           </Box>
         ))}
       </Box>
-      <ToolButton onPress={onClose}>Back to my count</ToolButton>{' '}
+      <ToolButton onPress={onClose}>{texts.backToMyCount}</ToolButton>{' '}
       <ToolButton second onPress={onBack}>
-        Something else
+        {texts.somethingElse}
       </ToolButton>
     </Box>
   );

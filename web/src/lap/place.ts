@@ -1,4 +1,5 @@
 import type { LapStep, Work } from '../wire/types';
+import { texts } from './texts';
 
 /** Where somebody is in a sock. */
 export interface Place {
@@ -48,7 +49,7 @@ export function lower(title: string): string {
 export function progressWords({ step, done }: Place): string {
   const unit = unitOf(step);
   const title = lower(step.title);
-  return unit ? `${title}, ${done} of ${step.number} ${unit}s done` : title;
+  return unit ? texts.ofSDone(title, done, step.number, unit) : title;
 }
 
 /** How far a sock is, in a few words. */
@@ -57,7 +58,7 @@ export function stateWords(work: Work, position: number): string {
   if (!place) {
     return 'done';
   }
-  return position === 0 ? 'not started' : progressWords(place);
+  return position === 0 ? texts.notStarted : progressWords(place);
 }
 
 /** Stitches on the needles once so many presses are done; on two needles alike, on each. */
@@ -65,7 +66,7 @@ export function onNeedles(step: LapStep, done: number): string {
   const loops = loopsAfter(step, done);
   // While a graft is sewn the two needles are not alike.
   return step.paced && loops > 0 && loops % 2 === 0
-    ? `${loops / 2} + ${loops / 2} sts`
+    ? texts.sts(loops / 2)
     : `${loops} ${loops === 1 ? 'st' : 'sts'}`;
 }
 
@@ -77,7 +78,7 @@ export function patternRound({ step, done }: Place): number | undefined {
 /** A longer time in half hours: nobody knits to the minute. */
 function timeWords(minutes: number): string {
   const halves = Math.round(minutes / 30);
-  return minutes < 90 ? `${minutes} min` : `${Math.floor(halves / 2)}${halves % 2 ? '½' : ''} h`;
+  return minutes < 90 ? texts.min(minutes) : `${Math.floor(halves / 2)}${halves % 2 ? '½' : ''} h`;
 }
 
 /** At a glance: whether the round after this one changes the stitches, and how long the section still takes. */
@@ -86,11 +87,11 @@ export function glance({ step, done }: Place, pace: number | undefined): string 
   // Short rows are all of as many stitches: there is nothing to tell apart.
   const after = done + 1 < step.number && step.doing === 'SHAPE' && step.loops.length > 1;
   const more = loopsAfter(step, done + 2) - loopsAfter(step, done + 1);
-  const kind = more < 0 ? 'a decrease' : more > 0 ? 'an increase' : 'a plain';
+  const kind = more < 0 ? 'a decrease' : more > 0 ? texts.anIncrease : 'a plain';
   const minutes = pace && Math.round((left / pace) * 60);
   return [
-    after && `then ${kind} round`,
-    minutes !== undefined && minutes > 0 && `about ${timeWords(minutes)} of this left`,
+    after && texts.thenRound(kind),
+    minutes !== undefined && minutes > 0 && texts.aboutOfThisLeft(timeWords(minutes)),
   ]
     .filter(Boolean)
     .join(' · ');

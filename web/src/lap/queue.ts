@@ -5,6 +5,7 @@ import { eventOf, type Happening } from '../api/happening';
 import { useSaid } from '../units/useSaid';
 import type { Heard, LapEvent, LapSock, Sentence } from '../wire/types';
 import { inOneTab, Waiting } from './waiting';
+import { shared } from '../texts/shared';
 
 const AGAIN_MS = 2000;
 const MOST_AT_ONCE = 200;
@@ -81,7 +82,7 @@ export function useQueue(
     } catch (error) {
       setSilent(error instanceof Unreachable);
       if (!(error instanceof Unreachable)) {
-        const template = error instanceof Error ? error.message : 'Something went wrong.';
+        const template = error instanceof Error ? error.message : shared.somethingWentWrong;
         setRefused([{ template, amounts: {} }]);
       }
       if (error instanceof Refused && error.status < 500) {

@@ -12,16 +12,18 @@ import { Weigh } from './Weigh';
 import { WhenDone } from './WhenDone';
 import { Wrong } from './Wrong';
 import { useMishaps } from '../api/lapQueries';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 export const TOOLS = [
-  ['wrong', 'Rescue', 'Something is wrong'],
-  ['tape', 'Measure', 'Measure the tube'],
-  ['weigh', 'Weigh', 'Weigh the yarn'],
-  ['rounds', 'Adjust rounds', 'More or fewer rounds than planned'],
-  ['order', 'Order', 'One sock or both'],
-  ['note', 'Note', 'Notes'],
-  ['when', 'Finish date', 'When will it be done?'],
-  ['signals', 'Sound & pedal', 'Sound, vibration and pedal'],
+  ['wrong', texts.rescue, texts.somethingIsWrong],
+  ['tape', texts.measure, texts.measureTheTube],
+  ['weigh', texts.weigh, texts.weighTheYarn],
+  ['rounds', texts.adjustRounds, texts.moreOrFewerRoundsThan],
+  ['order', texts.order, texts.oneSockOrBoth],
+  ['note', shared.note, shared.notes],
+  ['when', texts.finishDate, texts.whenWillItBeDone],
+  ['signals', texts.soundAndPedal, texts.soundVibrationAndPedal],
 ] as const;
 
 type Tool = (typeof TOOLS)[number][0];
@@ -73,7 +75,7 @@ export function useBeside(
       open={open !== undefined}
       onOpen={(next) => next || setOpen(undefined)}
       title={other?.title ?? title ?? ''}
-      closing={other?.closing ?? 'Close'}
+      closing={other?.closing ?? shared.close}
       low={Object.keys(others).length > 0}
     >
       <Box key={open} tabIndex={-1} outline="none" ref={other ? undefined : focused}>

@@ -4,6 +4,8 @@ import { PlainSelect } from '../form/PlainSelect';
 import { useAddNote, useNoteChoices } from '../api/logQueries';
 import type { LogNoteWrite } from '../wire/types';
 import { today } from '../units/days';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const PLACES = [
   { value: 'TOE', text: 'toe' },
@@ -61,10 +63,10 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
         minH="44px"
         mt={2}
         mr={4}
-        aria-label={`Note how ${name} fits`}
+        aria-label={texts.noteHowFits(name)}
         onClick={() => setOpen(true)}
       >
-        Note how it fits or wears
+        {texts.noteHowItFitsOr}
       </Button>
     );
   }
@@ -82,41 +84,41 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
       <Flex gap={3} wrap="wrap">
         <Box asChild flex="1 1 14rem" fontWeight="600">
           <label>
-            Kind of note
+            {texts.kindOfNote}
             <chakra.select
               {...select}
               fontWeight="400"
               value={said}
               onChange={(event) => setSaid(event.target.value)}
             >
-              <option value="">choose</option>
-              <optgroup label="How it fits">
+              <option value="">{texts.choose}</option>
+              <optgroup label={texts.howItFits}>
                 {fit.map(({ code, title }) => (
                   <option key={code} value={code}>
                     {title}
                   </option>
                 ))}
               </optgroup>
-              <optgroup label="How it wears">
+              <optgroup label={texts.howItWears}>
                 {wear.map(({ code, title }) => (
                   <option key={code} value={code}>
                     {title}
                   </option>
                 ))}
               </optgroup>
-              <option value={OTHER}>anything else</option>
+              <option value={OTHER}>{texts.anythingElse}</option>
             </chakra.select>
           </label>
         </Box>
         {wearing && (
           <>
-            <PlainSelect label="Where" value={place} options={PLACES} onChange={setPlace} />
-            <PlainSelect label="Which sock" value={sock} options={SOCKS} onChange={setSock} />
+            <PlainSelect label={texts.where} value={place} options={PLACES} onChange={setPlace} />
+            <PlainSelect label={shared.whichSock} value={sock} options={SOCKS} onChange={setSock} />
           </>
         )}
         <Box asChild flex="1 1 9rem" fontWeight="600">
           <label>
-            Noticed on
+            {texts.noticedOn}
             <Input
               type="date"
               minH="48px"
@@ -136,8 +138,8 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
         </Box>
       )}
       <Textarea
-        aria-label="In your own words"
-        placeholder="In your own words"
+        aria-label={texts.inYourOwnWords}
+        placeholder={texts.inYourOwnWords}
         rows={2}
         mt={2}
         maxLength={2000}
@@ -158,7 +160,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
           loading={add.isPending}
           onClick={keep}
         >
-          Save note
+          {shared.saveNote}
         </Button>
         <Button
           variant="outline"
@@ -167,7 +169,7 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
           minH="48px"
           onClick={() => setOpen(false)}
         >
-          Cancel
+          {shared.cancel}
         </Button>
       </Flex>
     </Box>

@@ -6,6 +6,7 @@ import { askPair, useCreatePair } from '../api/queries';
 import { writeOf, type Draft } from '../draft/draft';
 import { LinkButton } from '../form/LinkButton';
 import { withLesson } from '../plan/taught';
+import { texts } from './texts';
 
 const LONGEST_NAME = 80;
 
@@ -19,7 +20,7 @@ export function KnitAgain({ pairId, name: before }: { pairId: string; name: stri
         askAgain(pairId),
         askPair(pairId),
       ]);
-      const name = `${before.slice(0, LONGEST_NAME - 7)}, again`;
+      const name = texts.again(before.slice(0, LONGEST_NAME - 7));
       const draft = lessons.reduce<Draft>((made, lesson) => withLesson(made, lesson), {
         name,
         spec,
@@ -34,7 +35,7 @@ export function KnitAgain({ pairId, name: before }: { pairId: string; name: stri
   return (
     <>
       <LinkButton onClick={() => again.mutate()} aria-disabled={again.isPending}>
-        Knit these again
+        {texts.knitTheseAgain}
       </LinkButton>
       {again.error && (
         <Box role="alert" color="amiss">

@@ -12,6 +12,8 @@ import { NewHeel } from './NewHeel';
 import { placesOf, wornPlaces } from './wear';
 import { Timeline } from './Timeline';
 import { LinkButton } from '../form/LinkButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface LogItemProps {
   entry: LogEntry;
@@ -46,7 +48,7 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
             foot?.name,
             yarn?.name,
             days.join(' – '),
-            hours !== undefined && `about ${Math.max(1, Math.round(hours))} h of knitting`,
+            hours !== undefined && texts.aboutHOfKnitting(Math.max(1, Math.round(hours))),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -84,18 +86,18 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
         </Box>
         <Box>
           <Box as="h3" fontSize="md">
-            Timeline
+            {texts.timeline}
           </Box>
           {notes.length === 0 && (
             <Box color="quiet" fontSize="sm" mb={2}>
-              No notes on wear yet. Wear them for a day first.
+              {texts.noNotesOnWearYet}
             </Box>
           )}
           <Timeline entry={entry} worn={worn} />
           <AddNote pairId={entry.pairId} name={name} />
           <KnitAgain pairId={entry.pairId} name={name} />
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
-            Replace a heel
+            {texts.replaceAHeel}
           </LinkButton>
           {repair && <NewHeel pairId={entry.pairId} />}
         </Box>
@@ -114,13 +116,12 @@ function wholly(outline: Outline) {
 
 /** Yarn as it was weighed beside what was planned for the same stretch, and for the pair. */
 function yarnWords({ usedG, usedPlannedG, plannedG }: LogEntry, lengths: Lengths): string {
-  const pair = `${roughMass(plannedG, lengths)} planned for the pair`;
+  const pair = texts.plannedForThePair(roughMass(plannedG, lengths));
   return usedG === undefined
-    ? `${pair}; not weighed`
+    ? texts.notWeighed(pair)
     : [
-        `${roughMass(usedG, lengths)} used between weighings`,
-        usedPlannedG !== undefined &&
-          `${roughMass(usedPlannedG, lengths)} planned for that stretch`,
+        texts.usedBetweenWeighings(roughMass(usedG, lengths)),
+        usedPlannedG !== undefined && texts.plannedForThatStretch(roughMass(usedPlannedG, lengths)),
         pair,
       ]
         .filter(Boolean)
@@ -135,10 +136,10 @@ function Rounds({ entry }: { entry: LogEntry }) {
       <table>
         <thead>
           <tr>
-            <th style={{ textAlign: 'left', fontWeight: 400 }}>Rounds</th>
-            <th style={cell}>Planned</th>
-            <th style={cell}>First</th>
-            <th style={cell}>Second</th>
+            <th style={{ textAlign: 'left', fontWeight: 400 }}>{shared.rounds}</th>
+            <th style={cell}>{shared.planned}</th>
+            <th style={cell}>{shared.first}</th>
+            <th style={cell}>{texts.second}</th>
           </tr>
         </thead>
         <tbody>

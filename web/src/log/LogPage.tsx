@@ -6,6 +6,8 @@ import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
 import { Together } from './Together';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** So many are seen at a glance. */
 const FEW = 3;
@@ -22,28 +24,23 @@ export function LogPage() {
   );
   return (
     <Box>
-      <title>Log · Round Pocket</title>
+      <title>{texts.logRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        Log
+        {shared.log}
       </Box>
       {log.data ? (
         log.data.inAll === 0 && sought === '' ? (
           <Box maxW="38rem">
-            <p>
-              No pair is finished yet. Once both socks are done, the pair appears here, planned
-              against knitted. Add fit notes and they’ll be suggested for the next pair.
-            </p>
+            <p>{texts.noPairIsFinishedYet}</p>
             <Link asChild color="chosen" textDecoration="underline" minH="44px">
-              <RouteLink to="/">To the basket</RouteLink>
+              <RouteLink to="/">{shared.toTheBasket}</RouteLink>
             </Link>
           </Box>
         ) : (
           <>
             {(log.data.inAll > FEW || words !== '') && (
               <Field.Root maxW="24rem" mb={3}>
-                <Field.Label fontWeight="600">
-                  Find a pair, by its name, its feet or its yarn
-                </Field.Label>
+                <Field.Label fontWeight="600">{texts.findAPairByIts}</Field.Label>
                 <Input
                   type="search"
                   value={words}
@@ -55,7 +52,7 @@ export function LogPage() {
                 />
                 {sought !== '' && (
                   <Box role="status" fontSize="sm" color="quiet">
-                    {`${log.data.inAll} ${log.data.inAll === 1 ? 'pair' : 'pairs'} found`}
+                    {texts.found(log.data.inAll)}
                   </Box>
                 )}
               </Field.Root>
@@ -66,13 +63,13 @@ export function LogPage() {
                 <LogItem key={entry.pairId} entry={entry} longestMm={longest} />
               ))}
             </Box>
-            <More {...shown} inAll={log.data.inAll} what="finished pairs" />
+            <More {...shown} inAll={log.data.inAll} what={shared.finishedPairs} />
           </>
         )
       ) : log.error ? (
-        <Notice title="The log cannot be shown" error={log.error} />
+        <Notice title={texts.theLogCannotBeShown} error={log.error} />
       ) : (
-        <Waiting what="the log" />
+        <Waiting what={texts.theLog} />
       )}
     </Box>
   );

@@ -3,6 +3,7 @@ import { useSettings } from '../settings/settings';
 import { Circle, Line, Rect, Text } from '../tape/svg';
 import { roughMass } from '../units/units';
 import type { Prediction } from '../wire/types';
+import { texts } from './texts';
 
 const WIDTH = 560;
 const NAMES = 190;
@@ -23,12 +24,12 @@ export function PredictionsKept({ predictions }: { predictions: readonly Predict
   return (
     <Box>
       <Box as="h2" fontSize="lg">
-        Predictions kept
+        {texts.predictionsKept}
       </Box>
       <p>
         {predictions.length === 1
-          ? `The pair that was weighed took ${kept ? 'as much yarn as planned, within the ± that was said' : 'more or less yarn than the ± allowed for'}.`
-          : `${kept} of ${predictions.length} pairs took as much yarn as planned, within the ± that was said; it promises 19 in 20.`}
+          ? texts.thePairThatWasWeighed(kept)
+          : texts.ofPairsTookAsMuch(kept, predictions.length)}
       </p>
       <Box overflowX="auto" mt={2}>
         {predictions.length <= ROWS ? (
@@ -38,15 +39,18 @@ export function PredictionsKept({ predictions }: { predictions: readonly Predict
         )}
       </Box>
       <Box fontSize="sm" color="quiet">
-        {predictions.length <= ROWS
-          ? 'The band is what the plan allowed for; the dot is what was weighed, open where it lies outside.'
-          : 'Every dot is a pair, by how much of its own ± it came out over or under; open where it lies outside the band.'}
+        {predictions.length <= ROWS ? texts.theBandIsWhatThe : texts.everyDotIsAPair}
       </Box>
       <VisuallyHidden>
         <ul>
           {predictions.map(({ pairId, name, weighedG, plannedG, plusMinusG }) => (
             <li key={pairId}>
-              {`${name}: ${roughMass(plannedG, lengths)} planned, give or take ${roughMass(plusMinusG, lengths)}; ${roughMass(weighedG, lengths)} weighed.`}
+              {texts.plannedGiveOrTakeWeighed(
+                name,
+                roughMass(plannedG, lengths),
+                roughMass(plusMinusG, lengths),
+                roughMass(weighedG, lengths),
+              )}
             </li>
           ))}
         </ul>
@@ -73,7 +77,7 @@ function Rows({ predictions }: { predictions: readonly Prediction[] }) {
             stroke={share === 1 ? 'ink' : 'line'}
           />
           <Text x={x(share)} y={12} fontSize="12px" textAnchor="middle" fill="quiet">
-            {share === 1 ? 'as planned' : `${Math.round(share * 100)} %`}
+            {share === 1 ? texts.asPlanned : `${Math.round(share * 100)} %`}
           </Text>
         </g>
       ))}
@@ -125,7 +129,7 @@ function Dots({ predictions }: { predictions: readonly Prediction[] }) {
             stroke={bands === 0 ? 'ink' : 'line'}
           />
           <Text x={x(bands)} y={12} fontSize="12px" textAnchor="middle" fill="quiet">
-            {bands === 0 ? 'as planned' : bands < 0 ? '− the ±' : '+ the ±'}
+            {bands === 0 ? texts.asPlanned : bands < 0 ? '− the ±' : '+ the ±'}
           </Text>
         </g>
       ))}

@@ -4,6 +4,8 @@ import { LinkButton } from '../form/LinkButton';
 import { dayText, sinceText } from '../units/days';
 import type { WornPlace } from './wear';
 import type { LogEntry } from '../wire/types';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface Moment {
   key: string;
@@ -36,18 +38,20 @@ export function Timeline({ entry, worn }: { entry: LogEntry; worn: readonly Worn
 function moments({ begunAt, finishedAt, notes, lapNotes }: LogEntry): Moment[] {
   const day = (at: string) => at.slice(0, 10);
   const all: Moment[] = [
-    { key: 'begun', on: day(begunAt), title: 'Cast on' },
+    { key: 'begun', on: day(begunAt), title: texts.castOn },
     ...lapNotes.map((note) => ({
       key: note.id,
       on: day(note.at),
-      title: 'Noted while knitting',
+      title: texts.notedWhileKnitting,
       words: note.words,
     })),
-    ...(finishedAt ? [{ key: 'done', on: day(finishedAt), title: 'Both socks done' }] : []),
+    ...(finishedAt ? [{ key: 'done', on: day(finishedAt), title: texts.bothSocksDone }] : []),
     ...notes.map((note) => ({
       key: note.id,
       on: note.on,
-      title: note.title ? `${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}` : 'Note',
+      title: note.title
+        ? `${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}`
+        : shared.note,
       words: note.words,
       advice: note.advice,
       note: note.id,
@@ -88,12 +92,12 @@ function At({ moment, number }: { moment: Moment; number: number | undefined }) 
         <Box minW="6.5rem">{[dayText(on), since].filter(Boolean).join(' · ')}</Box>
         {note && (
           <LinkButton
-            aria-label={`Remove the note ${title}`}
+            aria-label={texts.removeTheNote(title)}
             fontSize="sm"
             minH="24px"
             onClick={() => remove.mutate(note)}
           >
-            Remove
+            {shared.remove}
           </LinkButton>
         )}
       </Flex>

@@ -3,6 +3,8 @@ import { roughMass } from '../units/units';
 import { useSettings, type Lengths } from '../settings/settings';
 import type { Tallies, Tally } from '../wire/types';
 import { PredictionsKept } from './PredictionsKept';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const cell = {
   padding: '4px 0 4px 14px',
@@ -32,7 +34,9 @@ export function Together({ tallies }: { tallies: Tallies }) {
   const rows: Row[] = [
     ...yarns.map(({ yarnId, name, tally }) => ({ key: yarnId, name, tally })),
     // One yarn that holds them all says the same as all of them.
-    ...(yarns[0]?.tally.pairs === all.pairs ? [] : [{ key: ALL, name: 'All pairs', tally: all }]),
+    ...(yarns[0]?.tally.pairs === all.pairs
+      ? []
+      : [{ key: ALL, name: texts.allPairs, tally: all }]),
   ];
   if (all.pairs < 2 && predictions.length === 0) {
     return null;
@@ -54,21 +58,21 @@ export function Together({ tallies }: { tallies: Tallies }) {
   );
 }
 
-const COLUMNS = ['Pairs', 'Knitting a pair', 'Yarn a pair', 'Against the plan'] as const;
+const COLUMNS = [shared.pairs, texts.knittingAPair, texts.yarnAPair, texts.againstThePlan] as const;
 
 function Table({ rows, lengths }: { rows: readonly Row[]; lengths: Lengths }) {
   return (
     <Box>
       <Box as="h2" fontSize="lg">
-        All pairs together
+        {texts.allPairsTogether}
       </Box>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="What the pairs took">
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.whatThePairsTook}>
         <Box asChild fontSize="sm" mt={1}>
           <table>
             <thead>
               <tr>
                 <th scope="col" style={head}>
-                  Yarn
+                  {shared.yarn}
                 </th>
                 {COLUMNS.map((title) => (
                   <th key={title} scope="col" style={cell}>
@@ -113,17 +117,17 @@ function ofAll(some: number, all: number): string {
 
 function hoursText({ timed, hours, pairs }: Tally): string {
   return timed === 0
-    ? 'not known'
-    : `about ${Math.max(1, Math.round(hours))} h${ofAll(timed, pairs)}`;
+    ? texts.notKnown
+    : texts.aboutH(Math.max(1, Math.round(hours)), ofAll(timed, pairs));
 }
 
 /** The mean, and from where to where where that says more. */
 function gramsText({ weighed, grams, leastG, mostG, pairs }: Tally, lengths: Lengths): string {
   if (weighed === 0) {
-    return 'not weighed';
+    return shared.notWeighed;
   }
   const [least, mean, most] = [leastG, grams, mostG].map((each) => roughMass(each, lengths));
-  const range = least === most ? '' : `, ${least} to ${most}`;
+  const range = least === most ? '' : texts.to(least, most);
   return `${mean}${range}${ofAll(weighed, pairs)}`;
 }
 
@@ -132,6 +136,6 @@ function againstText({ weighed, factor }: Tally): string {
   return weighed === 0
     ? ''
     : percent === 0
-      ? 'as planned'
+      ? texts.asPlanned
       : `${percent} % ${factor > 1 ? 'more' : 'less'}`;
 }

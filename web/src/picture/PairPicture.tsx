@@ -8,6 +8,7 @@ import { svgOf } from './draw';
 import { stitchAt } from './knit';
 import { meshOf, roomOf, type Cell, type View } from './mesh';
 import { paint, type Laid, type Painting } from './paint';
+import { texts } from './texts';
 
 const MARGIN_MM = 6;
 const GAP_MM = 16;
@@ -96,7 +97,7 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
     const found = socks.map((sock) => stitchAt(sock.mesh, [x - sock.x, y - sock.y]));
     setOver(found.find(Boolean));
   };
-  const title = `${name}, ${view === 'side' ? 'from the side' : 'from the sole'}`;
+  const title = `${name}, ${view === 'side' ? texts.fromTheSide : texts.fromTheSole}`;
   const svg = () => {
     const large = 6;
     const size = { width: whole.width * large, height: whole.height * large };
@@ -116,18 +117,18 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
           </SmallButton>
         ))}
         <SmallButton onClick={() => closer(STEP)} disabled={zoom >= CLOSEST}>
-          Closer
+          {texts.closer}
         </SmallButton>
         <SmallButton onClick={() => closer(1 / STEP)} disabled={zoom === 1}>
-          Further away
+          {texts.furtherAway}
         </SmallButton>
         <SmallButton onClick={() => closer(0)} disabled={zoom === 1}>
-          Whole pair
+          {texts.wholePair}
         </SmallButton>
         <SmallButton
           onClick={() => save(new Blob([svg()], { type: 'image/svg+xml' }), name, 'svg')}
         >
-          Save as SVG
+          {texts.saveAsSvg}
         </SmallButton>
         <SmallButton
           onClick={() => {
@@ -135,14 +136,14 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
             canvas.current?.toBlob((blob) => blob && save(blob, name, 'png'));
           }}
         >
-          Save as PNG
+          {texts.saveAsPng}
         </SmallButton>
       </Flex>
       <canvas
         ref={canvas}
         role="img"
         tabIndex={0}
-        aria-label={`Both socks as they will look, ${view === 'side' ? 'from the side' : 'from the sole'}; plus and minus zoom, arrow keys move`}
+        aria-label={texts.bothSocksAsTheyWill(view === 'side')}
         data-testid="pair-picture"
         style={{
           width: '100%',
@@ -156,11 +157,11 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
         onPointerLeave={() => setOver(undefined)}
       />
       <Box fontSize="sm" color="quiet" minH="24px" data-testid="stitch-reading">
-        {over ? reading(stripes, over) : 'First sock on the left, second on the right.'}
+        {over ? reading(stripes, over) : texts.firstSockOnTheLeft}
       </Box>
       <VisuallyHidden>
         {stripes.socks.map((sock, i) => (
-          <p key={i}>{`${i === 0 ? 'First' : 'Second'} sock: ${inWords(stripes, sock.tube)}.`}</p>
+          <p key={i}>{texts.sock(i, inWords(stripes, sock.tube))}</p>
         ))}
       </VisuallyHidden>
     </Box>
@@ -168,8 +169,8 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
 }
 
 const VIEWS = [
-  ['side', 'From the side'],
-  ['sole', 'From the sole'],
+  ['side', texts.fromTheSide2],
+  ['sole', texts.fromTheSole2],
 ] as const;
 
 /** Both socks beside each other; from the sole, which is long and low, below each other. */
@@ -196,8 +197,8 @@ function scaleOf(whole: { width: number; height: number }, width: number): numbe
 }
 
 function reading(stripes: StripePlan, cell: Cell): string {
-  const name = stripes.bands[cell.band]?.name ?? 'contrast yarn';
-  return `${name}: ${cell.where}, round ${cell.round}, stitch ${cell.stitch}`;
+  const name = stripes.bands[cell.band]?.name ?? texts.contrastYarn;
+  return texts.roundStitch(name, cell.where, cell.round, cell.stitch);
 }
 
 /** The colours from the toe to the cuff, for who does not see them. */
@@ -212,7 +213,7 @@ function inWords(stripes: StripePlan, rounds: readonly ColourRound[]): string {
     }
   }
   return runs
-    .map(({ band, rounds: all }) => `${stripes.bands[band]?.name ?? 'contrast yarn'} ${all}`)
+    .map(({ band, rounds: all }) => `${stripes.bands[band]?.name ?? texts.contrastYarn} ${all}`)
     .join(', ');
 }
 

@@ -6,6 +6,8 @@ import { differences } from '../recipe/effects';
 import { useSettings } from '../settings/settings';
 import { TwoSocks } from '../tape/TwoSocks';
 import type { Draft } from '../draft/draft';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface CompareProps {
   draft: Draft;
@@ -26,14 +28,14 @@ export function Compare({ draft, plan, onChange }: CompareProps) {
   if (!held) {
     return (
       <Button {...button} className="no-print" onClick={() => setHeld(draft)}>
-        Pin this plan to compare
+        {texts.pinThisPlanToCompare}
       </Button>
     );
   }
   return (
     <Box
       as="section"
-      aria-label="Two plans compared"
+      aria-label={texts.twoPlansCompared}
       bg="sheet"
       borderWidth="1px"
       borderColor="line"
@@ -42,16 +44,16 @@ export function Compare({ draft, plan, onChange }: CompareProps) {
     >
       <Flex gap={3} align="center" wrap="wrap" mb={3}>
         <Box as="h2" fontSize="lg" flex="1">
-          Pinned and now
+          {texts.pinnedAndNow}
         </Box>
         <Button {...button} onClick={() => onChange(held)}>
-          Restore pinned plan
+          {texts.restorePinnedPlan}
         </Button>
         <Button {...button} onClick={() => setHeld(draft)}>
-          Pin this instead
+          {texts.pinThisInstead}
         </Button>
         <Button {...button} onClick={() => setHeld(undefined)}>
-          Stop comparing
+          {texts.stopComparing}
         </Button>
       </Flex>
       <Both held={held} draft={draft} plan={plan} />
@@ -79,12 +81,12 @@ function Both({ held, draft, plan }: { held: Draft; draft: Draft; plan: Plan }) 
         )}
       </Box>
       {rows.length === 0 ? (
-        <Box role="status">No figure differs yet. Change a word of the recipe.</Box>
+        <Box role="status">{texts.noFigureDiffersYetChange}</Box>
       ) : (
         <Table.Root size="sm" bg="transparent" className="figures">
           <Table.Header>
             <Table.Row bg="transparent">
-              {['Differs', 'Pinned', 'Now'].map((head) => (
+              {[texts.differs, texts.pinned, shared.now].map((head) => (
                 <Table.ColumnHeader key={head} color="quiet" borderColor="line">
                   {head}
                 </Table.ColumnHeader>

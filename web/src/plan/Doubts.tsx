@@ -4,6 +4,7 @@ import type { Doubt, Plan } from '../wire/types';
 import { figureFor, openWord, wordFor } from './words';
 import { LinkButton } from '../form/LinkButton';
 import { useSaid } from '../units/useSaid';
+import { texts } from './texts';
 
 const WEIGHTS: Record<Doubt['weight'], { colour: string; sign: string }> = {
   STOPS: { colour: 'amiss', sign: '■' },
@@ -23,14 +24,14 @@ export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
   return (
     <Box data-testid="doubts">
       <Box as="h3" id="doubts" fontSize="md" mb={1}>
-        Checks
+        {texts.checks}
       </Box>
-      {doubts.length === 0 && <Box>All good.</Box>}
+      {doubts.length === 0 && <Box>{texts.allGood}</Box>}
       <DoubtList doubts={shown} />
       {folded && (
         <details>
           <chakra.summary cursor="pointer" color="quiet" fontSize="sm" minH="32px">
-            {`${light.length} more good to know`}
+            {texts.moreGoodToKnow(light.length)}
           </chakra.summary>
           <DoubtList doubts={light} />
         </details>
@@ -65,7 +66,7 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         <Box lineHeight="1.4">{say(doubt.said)}</Box>
         {word && (
           <LinkButton onClick={() => openWord(word)} fontSize="sm" minH="32px">
-            Change this
+            {texts.changeThis}
             <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>
         )}
@@ -89,7 +90,7 @@ export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
         {`${say(doubt.said)} `}
         {word && (
           <LinkButton onClick={() => openWord(word)} fontSize="xs" minH="24px" color={colour}>
-            Change this
+            {texts.changeThis}
             <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>
         )}
@@ -133,7 +134,7 @@ export const HeavyDoubts = memo(function HeavyDoubts({ plan }: { plan: Plan }) {
         {say(first.said)}
       </Box>
       <chakra.a href="#doubts" color="amiss" textDecoration="underline" fontSize="sm">
-        {heavy.length === 1 ? 'See all checks' : `See all ${heavy.length} checks`}
+        {heavy.length === 1 ? texts.seeAllChecks : texts.seeAllChecks2(heavy.length)}
       </chakra.a>
     </Flex>
   );

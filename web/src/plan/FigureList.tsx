@@ -6,6 +6,7 @@ import { figureNumber } from '../units/units';
 import { entries, type Entry, type Place } from '../tape/figures';
 import { ChecksAt } from './Doubts';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 interface FigureListProps {
   plan: Plan;
@@ -24,12 +25,7 @@ export const FigureList = memo(function FigureList({
 }: FigureListProps) {
   const { lengths } = useSettings();
   return (
-    <Box
-      as="ol"
-      className="figures"
-      aria-label="The figures, in the order of the work"
-      listStyleType="none"
-    >
+    <Box as="ol" className="figures" aria-label={texts.theFiguresInTheOrder} listStyleType="none">
       {entries(plan, lengths).map((entry) => (
         <Box
           as="li"
@@ -48,7 +44,12 @@ export const FigureList = memo(function FigureList({
             onFocus={() => onLight(entry.place)}
             onBlur={() => onLight(undefined)}
             bg={entry.place === lit ? 'chosenGround' : undefined}
-            aria-label={`${entry.label}: ${entry.figures.map((f) => figureNumber(f, lengths)).join(' and ')} ${entry.unit}. ${entry.note}. Show how it’s worked out.`}
+            aria-label={texts.showHowItsWorkedOut(
+              entry.label,
+              entry.figures.map((f) => figureNumber(f, lengths)).join(' and '),
+              entry.unit,
+              entry.note,
+            )}
             w="100%"
             textAlign="left"
             py="4px"

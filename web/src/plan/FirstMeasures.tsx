@@ -13,6 +13,8 @@ import { overSpan, specOf, withoutFoot, type Measures, type Taken } from './meas
 import { FromShelf } from './FromShelf';
 import { MeasureDrawing, type What } from './MeasureDrawing';
 import { LinkButton } from '../form/LinkButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface FirstMeasuresProps {
   heading: string;
@@ -77,7 +79,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
         {heading}
       </Box>
       <Box fontSize="lg" color="quiet" mb={5}>
-        Three measurements are enough for a first plan. You can change everything else later.
+        {texts.threeMeasurementsAreEnoughFor}
       </Box>
       <form
         onSubmit={(event) => {
@@ -104,10 +106,10 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
           <Measure
             what="length"
             number="1"
-            title="Foot length"
-            how="Standing, longest toe to heel."
+            title={shared.footLength}
+            how={texts.standingLongestToeToHeel}
           >
-            {field('Foot length', 'lengthMm', 'foot.lengthMm', 0)}
+            {field(shared.footLength, 'lengthMm', 'foot.lengthMm', 0)}
             {byShoe ? (
               <ShoeSize
                 shoe={measures.shoe}
@@ -115,30 +117,30 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
                 onChange={(shoe) => set({ shoe })}
               />
             ) : (
-              <LinkButton onClick={() => setByShoe(true)}>I only know a shoe size</LinkButton>
+              <LinkButton onClick={() => setByShoe(true)}>{texts.iOnlyKnowAShoe}</LinkButton>
             )}
           </Measure>
           <Measure
             what="girth"
             number="2"
-            title="Around the ball"
+            title={shared.aroundTheBall}
             how={
               measures.shoe && measures.lengthMm === undefined
-                ? 'With a shoe size you can leave this empty: it is estimated.'
-                : 'The widest part, behind the toes.'
+                ? texts.withAShoeSizeYou
+                : texts.theWidestPartBehindThe
             }
           >
-            {field('Around the ball of the foot', 'ballGirthMm', 'foot.ballGirthMm', 1)}
+            {field(shared.aroundTheBallOfThe, 'ballGirthMm', 'foot.ballGirthMm', 1)}
           </Measure>
           <Measure
             what="swatch"
             number="3"
-            title="The swatch"
-            how={`Washed; counted over ${spanText}.`}
+            title={texts.theSwatch}
+            how={texts.washedCountedOver(spanText)}
           >
             <Flex gap={4}>
-              {field('Stitches', 'stitches', 'swatch.stitches', 2)}
-              {field('Rounds', 'rounds', 'swatch.rounds', 3)}
+              {field(shared.stitches, 'stitches', 'swatch.stitches', 2)}
+              {field(shared.rounds, 'rounds', 'swatch.rounds', 3)}
             </Flex>
           </Measure>
         </Grid>
@@ -181,7 +183,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
         />
         <Flex mt={5} gap={4} align="flex-end" wrap="wrap">
           <Field.Root w="16rem">
-            <Field.Label fontWeight="600">Whose feet? (optional)</Field.Label>
+            <Field.Label fontWeight="600">{texts.whoseFeetOptional}</Field.Label>
             <Input
               value={whose}
               maxLength={80}
@@ -246,12 +248,16 @@ function Measure({ what, number, title, how, children }: MeasureProps) {
 function Missing({ measures }: { measures: Measures }) {
   const { lengthMm, shoe, ballGirthMm, stitches, rounds } = measures;
   const missing = [
-    [lengthMm ?? shoe, 'foot length or a shoe size'],
-    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), 'around the ball'],
+    [lengthMm ?? shoe, texts.footLengthOrAShoe],
+    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), texts.aroundTheBall],
     [stitches, 'stitches'],
     [rounds, 'rounds'],
   ].flatMap(([value, word]) => (value === undefined ? [word] : []));
-  return <Box color="quiet" pb={3}>{`Still needed:  ${missing.join(', ')}.`}</Box>;
+  return (
+    <Box color="quiet" pb={3}>
+      {texts.stillNeeded(missing.join(', '))}
+    </Box>
+  );
 }
 
 /** What comes of the measures, before the plan is opened; or why nothing does. */
@@ -259,16 +265,19 @@ function Ready({ preview, plan }: { preview: Preview; plan: Plan | undefined }) 
   const { lengths } = useSettings();
   const { refused } = preview;
   const words = preview.unreachable
-    ? 'Can’t reach Round Pocket. Trying again …'
+    ? texts.cantReachRoundPocketTrying
     : plan
-      ? `${figureText(plan.stitchCount.stitches, lengths)}; heel line after  ${figureText(plan.tube.rounds.foot, lengths)}.`
+      ? texts.heelLineAfter(
+          figureText(plan.stitchCount.stitches, lengths),
+          figureText(plan.tube.rounds.foot, lengths),
+        )
       : refused
-        ? `No plan yet: ${refused.message}`
-        : 'Working it out …';
+        ? texts.noPlanYet(refused.message)
+        : texts.workingItOut;
   return (
     <>
       <Button type="submit" bg="ink" color="sheet" size="lg" disabled={!plan}>
-        Open the plan
+        {texts.openThePlan}
       </Button>
       <Box pb={2} maxW="34rem" color={refused ? 'amiss' : 'quiet'} role="status">
         {words}

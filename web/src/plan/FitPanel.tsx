@@ -5,6 +5,8 @@ import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureText, plusMinusText } from '../units/units';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface FitPanelProps {
   plan: Plan;
@@ -24,39 +26,34 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
   return (
     <Box className="figures">
       <Box as="h3" fontSize="md">
-        Fit
+        {texts.fit}
       </Box>
-      <EaseLine at="at the ball" ease={stitchCount.realEase} onWorking={onWorking}>
-        {plan.basis.foot.ballGuessed && 'The ball is estimated from the foot length; measure it.'}
+      <EaseLine at={texts.atTheBall} ease={stitchCount.realEase} onWorking={onWorking}>
+        {plan.basis.foot.ballGuessed && texts.theBallIsEstimatedFrom}
       </EaseLine>
-      <EaseLine at="at the cuff’s edge" ease={fit.easeAtLeg} onWorking={onWorking}>
-        {fit.legEstimated && 'The leg is estimated from the ball; measure it.'}
+      <EaseLine at={texts.atTheCuffsEdge} ease={fit.easeAtLeg} onWorking={onWorking}>
+        {fit.legEstimated && texts.theLegIsEstimatedFrom}
       </EaseLine>
-      <Line title="The sock’s foot" figure={tube.lengths.foot} onWorking={onWorking}>
+      <Line title={texts.theSocksFoot} figure={tube.lengths.foot} onWorking={onWorking}>
         {plusMinusText(tube.lengths.foot.plusMinus, 'MILLIMETRES', lengths)}
       </Line>
-      <Line
-        title="Stretch to get over the heel"
-        unit="×"
-        figure={passing.ratio}
-        onWorking={onWorking}
-      >
+      <Line title={texts.stretchToGetOverThe} unit="×" figure={passing.ratio} onWorking={onWorking}>
         {passing.verdict.title}
       </Line>
       <Line
-        title={heelRoom.stretch.value < 0 ? 'Slack at the heel' : 'Heel stretch'}
+        title={heelRoom.stretch.value < 0 ? texts.slackAtTheHeel : texts.heelStretch}
         figure={heelRoom.stretch}
         shown={{ ...heelRoom.stretch, value: Math.abs(heelRoom.stretch.value) }}
         onWorking={onWorking}
       >
-        {`${heelRoom.sits.title}; up to ${figureText(heelRoom.limit, lengths)} is comfortable`}
+        {texts.upToIsComfortable(heelRoom.sits.title, figureText(heelRoom.limit, lengths))}
       </Line>
       <Box fontSize="sm" color="quiet" mt={3}>
         {heelRoom.advisedDo
           ? heelRoom.advised === 0
-            ? 'The heel fits easily without plain rounds.'
-            : `At least ${rounds(heelRoom.advised)} for an easy fit.`
-          : `Even with ${rounds(heelRoom.advised)} the heel stays tight.`}
+            ? texts.theHeelFitsEasilyWithout
+            : texts.atLeastForAnEasy(rounds(heelRoom.advised))
+          : texts.evenWithTheHeelStays(rounds(heelRoom.advised))}
       </Box>
       <Box
         as="table"
@@ -65,14 +62,14 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         fontSize="sm"
         css={{ '& td, & th': { paddingBlock: '1px', textAlign: 'start' } }}
       >
-        <caption style={{ textAlign: 'start' }}>Heel stretch by plain rounds</caption>
+        <caption style={{ textAlign: 'start' }}>{texts.heelStretchByPlainRounds}</caption>
         <tbody>
           {heelRoom.options.map(({ plainRounds, stretch, easy }) => {
             const taken = plainRounds === heel.shaping.plainRounds.value;
             return (
               <tr key={plainRounds}>
                 <th scope="row" style={{ width: '4.6em', fontWeight: taken ? 700 : 400 }}>
-                  {`${plainRounds} plain`}
+                  {texts.plain(plainRounds)}
                 </th>
                 <Box as="td" w="3.6em">
                   {stretch.value < 0 ? 'slack' : figureText(stretch, lengths)}
@@ -101,14 +98,14 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
   );
 });
 
-const rounds = (number: number) => `${number} plain ${number === 1 ? 'round' : 'rounds'}`;
+const rounds = (number: number) => texts.plain2(number);
 
 /** How much smaller, or larger, the sock is than what it goes around. */
 function EaseLine({ at, ease, onWorking, children }: EaseLineProps) {
   const larger = ease.value < 0;
   return (
     <Line
-      title={`${larger ? 'Larger than the foot' : 'Negative ease'} ${at}`}
+      title={`${larger ? texts.largerThanTheFoot : shared.negativeEase2} ${at}`}
       figure={ease}
       shown={{ ...ease, value: Math.abs(ease.value) }}
       onWorking={onWorking}

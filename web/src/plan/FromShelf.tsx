@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { KeptFoot, KeptSwatch, KnownYarn } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
+import { texts } from './texts';
 
 interface FromShelfProps {
   feet: readonly KeptFoot[];
@@ -20,13 +21,13 @@ const FEW = 4;
 export function FromShelf({ feet, swatches, known, onFoot, onSwatch, onYarn }: FromShelfProps) {
   return (
     <Box mt={4}>
-      <Shelf words="Saved feet:" kept={feet} onTake={onFoot} />
+      <Shelf words={texts.savedFeet} kept={feet} onTake={onFoot} />
       <Shelf
-        words="Yarn you have knitted before, no swatch needed:"
+        words={texts.yarnYouHaveKnittedBefore}
         kept={known.filter(({ swatch }) => swatch).map((yarn) => ({ ...yarn, id: yarn.yarnId }))}
         onTake={onYarn}
       />
-      <Shelf words="Saved swatches:" kept={once(swatches)} onTake={onSwatch} />
+      <Shelf words={texts.savedSwatches} kept={once(swatches)} onTake={onSwatch} />
     </Box>
   );
 }
@@ -55,7 +56,7 @@ function Shelf<K extends { id: string; name: string }>({ words, kept, onTake }: 
       {(few ? kept : kept.slice(0, FEW)).map((each) => (
         <Take key={each.id} onClick={() => onTake(each)} words={each.name} />
       ))}
-      {!few && <Take onClick={() => setAll(true)} words={`all ${kept.length} …`} />}
+      {!few && <Take onClick={() => setAll(true)} words={texts.all(kept.length)} />}
     </Flex>
   );
 }

@@ -7,6 +7,7 @@ import type { Lengths } from '../settings/settings';
 import { faceOf } from '../tape/colours';
 import { figureText, lengthText } from '../units/units';
 import { keptWords } from './keptWords';
+import { texts } from './texts';
 
 interface HeelLinesProps {
   draft: Draft;
@@ -27,16 +28,16 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
   return (
     <Box mt={4}>
       <Box as="h3" fontSize="md" mb={1}>
-        The heel line and the stripes
+        {texts.theHeelLineAndThe}
       </Box>
-      {offered.length === 0 && <p>No change of colour within twelve rounds of the heel line.</p>}
+      {offered.length === 0 && <p>{texts.noChangeOfColourWithin}</p>}
       <Flex as="ul" gap={3} wrap="wrap" listStyleType="none">
         {!here && (
           <Box as="li" w="15rem" borderWidth="2px" borderColor="chosen" p={2}>
             <SmallTube plan={plan} stripes={stripes} moved={0} />
-            <Box fontWeight="600">Where it is now</Box>
+            <Box fontWeight="600">{texts.whereItIsNow}</Box>
             <Box fontSize="sm">
-              {`foot ${lengthText(plan.tube.lengths.foot.value, lengths)}, inside a band`}
+              {texts.footInsideABand(lengthText(plan.tube.lengths.foot.value, lengths))}
             </Box>
           </Box>
         )}
@@ -52,7 +53,7 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
             <SmallTube plan={plan} stripes={stripes} moved={one.moved} />
             <Box fontWeight="600">{placeWords(stripes, one)}</Box>
             <Box fontSize="sm" className="figures">
-              {one.moved === 0 ? 'where it is now' : movedWords(one)}
+              {one.moved === 0 ? texts.whereItIsNow2 : movedWords(one)}
             </Box>
             {one.moved !== 0 &&
               one.kept.map((kept) => (
@@ -71,7 +72,7 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
               ))}
             {one.moved !== 0 && (
               <Box fontSize="sm" color="quiet" mt={1}>
-                {`Or start the cake ${figureText(one.startFurther, lengths)} further on, and nothing else changes.`}
+                {texts.orStartTheCakeFurther(figureText(one.startFurther, lengths))}
               </Box>
             )}
           </Box>

@@ -5,6 +5,7 @@ import { useSettings } from '../settings/settings';
 import { joinAt } from '../tape/Joins';
 import type { Kept, Plan } from '../wire/types';
 import { keptWords } from './keptWords';
+import { texts } from './texts';
 
 interface JoinHereProps {
   plan: Plan;
@@ -24,7 +25,7 @@ export function JoinHere({ plan, round, onTake }: JoinHereProps) {
   if (!join) {
     return (
       <Box mt={1} fontSize="sm" color="quiet" className="no-print">
-        ▽ Here the heel line could meet a colour. Press one to see what it does.
+        {texts.hereTheHeelLineCould}
       </Box>
     );
   }

@@ -9,6 +9,8 @@ import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { effectWords, withLesson } from './taught';
 import { useSaid } from '../units/useSaid';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface LessonsProps {
   pairId: string;
@@ -40,7 +42,7 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
     answer.mutate({ lesson, left: false });
   };
   return (
-    <Suggestions label="What the needles taught">
+    <Suggestions label={texts.whatTheNeedlesTaught}>
       {shown.map((lesson) => {
         const effect = effectWords(lesson, lengths);
         const when = lesson.on ? `, ${dayText(lesson.on)}` : '';
@@ -48,7 +50,7 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
           <Suggestion
             key={lesson.id}
             words={say(lesson.said)}
-            reason={`${lesson.from}${when}. ${lesson.reason}${effect ? ` It would make the ${effect}.` : ''}`}
+            reason={`${lesson.from}${when}. ${lesson.reason}${effect ? texts.itWouldMakeThe(effect) : ''}`}
             onUse={() => {
               setTaken([...taken, lesson.id]);
               onChange(withLesson(draft, lesson));
@@ -59,8 +61,8 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
       })}
       {left && (
         <Flex columnGap={3} align="center" wrap="wrap" role="status">
-          <span>{`Left out for this pair: ${say(left.said)}`}</span>
-          <SmallButton onClick={() => bringBack(left)}>Undo</SmallButton>
+          <span>{texts.leftOutForThisPair(say(left.said))}</span>
+          <SmallButton onClick={() => bringBack(left)}>{shared.undo}</SmallButton>
         </Flex>
       )}
     </Suggestions>

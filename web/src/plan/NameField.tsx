@@ -1,5 +1,6 @@
 import { Input } from '@chakra-ui/react';
 import { useState } from 'react';
+import { texts } from './texts';
 
 const MOST_CHARACTERS = 80;
 
@@ -16,7 +17,7 @@ export function NameField({ name, onName }: { name: string; onName: (name: strin
   return (
     <h1 style={{ minWidth: 0, maxWidth: '100%' }} aria-label={name}>
       <Input
-        aria-label="Name of the pair"
+        aria-label={texts.nameOfThePair}
         value={text}
         maxLength={MOST_CHARACTERS}
         onChange={(event) => setText(event.target.value)}

@@ -7,6 +7,8 @@ import { FirstMeasures } from './FirstMeasures';
 import { Waiting } from '../form/States';
 import { keepDraft, loadDraft, writeOf, type Draft } from '../draft/draft';
 import { PlanView } from './PlanView';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A pair that is not kept yet: three measurements, then its plan, then its name. */
 export function NewPage() {
@@ -17,11 +19,11 @@ export function NewPage() {
   };
   return (
     <Box>
-      <title>A new pair · Round Pocket</title>
+      <title>{texts.aNewPairRoundPocket}</title>
       {draft ? (
         <DraftPlan draft={draft} onChange={change} />
       ) : (
-        <FirstMeasures heading="A new pair" onMeasured={change} />
+        <FirstMeasures heading={texts.aNewPair} onMeasured={change} />
       )}
     </Box>
   );
@@ -38,7 +40,7 @@ function DraftPlan({
   return (
     <Box>
       <Box as="h1" srOnly>
-        A new pair
+        {texts.aNewPair}
       </Box>
       <KeepIt draft={draft} onChange={onChange} />
       {preview.plan ? (
@@ -48,7 +50,7 @@ function DraftPlan({
           {preview.refused.message}
         </Box>
       ) : (
-        <Waiting what="the plan" />
+        <Waiting what={shared.thePlan} />
       )}
     </Box>
   );
@@ -84,11 +86,11 @@ function KeepIt({
       }}
     >
       <Field.Root flex="1 1 16rem" maxW="26rem" invalid={error !== null}>
-        <Field.Label fontWeight="600">Name this pair to save it</Field.Label>
+        <Field.Label fontWeight="600">{texts.nameThisPairToSave}</Field.Label>
         <Input
           value={draft.name}
           maxLength={80}
-          placeholder="e.g. winter socks"
+          placeholder={texts.eGWinterSocks}
           onChange={(event) => onChange({ ...draft, name: event.target.value })}
           size="lg"
           bg="sheet"
@@ -101,7 +103,7 @@ function KeepIt({
         )}
       </Field.Root>
       <Button type="submit" bg="ink" color="sheet" size="lg" loading={create.isPending}>
-        Save to basket
+        {texts.saveToBasket}
       </Button>
       <Button
         type="button"
@@ -110,7 +112,7 @@ function KeepIt({
         size="lg"
         onClick={() => onChange(undefined)}
       >
-        Start over
+        {texts.startOver}
       </Button>
     </Flex>
   );

@@ -14,6 +14,8 @@ import type { Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The plan of a stored pair. */
 export function PlanPage() {
@@ -23,9 +25,9 @@ export function PlanPage() {
     return <KeptPlan key={id} pair={pair.data} />;
   }
   return pair.error ? (
-    <Notice title="This pair cannot be shown" error={pair.error} />
+    <Notice title={shared.thisPairCannotBeShown} error={pair.error} />
   ) : (
-    <Waiting what="the pair" />
+    <Waiting what={shared.thePair} />
   );
 }
 
@@ -47,7 +49,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
   };
   return (
     <Box>
-      <title>{`${draft.name} · Round Pocket`}</title>
+      <title>{texts.roundPocket(draft.name)}</title>
       <Flex align="center" gap={4} wrap="wrap" mb={1}>
         <NameField name={draft.name} onName={(name) => change({ ...draft, name })} />
         <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
@@ -66,7 +68,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
             borderLeftWidth="4px"
             borderColor="chosen"
           >
-            {`${suggestions} suggestions from earlier pairs`}
+            {texts.suggestionsFromEarlierPairs(suggestions)}
           </Press>
         )}
         <Box flex="1" />
@@ -101,9 +103,9 @@ function KeptPlan({ pair }: { pair: Pair }) {
           onChange={onChange}
         />
       ) : preview.refused ? (
-        <Notice title="No plan can be made from this" error={preview.refused} />
+        <Notice title={shared.noPlanCanBeMade} error={preview.refused} />
       ) : (
-        <Waiting what="the plan" />
+        <Waiting what={shared.thePlan} />
       )}
     </Box>
   );
@@ -124,10 +126,10 @@ function UndoRedo({ kept }: { kept: KeptDraft }) {
   return (
     <Flex>
       <Press {...button} disabled={!undo} onClick={undo}>
-        Undo
+        {shared.undo}
       </Press>
       <Press {...button} disabled={!redo} onClick={redo}>
-        Redo
+        {texts.redo}
       </Press>
     </Flex>
   );
@@ -137,13 +139,13 @@ function CardLink({ id }: { id: string }) {
   return (
     <>
       <Button asChild bg="ink" color="sheet" minH="44px">
-        <Link to={`/pairs/${id}/lap`}>Knit</Link>
+        <Link to={`/pairs/${id}/lap`}>{shared.knit}</Link>
       </Button>
       <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-        <Link to={`/pairs/${id}/card`}>Pocket card</Link>
+        <Link to={`/pairs/${id}/card`}>{shared.pocketCard}</Link>
       </Button>
       <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
-        <Link to={`/pairs/${id}/sole`}>True-size sole</Link>
+        <Link to={`/pairs/${id}/sole`}>{texts.trueSizeSole}</Link>
       </Button>
     </>
   );
@@ -152,15 +154,15 @@ function CardLink({ id }: { id: string }) {
 function keptWords(kept: Kept): string {
   switch (kept.state) {
     case 'stored':
-      return 'Saved';
+      return texts.saved;
     case 'storing':
       return 'Saving …';
     case 'waiting':
-      return 'Not saved yet: can’t reach Round Pocket. Trying again …';
+      return texts.notSavedYetCantReach;
     case 'refused':
-      return 'Not saved: fix the highlighted word first.';
+      return texts.notSavedFixTheHighlighted;
     case 'conflict':
-      return 'Not saved.';
+      return texts.notSaved;
   }
 }
 
@@ -182,14 +184,14 @@ function Conflict({ kept }: { kept: KeptDraft }) {
     >
       <p>{message}</p>
       {differs.length > 0 && (
-        <p>{`What differs: ${[...new Set(differs.map(differenceWords))].join(', ')}.`}</p>
+        <p>{texts.whatDiffers([...new Set(differs.map(differenceWords))].join(', '))}</p>
       )}
       <Flex gap={3} mt={2} wrap="wrap">
         <Press look="framed" onClick={kept.takeStored} px={3} borderColor="amiss">
-          Use the saved version
+          {shared.useTheSavedVersion}
         </Press>
         <Press look="framed" onClick={kept.keepMine} px={3} borderColor="amiss">
-          Keep mine
+          {shared.keepMine}
         </Press>
       </Flex>
     </Box>

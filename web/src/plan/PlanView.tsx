@@ -24,6 +24,8 @@ import { StripesPanel } from './StripesPanel';
 import { PlanWorking } from '../form/Working';
 import { ToeOnFoot } from './ToeOnFoot';
 import { YarnSplit } from './YarnSplit';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface PlanViewProps {
   draft: Draft;
@@ -74,7 +76,7 @@ export function PlanView(props: PlanViewProps) {
       <HeavyDoubts plan={drawn} />
       {preview.unreachable && (
         <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
-          {`Showing the plan of ${timeText(preview.madeAt)}, your last valid one.`}
+          {texts.showingThePlanOfYour(timeText(preview.madeAt))}
         </Box>
       )}
       <Grid
@@ -85,7 +87,7 @@ export function PlanView(props: PlanViewProps) {
       >
         <Box {...sheet}>
           <Box as="h2" fontSize="md" srOnly>
-            The tape
+            {texts.theTape}
           </Box>
           <Tape
             plan={drawn}
@@ -98,7 +100,7 @@ export function PlanView(props: PlanViewProps) {
         </Box>
         <Box {...sheet}>
           <Box as="h2" fontSize="md" mb={1}>
-            For each sock
+            {texts.forEachSock}
           </Box>
           <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
         </Box>
@@ -109,7 +111,7 @@ export function PlanView(props: PlanViewProps) {
       {drawn.stripes && (
         <>
           <Box as="h2" fontSize="lg" mt={6} mb={2}>
-            How the pair will look
+            {texts.howThePairWillLook}
           </Box>
           <Box {...sheet}>
             <StripesPanel
@@ -123,7 +125,7 @@ export function PlanView(props: PlanViewProps) {
         </>
       )}
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
-        Heel, toe and yarn
+        {texts.heelToeAndYarn}
       </Box>
       <Grid
         gap={4}
@@ -134,10 +136,10 @@ export function PlanView(props: PlanViewProps) {
         }}
       >
         <Box {...sheet}>
-          <Staircase name="Heel" part={drawn.heel} side={drawn.opening.heelSide.value} />
+          <Staircase name={shared.heel} part={drawn.heel} side={drawn.opening.heelSide.value} />
         </Box>
         <Box {...sheet}>
-          <Staircase name="Toe" part={drawn.toe} side={drawn.stitchCount.half.value} />
+          <Staircase name={shared.toe} part={drawn.toe} side={drawn.stitchCount.half.value} />
         </Box>
         <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
           <YarnSplit plan={drawn} colour={colour} onWorking={work} />
@@ -147,7 +149,7 @@ export function PlanView(props: PlanViewProps) {
         <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
       </Box>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
-        Fit, checks and questions
+        {texts.fitChecksAndQuestions}
       </Box>
       <Grid
         gap={4}
@@ -171,7 +173,7 @@ export function PlanView(props: PlanViewProps) {
         </Box>
       </Grid>
       <Box mt={3} fontSize="sm" color="quiet">
-        {`k1: knit one. ssk: slip, slip, knit the two together, leaning ${hand.ssk}. k2tog: knit two together, leaning ${hand.k2tog}. m1: lift the bar between two stitches onto the left needle and knit it through the back.`}
+        {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
       </Box>
       {opened && (
         <PlanWorking

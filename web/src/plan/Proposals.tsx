@@ -3,6 +3,7 @@ import { Suggestion, Suggestions } from './Suggestion';
 import type { Proposal } from '../wire/types';
 import { dayText } from '../units/days';
 import { withChoices, type ChoicePath, type Draft } from '../draft/draft';
+import { texts } from './texts';
 
 interface ProposalsProps {
   pairId: string;
@@ -25,7 +26,7 @@ export function Proposals({ pairId, draft, onChange }: ProposalsProps) {
     answer.mutate({ noteId: proposal.noteId, taken: true });
   };
   return (
-    <Suggestions label="From pairs worn on this foot">
+    <Suggestions label={texts.fromPairsWornOnThis}>
       {proposals.data.map((proposal) => (
         <Suggestion
           key={proposal.noteId}

@@ -5,6 +5,8 @@ import type { Figure, Spec } from '../wire/types';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { figureText, valueText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type Questions = NonNullable<Spec['questions']>;
 type Finished = NonNullable<Questions['finished']>;
@@ -15,10 +17,10 @@ interface QuestionsPanelProps {
 }
 
 const FINISHED: readonly (readonly [keyof Finished, string, string])[] = [
-  ['stitches', 'Stitches around', 'stitches'],
-  ['openingRound', 'Toe tip to the heel line', 'rounds'],
-  ['heelRounds', 'Heel', 'rounds'],
-  ['legRounds', 'Above the heel', 'rounds'],
+  ['stitches', shared.stitchesAround, 'stitches'],
+  ['openingRound', texts.toeTipToTheHeel, 'rounds'],
+  ['heelRounds', shared.heel, 'rounds'],
+  ['legRounds', texts.aboveTheHeel, 'rounds'],
 ];
 
 /** Questions that go the other way: from a wish, or from a finished sock. */
@@ -41,12 +43,12 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   return (
     <Box>
       <Box as="h3" fontSize="md" mb={2}>
-        Work backwards
+        {texts.workBackwards}
       </Box>
       <NumberField
-        label="How many stitches for this much negative ease?"
+        label={texts.howManyStitchesForThis}
         kind="percent"
-        unit="% smaller"
+        unit={shared.smaller}
         lengths={lengths}
         mayBeEmpty
         value={asked.wantedEase}
@@ -55,10 +57,10 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       />
       <Answer>
         {answers?.stitches &&
-          `${text(answers.stitches.stitches)}, actually ${text(answers.stitches.realEase)} smaller.`}
+          texts.actuallySmaller(text(answers.stitches.stitches), text(answers.stitches.realEase))}
       </Answer>
       <NumberField
-        label="How long a leg from this much yarn?"
+        label={texts.howLongALegFrom}
         kind="number"
         unit="g"
         lengths={lengths}
@@ -69,16 +71,21 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       />
       <Answer
         onPress={
-          answers?.leg && (() => answers.leg && onWorking('Longest leg', [answers.leg.longestLeg]))
+          answers?.leg &&
+          (() => answers.leg && onWorking(texts.longestLeg, [answers.leg.longestLeg]))
         }
       >
         {answers?.leg &&
           (answers.leg.longestRounds.value < 1
-            ? 'None: there isn’t even enough for the rest of the sock.'
-            : `${text(answers.leg.longestLeg)} above the heel line, ${text(answers.leg.longestRounds)} before the cuff; start the cuff when the yarn weighs ${text(answers.leg.stopWeight)}.`)}
+            ? texts.noneThereIsntEvenEnough
+            : texts.aboveTheHeelLineBefore(
+                text(answers.leg.longestLeg),
+                text(answers.leg.longestRounds),
+                text(answers.leg.stopWeight),
+              ))}
       </Answer>
       <NumberField
-        label="How many plain rounds keep heel stretch below this?"
+        label={texts.howManyPlainRoundsKeep}
         kind="percent"
         unit="%"
         lengths={lengths}
@@ -90,11 +97,17 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       <Answer>
         {answers?.plainRounds &&
           (answers.plainRounds.fewest === undefined
-            ? `None: even ${answers.plainRounds.tried.plainRounds} plain rounds stretch by ${text(answers.plainRounds.tried.stretch)}.`
-            : `${answers.plainRounds.fewest} plain rounds, which stretch by ${text(answers.plainRounds.tried.stretch)}.`)}
+            ? texts.noneEvenPlainRoundsStretch(
+                answers.plainRounds.tried.plainRounds,
+                text(answers.plainRounds.tried.stretch),
+              )
+            : texts.plainRoundsWhichStretchBy(
+                answers.plainRounds.fewest,
+                text(answers.plainRounds.tried.stretch),
+              ))}
       </Answer>
       <Box fontWeight="600" mt={2}>
-        What size foot fits a finished sock?
+        {texts.whatSizeFootFitsA}
       </Box>
       <Box
         display="grid"
@@ -119,11 +132,17 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       <Answer
         onPress={
           answers?.fits &&
-          (() => answers.fits && onWorking('Foot size', [answers.fits.length, answers.fits.girth]))
+          (() =>
+            answers.fits && onWorking(texts.footSize, [answers.fits.length, answers.fits.girth]))
         }
       >
         {answers?.fits &&
-          `A foot ${text(answers.fits.length)} long and ${text(answers.fits.girth)} around the ball (${valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths)} to ${valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths)}), at the gauge of this plan.`}
+          texts.aFootLongAndAround(
+            text(answers.fits.length),
+            text(answers.fits.girth),
+            valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths),
+            valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths),
+          )}
       </Answer>
     </Box>
   );
@@ -145,7 +164,7 @@ function Answer({
           onClick={onPress}
           style={{ textDecoration: 'underline', cursor: 'pointer' }}
         >
-          Working
+          {texts.working}
         </button>
       )}
     </Box>

@@ -4,6 +4,7 @@ import type { ShapedPart, Shaping, ShapingRound } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { Polygon, Text } from '../tape/svg';
 import { valueText } from '../units/units';
+import { texts } from './texts';
 
 const ROW = 14;
 const BAR_AREA = 210;
@@ -80,18 +81,24 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
       </svg>
       <Box fontSize="sm" minH="3em" aria-hidden>
         {at
-          ? `${at.round.kind === 'SHORT_ROW' ? 'Row' : 'Round'} ${at.round.number}${at.round.kind === 'SHORT_ROW' ? '' : ', on each needle'}: ${at.round.instruction}. By then ${at.round.cumulative} stitches and ${valueText(at.cumulativeG, 'GRAMS', lengths)}.`
-          : `Numbers on the right: stitches on each needle. Tap a round to see how to knit it.`}
+          ? texts.byThenStitchesAnd(
+              at.round.kind === 'SHORT_ROW',
+              at.round.number,
+              at.round.instruction,
+              at.round.cumulative,
+              valueText(at.cumulativeG, 'GRAMS', lengths),
+            )
+          : texts.numbersOnTheRightStitches}
       </Box>
       <VisuallyHidden>
         <table>
-          <caption>{`${name}, round by round, the same on each needle`}</caption>
+          <caption>{texts.roundByRoundTheSame(name)}</caption>
           <tbody>
             {list.map((each) => (
               <tr key={each.number}>
-                <th scope="row">{`Round ${each.number}`}</th>
+                <th scope="row">{texts.round(each.number)}</th>
                 <td>{each.instruction}</td>
-                <td>{`leaves ${each.side} and ${each.side}`}</td>
+                <td>{texts.leavesAnd(each.side)}</td>
               </tr>
             ))}
           </tbody>
@@ -123,15 +130,15 @@ function rowWords(list: readonly Round[], i: number): string {
   const round = list[i];
   switch (round?.kind) {
     case 'DECREASE':
-      return `decrease to ${round.side}`;
+      return texts.decreaseTo(round.side);
     case 'INCREASE':
-      return `increase to ${round.side}`;
+      return texts.increaseTo(round.side);
     case 'CORNERS':
-      return `corner sts off, to ${round.side}`;
+      return texts.cornerStsOffTo(round.side);
     case 'SHORT_ROW':
-      return `${round.side}, turn`;
+      return texts.turn(round.side);
     case 'PLAIN':
-      return i === 0 || list[i - 1]?.side !== round.side ? `${round.side} plain` : 'plain';
+      return i === 0 || list[i - 1]?.side !== round.side ? texts.plain3(round.side) : 'plain';
     case undefined:
       return '';
   }
@@ -139,7 +146,7 @@ function rowWords(list: readonly Round[], i: number): string {
 
 function endWords({ graftLoops, close, closingSide, begun }: Shaping): string {
   if (!graftLoops) {
-    return begun ? `cast on ${closingSide.value} + ${closingSide.value}` : '';
+    return begun ? texts.castOn(closingSide.value) : '';
   }
   const verb = close.id === 'GRAFT' ? 'graft' : 'cinch';
   return `${verb} ${graftLoops.value} + ${graftLoops.value}`;

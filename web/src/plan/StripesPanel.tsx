@@ -6,6 +6,8 @@ import { useSettings, type Lengths } from '../settings/settings';
 import { HeelLines } from './HeelLines';
 import { decimal, figureText, fixed, roughMass, valueText } from '../units/units';
 import type { Draft } from '../draft/draft';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface StripesPanelProps {
   draft: Draft;
@@ -23,7 +25,7 @@ export const StripesPanel = memo(function StripesPanel(props: StripesPanelProps)
   const knitted = plan.tube.way.id !== 'READY_TUBE';
   return (
     <Box>
-      <PairPicture plan={plan} stripes={stripes} name={draft.name || 'The pair'} />
+      <PairPicture plan={plan} stripes={stripes} name={draft.name || texts.thePairItself} />
       <Flex gap={{ base: 4, lg: 8 }} wrap="wrap" mt={4} align="flex-start">
         <Bands stripes={stripes} lengths={lengths} onWorking={onWorking} />
         <Box flex="1 1 22rem">
@@ -59,7 +61,7 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
       <Table.Root size="sm" bg="transparent">
         <Table.Header>
           <Table.Row bg="transparent">
-            {['Band', 'Yarn in it', 'In the tube', 'In a sock'].map((head, i) => (
+            {[texts.band, shared.yarnInIt, texts.inTheTube, texts.inASock].map((head, i) => (
               <Table.ColumnHeader
                 key={head}
                 {...cell}
@@ -86,7 +88,7 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
                   {figureText(metres, lengths)}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end">
-                  {`${fixed(rounds.value, 1)} rounds`}
+                  {texts.rounds(fixed(rounds.value, 1))}
                 </Table.Cell>
                 <Table.Cell {...cell} textAlign="end">
                   {all && figureText(all.grams, lengths)}
@@ -96,7 +98,7 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
           })}
           <Table.Row bg="transparent">
             <Table.Cell {...cell} fontWeight="600">
-              one repeat
+              {texts.oneRepeat}
             </Table.Cell>
             <Table.Cell {...cell} textAlign="end">
               {figureText(stripes.repeat, lengths)}
@@ -104,8 +106,8 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
             <Table.Cell {...cell} textAlign="end">
               <FigureButton
                 figure={stripes.repeatRounds}
-                text={`${fixed(stripes.repeatRounds.value, 1)} rounds`}
-                title="Rounds of one repeat"
+                text={texts.rounds2(fixed(stripes.repeatRounds.value, 1))}
+                title={texts.roundsOfOneRepeat}
                 onWorking={onWorking}
               />
             </Table.Cell>
@@ -155,20 +157,20 @@ function FigureButton({ figure, text, title, onWorking }: FigureButtonProps) {
 function Winding({ stripes, lengths, onWorking }: PartProps) {
   const [first, second] = stripes.socks;
   const lines = [
-    [first?.heelWindOff, 'before the first heel'],
-    [first?.toeWindOff, 'before the first toe'],
-    [second?.windOff, 'before the second sock'],
-    [second?.heelWindOff, 'before the second heel'],
-    [second?.toeWindOff, 'before the second toe'],
+    [first?.heelWindOff, texts.beforeTheFirstHeel],
+    [first?.toeWindOff, texts.beforeTheFirstToe],
+    [second?.windOff, shared.beforeTheSecondSock],
+    [second?.heelWindOff, texts.beforeTheSecondHeel],
+    [second?.toeWindOff, texts.beforeTheSecondToe],
   ] as const;
   const wound = lines.filter(([figure]) => figure !== undefined);
   const { cut } = stripes;
   return (
     <Box>
       <Box as="h3" fontSize="md">
-        What to wind off
+        {texts.whatToWindOff}
       </Box>
-      {wound.length === 0 && <p>Nothing: every metre is knitted.</p>}
+      {wound.length === 0 && <p>{texts.nothingEveryMetreIsKnitted}</p>}
       <ul>
         {wound.map(
           ([figure, when]) =>
@@ -177,7 +179,7 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
                 <FigureButton
                   figure={figure}
                   text={figureText(figure, lengths)}
-                  title={`To wind off ${when}`}
+                  title={texts.toWindOff(when)}
                   onWorking={onWorking}
                 />
                 {` ${when}`}
@@ -186,23 +188,28 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
         )}
       </ul>
       {stripes.woundOffGrams && (
-        <p>{`${figureText(stripes.woundOffGrams, lengths)} of the yarn in all, counted in what is left.`}</p>
+        <p>{texts.ofTheYarnInAll(figureText(stripes.woundOffGrams, lengths))}</p>
       )}
       {cut && (
         <p>
-          {`Cut the skein after ${cut.repeats} repeats: ${roughMass(cut.first.value, lengths)} for the first sock, ${roughMass(cut.second.value, lengths)} for the second${cut.enough ? '.' : ': one of them is not enough for a sock.'}`}
+          {texts.cutTheSkeinAfterRepeats(
+            cut.repeats,
+            roughMass(cut.first.value, lengths),
+            roughMass(cut.second.value, lengths),
+            cut.enough,
+          )}
         </p>
       )}
       {first && (
         <Box fontSize="sm" color="quiet">
-          {'At the heel line the colours may come '}
+          {texts.atTheHeelLineThe}
           <FigureButton
             figure={first.unsureAtHeelLine}
-            text={`${decimal(first.unsureAtHeelLine.value, 1)} rounds`}
-            title="How sure the colours at the heel line are"
+            text={texts.rounds3(decimal(first.unsureAtHeelLine.value, 1))}
+            title={texts.howSureTheColoursAt}
             onWorking={onWorking}
           />
-          {' early or late, until you have seen a change.'}
+          {texts.earlyOrLateUntilYou}
         </Box>
       )}
     </Box>
@@ -216,16 +223,19 @@ function Knots({ stripes, lengths }: Pick<PartProps, 'stripes' | 'lengths'>) {
   return (
     <Box mt={3}>
       <Box as="h3" fontSize="md">
-        Knots
+        {shared.knots}
       </Box>
       {stripes.knots.map((knot) => (
         <Box key={`${knot.sock} ${knot.atM}`} mb={2}>
           <p>
-            {`At ${valueText(knot.atM, 'METRES', lengths)}: in the ${knot.sock === 1 ? 'first' : 'second'} sock, ${knot.section.title}, around round ${knot.round}. `}
+            {texts.atInTheSockAround(
+              valueText(knot.atM, 'METRES', lengths),
+              knot.sock,
+              knot.section.title,
+              knot.round,
+            )}
             {knot.taken.id === 'KNIT_ON' &&
-              (knot.goesOnKnown
-                ? 'It is knitted on, as drawn. You could also:'
-                : 'Behind it the order may break: enter where the yarn goes on, with the yarn.')}
+              (knot.goesOnKnown ? texts.itIsKnittedOnAs : texts.behindItTheOrderMay)}
           </p>
           <ul>
             {knot.ways.map((cost) => (
@@ -242,10 +252,10 @@ function knotCost(cost: KnotCost, taken: boolean, lengths: Lengths): string {
   const off = figureText(cost.windOff, lengths);
   const what =
     cost.way.id === 'CUT_OUT'
-      ? `${taken ? 'It is cut out:' : 'Cut it out:'} wind off ${off} there and join the two ends`
-      : `${taken ? 'It is left before the second sock:' : 'Begin the second sock behind it:'} wind off ${off} more before it`;
+      ? texts.windOffThereAndJoin(taken, off)
+      : texts.windOffMoreBeforeIt(taken, off);
   const { left } = cost;
   return left
-    ? `${what}. ${left.left.value < 0 ? `Then ${roughMass(-left.left.value, lengths)} are missing` : `That leaves ${roughMass(left.left.value, lengths)}`}: ${left.enough.title}.`
+    ? `${what}. ${left.left.value < 0 ? texts.thenAreMissing(roughMass(-left.left.value, lengths)) : texts.thatLeaves(roughMass(left.left.value, lengths))}: ${left.enough.title}.`
     : `${what}.`;
 }

@@ -2,6 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { LinkButton } from '../form/LinkButton';
 import { SmallButton } from '../form/SmallButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Suggestions for a plan from other pairs, one to a line; each is taken or left, never applied by itself. */
 export function Suggestions({ label, children }: { label: string; children: ReactNode }) {
@@ -38,12 +40,16 @@ export function Suggestion({ words, reason, onUse, onLeave }: SuggestionProps) {
       <Flex columnGap={3} align="center" wrap="wrap">
         <Box flex={{ base: '1 1 100%', md: '1 1 20rem' }}>
           <strong>{words}</strong>{' '}
-          <LinkButton aria-expanded={why} aria-label={`Why: ${words}`} onClick={() => setWhy(!why)}>
-            Why?
+          <LinkButton
+            aria-expanded={why}
+            aria-label={texts.why(words)}
+            onClick={() => setWhy(!why)}
+          >
+            {texts.why2}
           </LinkButton>
         </Box>
-        {onUse && <SmallButton onClick={onUse}>Use this</SmallButton>}
-        <SmallButton onClick={onLeave}>{onUse ? 'Not for this pair' : 'OK'}</SmallButton>
+        {onUse && <SmallButton onClick={onUse}>{shared.useThis}</SmallButton>}
+        <SmallButton onClick={onLeave}>{onUse ? texts.notForThisPair : 'OK'}</SmallButton>
       </Flex>
       {why && (
         <Box fontSize="sm" pb={1}>

@@ -9,6 +9,7 @@ import { Line, Path, Text } from '../tape/svg';
 import { figureText, fixed } from '../units/units';
 import type { Figure, Plan, ToeOnFoot as OnFoot, ToeTried } from '../wire/types';
 import { openWord } from './words';
+import { texts } from './texts';
 
 /** Pixels to a millimetre. */
 const SCALE = 4.5;
@@ -31,9 +32,9 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
   if (!laid) {
     return (
       <Box fontSize="sm" color="quiet">
-        {'Type what the traced outline says, and the toe is drawn on the foot. '}
+        {texts.typeWhatTheTracedOutline}
         <LinkButton onClick={() => openWord('foot-more')} fontSize="sm" minH="32px">
-          Enter the outline
+          {texts.enterTheOutline}
         </LinkButton>
       </Box>
     );
@@ -54,15 +55,15 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
     <Flex gap={6} wrap="wrap" align="flex-start">
       <Box flex="1 1 20rem" maxW="26rem">
         <Box as="h3" fontSize="md">
-          The toe on the foot
+          {texts.theToeOnTheFoot}
         </Box>
         <Box mb={2}>{verdictOf(laid, planned, best, title)}</Box>
         {[planned, ...others].map((tried) => (
           <Choice
             key={tried.school}
             chosen={tried === shown}
-            title={`${title(tried.school)}${tried.planned ? ', as planned' : ''}`}
-            note={`${off(tried)} ± ${fixed(tried.off.plusMinus, 1)} off on average`}
+            title={`${title(tried.school)}${tried.planned ? texts.asPlanned : ''}`}
+            note={texts.offOnAverage(off(tried), fixed(tried.off.plusMinus, 1))}
             onChoose={() => setLooked(tried.school)}
           />
         ))}
@@ -75,22 +76,27 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
                 )
               }
             >
-              {`Use the ${title(shown.school)}`}
+              {texts.useThe(title(shown.school))}
             </SmallButton>
           )}
           <LinkButton
-            onClick={() => onWorking(`Off the outline: ${title(shown.school)}`, [shown.off])}
+            onClick={() => onWorking(texts.offTheOutline(title(shown.school)), [shown.off])}
             fontSize="sm"
             minH="32px"
           >
-            How it’s worked out
+            {texts.howItsWorkedOut}
           </LinkButton>
         </Flex>
       </Box>
       <Box flex="1 1 20rem" maxW="36rem">
         <Drawing laid={laid} planned={planned} shown={shown} />
         <Box fontSize="sm" color="quiet">
-          {`Whole line: ${title(planned.school)}, as planned${shown === planned ? '.' : `; dashed: ${title(shown.school)}.`} The foot is ${figureText(laid.width, lengths)} wide. Too narrow squeezes, too wide folds.`}
+          {texts.wholeLineAsPlannedThe(
+            title(planned.school),
+            shown === planned,
+            title(shown.school),
+            figureText(laid.width, lengths),
+          )}
         </Box>
       </Box>
     </Flex>
@@ -98,7 +104,7 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
 }
 
 /** Millimetres in either unit: they differ by less than an eighth of an inch. */
-const off = ({ off: figure }: ToeTried): string => `${fixed(figure.value, 1)} mm`;
+const off = ({ off: figure }: ToeTried): string => texts.mm(fixed(figure.value, 1));
 
 /** Which toe follows the outline best, as far as the measures can tell. */
 function verdictOf(
@@ -108,14 +114,14 @@ function verdictOf(
   title: (school: string) => string,
 ): string {
   const others = laid.asClose.filter((school) => school !== planned.school).map(title);
-  const also = others.length > 0 ? ` About as close: ${others.join(', ')}.` : '';
+  const also = others.length > 0 ? texts.aboutAsClose(others.join(', ')) : '';
   if (best === planned) {
-    return `Of the toes for this tube the ${title(planned.school)} follows the outline best: ${off(best)} off on average.${also}`;
+    return texts.ofTheToesForThis(title(planned.school), off(best), also);
   }
   const yours = laid.asClose.includes(planned.school)
-    ? `your ${title(planned.school)} does it about as well, ${off(planned)}.`
-    : `yours, the ${title(planned.school)}, is ${off(planned)} off.`;
-  return `The ${title(best.school)} follows the outline best, ${off(best)} off on average; ${yours}${also}`;
+    ? texts.yourDoesItAboutAs(title(planned.school), off(planned))
+    : texts.yoursTheIsOff(title(planned.school), off(planned));
+  return texts.theFollowsTheOutlineBest(title(best.school), off(best), yours, also);
 }
 
 interface DrawingProps {
@@ -145,7 +151,7 @@ function Drawing({ laid, planned, shown }: DrawingProps) {
       height={h * SCALE}
       style={{ maxWidth: '100%', height: 'auto' }}
       role="img"
-      aria-label="The toes as they are worn over the outline of the foot, toes at the left"
+      aria-label={texts.theToesAsTheyAre}
       data-testid="toe-on-foot"
     >
       <Path d={foot} fill="fabric" stroke="quiet" strokeWidth="0.6" />
@@ -162,7 +168,7 @@ function Drawing({ laid, planned, shown }: DrawingProps) {
         strokeWidth="0.8"
       />
       <Text x={w - EDGE - 7} y={h / 2} fontSize="5" textAnchor="middle" fill="ink">
-        1 cm
+        {texts.oneCentimetre}
       </Text>
     </svg>
   );

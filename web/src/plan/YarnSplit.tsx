@@ -4,6 +4,8 @@ import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { YarnVerdict } from './YarnVerdict';
 import { figureNumber, plusMinusText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface YarnSplitProps {
   plan: Plan;
@@ -28,16 +30,16 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
   return (
     <Box>
       <Box as="h3" fontSize="md">
-        Yarn for one sock
+        {texts.yarnForOneSock}
       </Box>
       <Table.ScrollArea>
         <Table.Root size="sm" mt={1} bg="transparent">
           <Table.Header>
             <Table.Row bg="transparent">
               {[
-                'Section',
-                'Stitches',
-                ...(lengths === 'INCH' ? ['Yards', 'Ounces'] : ['Metres', 'Grams']),
+                shared.section,
+                shared.stitches,
+                ...(lengths === 'INCH' ? [texts.yards, texts.ounces] : [texts.metres, texts.grams]),
               ].map((head, i) => (
                 <Table.ColumnHeader
                   key={head}
@@ -49,7 +51,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                 </Table.ColumnHeader>
               ))}
               <Table.ColumnHeader {...cell} w="28%" color="quiet">
-                Compared
+                {texts.compared}
               </Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
@@ -65,7 +67,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                         textDecoration: 'underline dotted',
                         textAlign: 'left',
                       }}
-                      onClick={() => onWorking(`Yarn of the ${title}`, [weight])}
+                      onClick={() => onWorking(texts.yarnOfThe(title), [weight])}
                     >
                       {title}
                     </button>
@@ -92,7 +94,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
               ),
             )}
             <Table.Row bg="transparent" fontWeight="700">
-              <Table.Cell {...cell}>one sock</Table.Cell>
+              <Table.Cell {...cell}>{texts.oneSock}</Table.Cell>
               <Table.Cell {...cell} />
               <Table.Cell {...cell} textAlign="end">
                 {figureNumber(yarn.sockMetres, lengths)}

@@ -3,6 +3,7 @@ import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureText, fixed, plusMinusText, valueText } from '../units/units';
 import { Line } from './FitPanel';
+import { texts } from './texts';
 
 interface YarnVerdictProps {
   plan: Plan;
@@ -19,21 +20,25 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
       {yarn.roles.map(({ role, pairGrams, left, afterTwoPairs }) => (
         <Box key={role.id}>
           <Line
-            title={`${capital(role.title)} for the pair`}
+            title={texts.forThePair(capital(role.title))}
             figure={pairGrams}
             onWorking={onWorking}
           >
             {left
-              ? `you have ${figureText(left.atHand, lengths)}: ${left.enough.title}, ${left.enough.description}`
-              : 'you haven’t weighed your yarn'}
+              ? texts.youHave(
+                  figureText(left.atHand, lengths),
+                  left.enough.title,
+                  left.enough.description,
+                )
+              : texts.youHaventWeighedYourYarn}
           </Line>
           {left && (
             <Line
-              title={left.left.value < 0 ? 'Short' : 'Left over'}
+              title={left.left.value < 0 ? texts.short : texts.leftOver}
               figure={{ ...left.left, value: Math.abs(left.left.value) }}
               onWorking={(heading) => onWorking(heading, [left.left])}
             >
-              {`${plusMinusText(left.left.plusMinus, 'GRAMS', lengths)}${afterTwoPairs ? `; two such pairs: ${afterTwoPairs.enough.title}` : ''}`}
+              {`${plusMinusText(left.left.plusMinus, 'GRAMS', lengths)}${afterTwoPairs ? texts.twoSuchPairs(afterTwoPairs.enough.title) : ''}`}
             </Line>
           )}
         </Box>
@@ -41,28 +46,35 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
       {yarn.leg && (
         <>
           <Line
-            title="Start the cuff when the yarn weighs"
+            title={texts.startTheCuffWhenThe}
             figure={yarn.leg.stopWeight}
             onWorking={onWorking}
           >
-            {`for each sock you have ${figureText(yarn.leg.cake, lengths)}, half of the yarn`}
+            {texts.forEachSockYouHave(figureText(yarn.leg.cake, lengths))}
           </Line>
           {yarn.leg.longestRounds.value > 0 && (
             <Line
-              title="Longest leg you can knit"
+              title={texts.longestLegYouCanKnit}
               figure={yarn.leg.longestLeg}
               onWorking={onWorking}
             >
-              {`${figureText(yarn.leg.longestRounds, lengths)} from the heel line to the cuff${longest ? `, or ${figureText(longest, lengths)} to the end of a repeat` : ''}`}
+              {texts.fromTheHeelLineTo(
+                figureText(yarn.leg.longestRounds, lengths),
+                longest && figureText(longest, lengths),
+              )}
             </Line>
           )}
         </>
       )}
-      <Line title="Set aside for both heels" figure={yarn.heelReserve} onWorking={onWorking}>
-        {`tails included, enough 19 times in 20`}
+      <Line title={texts.setAsideForBothHeels} figure={yarn.heelReserve} onWorking={onWorking}>
+        {texts.tailsIncludedEnough19Times}
       </Line>
       <Box fontSize="sm" color="quiet" mt={2}>
-        {`${yarn.factor.value === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${valueText(yarn.factor.value, 'NUMBER', lengths)}.`} One stitch takes ${fixed(yarn.loopLength.value, 1)} mm of yarn.`}
+        {texts.oneStitchTakesMmOf(
+          yarn.factor.value,
+          valueText(yarn.factor.value, 'NUMBER', lengths),
+          fixed(yarn.loopLength.value, 1),
+        )}
       </Box>
     </Box>
   );

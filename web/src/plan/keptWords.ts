@@ -1,11 +1,12 @@
 import type { Lengths } from '../settings/settings';
 import { lengthText } from '../units/units';
 import type { Kept } from '../wire/types';
+import { texts } from './texts';
 
 const KEPT: Record<Kept['what'], string> = {
-  LEG: 'the leg as it is',
-  FOOT: 'the foot as it is',
-  TUBE: 'the tube as it is',
+  LEG: texts.theLegAsItIs,
+  FOOT: texts.theFootAsItIs,
+  TUBE: texts.theTubeAsItIs,
 };
 
 /** What a heel line that is put there does, and what stays as it is. */
@@ -14,9 +15,7 @@ export function keptWords(
   lengths: Lengths,
 ): string {
   const out = Math.abs(footOut.value);
-  const fit = fits
-    ? 'fits'
-    : `${lengthText(out, lengths)} too ${footOut.value > 0 ? 'long' : 'short'}`;
-  const leg = what === 'LEG' ? '' : `, leg and cuff ${legRounds} rounds`;
-  return `Put it there, ${KEPT[what]}: foot ${lengthText(sockFoot.value, lengths)} (${fit})${leg}`;
+  const fit = fits ? 'fits' : texts.too(lengthText(out, lengths), footOut.value);
+  const leg = what === 'LEG' ? '' : texts.legAndCuffRounds(legRounds);
+  return texts.putItThereFoot(KEPT[what], lengthText(sockFoot.value, lengths), fit, leg);
 }

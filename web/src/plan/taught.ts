@@ -2,6 +2,7 @@ import { withChoices, type ChoicePath, type Draft } from '../draft/draft';
 import { valueText } from '../units/units';
 import type { Lengths } from '../settings/settings';
 import type { Lesson } from '../wire/types';
+import { texts } from './texts';
 
 /** The draft with what the needles taught taken over. */
 export function withLesson(draft: Draft, { rounds, weighIns, changes }: Lesson): Draft {
@@ -28,9 +29,12 @@ export function withLesson(draft: Draft, { rounds, weighIns, changes }: Lesson):
 export function effectWords({ effect }: Lesson, lengths: Lengths): string {
   return effect
     .slice(0, 3)
-    .map(
-      ({ label, unit, before, after }) =>
-        `${label.toLowerCase()} ${valueText(after, unit, lengths)}, not ${valueText(before, unit, lengths)}`,
+    .map(({ label, unit, before, after }) =>
+      texts.not(
+        label.toLowerCase(),
+        valueText(after, unit, lengths),
+        valueText(before, unit, lengths),
+      ),
     )
     .join('; ');
 }

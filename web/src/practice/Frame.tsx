@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { Verdict } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 interface FrameProps {
   task: string;
@@ -43,21 +44,19 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
           >
             {verdict ? (
               <>
-                <strong>{verdict.right ? 'Right.' : 'Not quite.'}</strong> {verdict.words}
+                <strong>{verdict.right ? texts.right : texts.notQuite}</strong> {verdict.words}
               </>
             ) : (
               <Box as="span" color="quiet">
-                Pick one to see why.
+                {texts.pickOneToSeeWhy}
               </Box>
             )}
           </Box>
           <Flex align="center" gap={4} mt={2} color="quiet" fontSize="sm">
             <span data-testid="wrong">
-              {wrong === 0
-                ? 'No mistakes yet'
-                : `${wrong} ${wrong === 1 ? 'mistake' : 'mistakes'} so far`}
+              {wrong === 0 ? texts.noMistakesYet : texts.soFar(wrong)}
             </span>
-            <LinkButton onClick={onAnother}>New piece</LinkButton>
+            <LinkButton onClick={onAnother}>{texts.newPiece}</LinkButton>
           </Flex>
         </Box>
       </Flex>

@@ -7,6 +7,7 @@ import { useKeymap } from '../form/keymap';
 import { Line, Text } from '../tape/svg';
 import { Answer, Frame } from './Frame';
 import { useGuesses, usePiece } from './usePiece';
+import { texts } from './texts';
 
 const W = 44;
 const H = 30;
@@ -40,7 +41,7 @@ export function GraftTrainer() {
       <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>
         <Switch
           labelled
-          label="Stitches on each needle"
+          label={texts.stitchesOnEachNeedle}
           value={String(loops)}
           options={[
             ['4', '4', '4 loops'],
@@ -54,11 +55,11 @@ export function GraftTrainer() {
         />
         <Switch
           labelled
-          label="Set-up"
+          label={texts.setUp}
           value={setUp ? 'yes' : 'no'}
           options={[
-            ['yes', 'with', 'with a set-up'],
-            ['no', 'without', 'without a set-up'],
+            ['yes', 'with', texts.withASetUp],
+            ['no', 'without', texts.withoutASetUp],
           ]}
           onChange={(value) => {
             setSetUp(value === 'yes');
@@ -67,11 +68,11 @@ export function GraftTrainer() {
         />
         <Switch
           labelled
-          label="Yarn at the"
+          label={texts.yarnAtThe}
           value={yarnAt}
           options={[
-            ['BACK', 'back', 'the yarn at the back needle'],
-            ['FRONT', 'front', 'the yarn at the front needle'],
+            ['BACK', 'back', texts.theYarnAtTheBack],
+            ['FRONT', 'front', texts.theYarnAtTheFront],
           ]}
           onChange={(value) => {
             setYarnAt(value);
@@ -80,7 +81,7 @@ export function GraftTrainer() {
         />
       </Flex>
       <Frame
-        task={over ? 'The graft is closed.' : `Move ${done + 1} of ${moves}: which is it?`}
+        task={over ? texts.theGraftIsClosed : texts.moveOfWhichIsIt(done + 1, moves)}
         verdict={verdict}
         wrong={wrong}
         onAnother={again}
@@ -104,13 +105,18 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
   const x = (loop: number) => SIDE + (loops - 1 - loop) * W;
   const row = 3 * H;
   const words = (name: string, states: readonly string[]) =>
-    `${name} needle: ${states.filter((state) => state === 'OFF').length} stitches off, ${states.filter((state) => state === 'ENTERED').length} entered once, ${states.filter((state) => state === 'UNTOUCHED').length} untouched`;
+    texts.needleStitchesOffEnteredOnce(
+      name,
+      states.filter((state) => state === 'OFF').length,
+      states.filter((state) => state === 'ENTERED').length,
+      states.filter((state) => state === 'UNTOUCHED').length,
+    );
   return (
     <svg
       viewBox={`0 ${-0.3 * H} ${width} ${8.6 * H}`}
       style={{ width: '100%', maxHeight: '380px' }}
       role="img"
-      aria-label={`${words('Front', front)}. ${words('Back', back)}.`}
+      aria-label={`${words(texts.front, front)}. ${words(texts.back, back)}.`}
     >
       {back.map((state, i) => (
         <g key={i}>
@@ -147,8 +153,8 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
         </g>
       ))}
       {[
-        ['Back', row - 0.35 * H, back],
-        ['Front', row + 2.3 * H, front],
+        [texts.back, row - 0.35 * H, back],
+        [texts.front, row + 2.3 * H, front],
       ].map(([name, y, states]) => {
         const left = (states as string[]).filter((state) => state !== 'OFF').length;
         return (

@@ -6,6 +6,7 @@ import { useSettings } from '../settings/settings';
 import { Line } from '../tape/svg';
 import { Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
+import { texts } from './texts';
 
 const COLUMNS = 10;
 const W = 44;
@@ -68,7 +69,7 @@ export function PickUpTrainer() {
   };
   return (
     <Frame
-      task={over ? 'The whole line is on the needle.' : (piece.data?.words ?? '')}
+      task={over ? texts.theWholeLineIsOn : (piece.data?.words ?? '')}
       verdict={verdict}
       wrong={wrong}
       onAnother={() => {
@@ -80,7 +81,7 @@ export function PickUpTrainer() {
         piece.data && (
           <Box
             role="application"
-            aria-label="The fabric. Arrow keys go from leg to leg, Enter picks up."
+            aria-label={texts.theFabricArrowKeysGo}
             aria-describedby="leg-at"
             tabIndex={0}
             onKeyDown={move}
@@ -92,13 +93,14 @@ export function PickUpTrainer() {
       }
     >
       <Box id="leg-at" role="status" data-testid="leg-at">
-        {`${at.leftLeg ? 'Left' : 'Right'} leg of stitch ${at.column + 1}, row ${at.row + 1} from below.`}
+        {texts.legOfStitchRowFrom(at.leftLeg, at.column + 1, at.row + 1)}
       </Box>
       <Box mt={2} fontSize="sm" color="quiet">
-        Tap a leg of a stitch, or go there with the arrow keys and press Enter. The crossed row is
-        the heel line: it comes out.
+        {texts.tapALegOfA}
       </Box>
-      <Box mt={2} fontWeight="650">{`${done} of ${COLUMNS} are on the needle`}</Box>
+      <Box mt={2} fontWeight="650">
+        {texts.ofAreOnTheNeedle(done, COLUMNS)}
+      </Box>
     </Frame>
   );
 }

@@ -5,6 +5,8 @@ import { GraftTrainer } from './GraftTrainer';
 import { PickUpTrainer } from './PickUpTrainer';
 import { TurnTrainer } from './TurnTrainer';
 import { ReadingTrainer } from './ReadingTrainer';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const TRAINERS = {
   graft: GraftTrainer,
@@ -23,23 +25,23 @@ export function PracticePage() {
   const Trainer = TRAINERS[piece];
   return (
     <Box>
-      <title>Practice · Round Pocket</title>
+      <title>{texts.practiceRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={1}>
-        Practice
+        {shared.practice}
       </Box>
       <Box color="quiet" mb={2} maxW="44rem">
-        Practise on pretend fabric. Nothing here changes your socks.
+        {texts.practiseOnPretendFabricNothing}
       </Box>
       <Box mb={3}>
         <Switch
           labelled
-          label="What to practise"
+          label={texts.whatToPractise}
           value={piece}
           options={[
-            ['graft', 'Graft', 'graft'],
-            ['pick-up', 'Pick up', 'pick up'],
-            ['reading', 'Read decreases', 'read decreases'],
-            ['turn', 'Turn short rows', 'turn short rows'],
+            ['graft', texts.graft, 'graft'],
+            ['pick-up', shared.pickUp, shared.pickUp2],
+            ['reading', texts.readDecreases, texts.readDecreases2],
+            ['turn', texts.turnShortRows, texts.turnShortRows2],
           ]}
           onChange={(value) => setSearch({ piece: value })}
         />

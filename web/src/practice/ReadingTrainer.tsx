@@ -5,6 +5,7 @@ import { Stitch } from '../fabric/Stitch';
 import { Line, Rect } from '../tape/svg';
 import { Answer, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
+import { texts } from './texts';
 
 const W = 26;
 const H = 26;
@@ -40,10 +41,10 @@ export function ReadingTrainer() {
     <Frame
       task={
         told
-          ? 'That’s how it was knitted.'
+          ? texts.thatsHowItWasKnitted
           : found === undefined
-            ? 'The marker is lost. Which round was the last with decreases?'
-            : 'And what is the next round?'
+            ? texts.theMarkerIsLostWhich
+            : texts.andWhatIsTheNext
       }
       verdict={verdict}
       wrong={wrong}
@@ -58,7 +59,7 @@ export function ReadingTrainer() {
         piece.data && (
           <Box
             role="application"
-            aria-label="The fabric. Up and down go from round to round, Enter chooses."
+            aria-label={texts.theFabricUpAndDown}
             aria-describedby="row-at"
             tabIndex={0}
             onKeyDown={keys}
@@ -69,17 +70,15 @@ export function ReadingTrainer() {
       }
     >
       {piece.data && (
-        <p>
-          {`One side of a ${piece.data.school}: ${piece.data.how}. The needle is at the top, with ${rows.at(-1)?.stitches} stitches on this side.`}
-        </p>
+        <p>{texts.oneSideOfAThe(piece.data.school, piece.data.how, rows.at(-1)?.stitches)}</p>
       )}
       <Box id="row-at" role="status" mt={2} mb={2}>
-        {`Round ${rows.length - at} below the needle: ${rows[at]?.stitches ?? 0} stitches.`}
+        {texts.roundBelowTheNeedleStitches(rows.length - at, rows[at]?.stitches ?? 0)}
       </Box>
       {found !== undefined && !told && (
         <>
-          <Answer onPress={() => takeNext(false)}>A plain round</Answer>
-          <Answer onPress={() => takeNext(true)}>A round with decreases</Answer>
+          <Answer onPress={() => takeNext(false)}>{texts.aPlainRound}</Answer>
+          <Answer onPress={() => takeNext(true)}>{texts.aRoundWithDecreases}</Answer>
         </>
       )}
     </Frame>

@@ -6,6 +6,7 @@ import { Line, Path, Rect } from '../tape/svg';
 import type { TurnPiece } from '../wire/types';
 import { Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
+import { texts } from './texts';
 
 const W = 34;
 const H = 46;
@@ -44,11 +45,7 @@ export function TurnTrainer() {
   };
   return (
     <Frame
-      task={
-        piece.data
-          ? `This row is ${piece.data.knit ? 'knitted, from the right' : 'purled; seen from this side it runs from the left'}. The rows ${piece.data.back ? 'grow again' : 'still grow shorter'}. Which is its last stitch?`
-          : 'Short rows'
-      }
+      task={piece.data ? texts.thisRowIsTheRows(piece.data.knit, piece.data.back) : texts.shortRows}
       verdict={verdict}
       wrong={wrong}
       onAnother={another}
@@ -56,7 +53,7 @@ export function TurnTrainer() {
         piece.data && (
           <Box
             role="application"
-            aria-label="The needle. Left and right go from stitch to stitch, Enter chooses."
+            aria-label={texts.theNeedleLeftAndRight}
             aria-describedby="stitch-at"
             tabIndex={0}
             onKeyDown={keys}
@@ -73,34 +70,34 @@ export function TurnTrainer() {
     >
       <Switch
         labelled
-        label="Turned with a"
+        label={texts.turnedWithA}
         value={turning}
         options={[
-          ['WRAP', 'Wrap', 'wrap'],
-          ['DOUBLED', 'Doubled stitch', 'doubled stitch'],
-          ['SHADOW', 'Shadow', 'shadow'],
+          ['WRAP', texts.wrap, 'wrap'],
+          ['DOUBLED', texts.doubledStitch, texts.doubledStitch2],
+          ['SHADOW', texts.shadow, 'shadow'],
         ]}
         onChange={(next) => {
           setTurning(next as Turning);
           reset();
         }}
       />
-      {piece.data && <Box mt={3}>{`In short: ${piece.data.how}.`}</Box>}
+      {piece.data && <Box mt={3}>{texts.inShort(piece.data.how)}</Box>}
       {piece.data && (
-        <Flex gap={2} mt={3} role="group" aria-label="Choose a stitch">
-          <Choice onClick={() => step(1)} aria-label="One stitch to the left">
+        <Flex gap={2} mt={3} role="group" aria-label={texts.chooseAStitch}>
+          <Choice onClick={() => step(1)} aria-label={texts.oneStitchToTheLeft}>
             ←
           </Choice>
           <Choice flex="1" fontWeight="600" onClick={() => take(at)}>
-            This is the last stitch
+            {texts.thisIsTheLastStitch}
           </Choice>
-          <Choice onClick={() => step(-1)} aria-label="One stitch to the right">
+          <Choice onClick={() => step(-1)} aria-label={texts.oneStitchToTheRight}>
             →
           </Choice>
         </Flex>
       )}
       <Box id="stitch-at" role="status" mt={2}>
-        {`Stitch ${at + 1} from the right${words(turned[at] ?? 0, turning)}.`}
+        {texts.stitchFromTheRight(at + 1, words(turned[at] ?? 0, turning))}
       </Box>
     </Frame>
   );
@@ -110,8 +107,8 @@ function words(times: number, turning: Turning): string {
   if (times === 0) {
     return '';
   }
-  const what = { WRAP: 'wrapped', DOUBLED: 'doubled', SHADOW: 'with a shadow' }[turning];
-  return `, ${what}${times > 1 ? ' twice' : ''}`;
+  const what = { WRAP: 'wrapped', DOUBLED: 'doubled', SHADOW: texts.withAShadow }[turning];
+  return `, ${what}${times > 1 ? texts.twice : ''}`;
 }
 
 interface NeedleProps {

@@ -6,6 +6,7 @@ import { NumberField, type NumberKind } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { TryList } from './TryList';
 import { Why, Word } from './Word';
+import { texts } from './texts';
 
 /** The choices that are numbers. */
 type NumberChoice = {
@@ -65,7 +66,7 @@ export function ChoiceWord(props: ChoiceWordProps) {
         placeholder={tryTitle(usual)
           .replace(/[^\d./ ,]/g, '')
           .trim()}
-        usual={whose === 'ADVISED' ? `${tryTitle(usual)}, for this foot` : tryTitle(usual)}
+        usual={whose === 'ADVISED' ? texts.forThisFoot(tryTitle(usual)) : tryTitle(usual)}
         autoFocus
         mayBeEmpty
         problem={problem}

@@ -8,6 +8,7 @@ import { LabelFields } from './LabelFields';
 import type { WordsProps } from './props';
 import { Why, Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
+import { texts } from './texts';
 
 type Sections = NonNullable<Spec['contrastSections']>;
 
@@ -38,8 +39,8 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
   return (
     <Word
       id="contrast"
-      title="A second yarn"
-      text={named.length > 0 ? `${list(named)} in a second yarn` : 'one yarn throughout'}
+      title={texts.aSecondYarn}
+      text={named.length > 0 ? texts.inASecondYarn(list(named)) : texts.oneYarnThroughout}
       state={contrast ? 'own' : 'usual'}
       problem={problems.find(({ field }) => field.startsWith('contrast'))?.message}
     >
@@ -77,20 +78,17 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
           </Box>
           <LabelFields yarn={contrast} at="contrast" change={change} problemAt={problemAt} />
           <SmallButton mt={3} onClick={() => set([], undefined)}>
-            Back to the usual: one yarn
+            {texts.backToTheUsualOne}
           </SmallButton>
         </>
       )}
-      <Why>
-        Toes and heels wear first: a stronger yarn lasts there, and a heel of its own colour is
-        easily replaced. A 20 g cake covers cuffs, heels and toes of a pair.
-      </Why>
+      <Why>{texts.toesAndHeelsWearFirst}</Why>
     </Word>
   );
 }
 
 function list(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  return words.length < 2 ? words.join('') : texts.and(words.slice(0, -1).join(', '), words.at(-1));
 }
 
 /** A yarn of the shelf with its colour, for the drawings. */

@@ -8,6 +8,7 @@ import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { useTitles } from '../api/titles';
 import { Why, Word } from './Word';
+import { texts } from './texts';
 
 /** A needle's size as the almanac writes it: 2 mm are 2.0. */
 function pointed(mm: number | undefined): string {
@@ -35,20 +36,20 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
   const us = almanac.data?.find(
     ({ id }) => id === `swatch.needle.${pointed(fabric.needleMm)}`,
   )?.text;
-  const needleName = us && (needles === 'US' ? us : `${us} in the United States`);
+  const needleName = us && (needles === 'US' ? us : texts.inTheUnitedStates(us));
   return (
     <Word
       id="fabric"
-      title="Swatch details"
+      title={texts.swatchDetails}
       text={titles('FabricState', fabric.state ?? 'WASHED')}
       state={swatch.fabric ? 'own' : 'usual'}
       problem={problems.find(({ field }) => field.startsWith('swatch.fabric'))?.message}
     >
       <Select
-        label="How it was treated"
+        label={texts.howItWasTreated}
         value={fabric.state ?? ''}
         schools="FabricState"
-        none="washed, as usual"
+        none={texts.washedAsUsual}
         onChange={(state) => set({ state: (state || undefined) as Fabric['state'] })}
       />
       <Box as="label" display="flex" alignItems="center" gap={2} mt={3} minH="44px">
@@ -57,12 +58,12 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
           checked={fabric.inTheRound ?? true}
           onChange={(event) => set({ inTheRound: event.target.checked ? undefined : false })}
         />
-        worked in the round
+        {texts.workedInTheRound}
       </Box>
       <NumberField
-        label="Needle"
+        label={texts.needle}
         kind="number"
-        unit="mm"
+        unit={texts.mm}
         lengths={lengths}
         mayBeEmpty
         value={fabric.needleMm}
@@ -77,9 +78,9 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
       <Box mt={2}>
         <NumberField
           key={lengths}
-          label={`Target gauge per ${gaugeSpanText(lengths)}`}
+          label={texts.targetGaugePer(gaugeSpanText(lengths))}
           kind="number"
-          unit="stitches"
+          unit={texts.stitches}
           lengths={lengths}
           mayBeEmpty
           value={
@@ -96,14 +97,10 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
       {gaugeAdvice && (
         <Box mt={2} fontSize="sm">
           {gaugeAdvice.verdict.title}
-          {next &&
-            `; next is ${needles === 'US' ? `US ${next.us}, ${next.mm} mm` : `${next.mm} mm, US ${next.us}`}`}
+          {next && texts.nextIs(needles === 'US', next.us, next.mm)}
         </Box>
       )}
-      <Why>
-        If the stitches are right and only the rounds are off, keep your needle: the rounds are
-        recomputed.
-      </Why>
+      <Why>{texts.ifTheStitchesAreRight}</Why>
     </Word>
   );
 }

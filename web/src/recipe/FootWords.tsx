@@ -8,6 +8,8 @@ import { MoreMeasures } from './MoreMeasures';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { Why, Word } from './Word';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Whose feet, and their measures. */
 export function FootWords(words: WordsProps) {
@@ -17,8 +19,8 @@ export function FootWords(words: WordsProps) {
     <>
       <Word
         id="foot"
-        title="Whose feet"
-        text={whose ? `${whose}’s feet` : 'these feet'}
+        title={shared.whoseFeet}
+        text={whose ? texts.sFeet(whose) : texts.theseFeet}
         state={whose ? 'own' : 'usual'}
       >
         <ShelfOfFeet draft={draft} onChange={onChange} />
@@ -28,20 +30,21 @@ export function FootWords(words: WordsProps) {
         {...words}
         id="foot-length"
         measure="lengthMm"
-        title="Foot length"
-        label="Longest toe to heel"
-        why="Barefoot and standing, weight on it: trace it with an upright pencil and measure the outline."
+        title={shared.footLength}
+        label={shared.longestToeToHeel}
+        why={texts.barefootAndStandingWeightOn}
       />{' '}
-      long,{' '}
+      {texts.long2}{' '}
       <MeasureWord
         {...words}
         id="foot-girth"
         measure="ballGirthMm"
-        title="Around the ball of the foot"
-        label="Around the ball"
-        why="The tape around the widest part, behind the toes, snug but not tight."
+        title={shared.aroundTheBallOfThe}
+        label={shared.aroundTheBall}
+        why={texts.theTapeAroundTheWidest}
       />{' '}
-      around the ball, <MoreMeasures {...words} />)
+      {texts.aroundTheBall}
+      <MoreMeasures {...words} />)
     </>
   );
 }
@@ -71,7 +74,7 @@ function MeasureWord(props: MeasureWordProps) {
     <Word
       id={id}
       title={title}
-      text={mm === undefined ? `about ${figureText(guessed, lengths)}` : lengthText(mm, lengths)}
+      text={mm === undefined ? texts.about2(figureText(guessed, lengths)) : lengthText(mm, lengths)}
       state={mm === undefined ? 'usual' : 'own'}
       problem={problem}
     >
@@ -95,7 +98,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
   const feet = useFeet();
   const { lengths } = useSettings();
   if (!feet.data?.length) {
-    return <Box>No feet saved yet. These are saved when the pair gets its name.</Box>;
+    return <Box>{texts.noFeetSavedYetThese}</Box>;
   }
   return (
     <Box maxH="18rem" overflowY="auto">
@@ -106,7 +109,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
           title={name}
           note={
             id === draft.foot?.id && !sameFeet(draft.spec, { foot, otherFoot })
-              ? `the shelf now says ${footNote(foot, lengths)}; tap to use that`
+              ? texts.theShelfNowSaysTap(footNote(foot, lengths))
               : footNote(foot, lengths)
           }
           onChoose={() =>
@@ -119,9 +122,7 @@ function ShelfOfFeet({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>
           }
         />
       ))}
-      <Why>
-        The measures are copied into this pair; changing them here leaves the shelf as it is.
-      </Why>
+      <Why>{texts.theMeasuresAreCopiedInto}</Why>
     </Box>
   );
 }
@@ -135,8 +136,10 @@ function sameFeet(mine: Pick<Spec, 'foot' | 'otherFoot'>, shelf: typeof mine): b
 
 function footNote(foot: Foot, lengths: Lengths): string {
   const long =
-    foot.lengthMm === undefined ? 'shoe size only' : `${lengthText(foot.lengthMm, lengths)} long`;
+    foot.lengthMm === undefined
+      ? texts.shoeSizeOnly
+      : texts.long(lengthText(foot.lengthMm, lengths));
   return foot.ballGirthMm === undefined
     ? long
-    : `${long}, ${lengthText(foot.ballGirthMm, lengths)} around`;
+    : texts.around2(long, lengthText(foot.ballGirthMm, lengths));
 }

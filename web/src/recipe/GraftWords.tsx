@@ -2,6 +2,7 @@ import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
 import { Why } from './Word';
 import { YesNoWord } from './YesNoWord';
+import { texts } from './texts';
 
 /** How the grafts begin; nothing where nothing is grafted. */
 export function GraftWords(words: WordsProps) {
@@ -11,10 +12,11 @@ export function GraftWords(words: WordsProps) {
   }
   return (
     <>
-      Graft in Kitchener stitch{' '}
-      <YesNoWord {...words} id="graft-set-up" choice="finish.graftSetUp" />, the working yarn{' '}
+      {texts.graftInKitchenerStitch}{' '}
+      <YesNoWord {...words} id="graft-set-up" choice="finish.graftSetUp" />
+      {texts.theWorkingYarn}{' '}
       <OptionWord {...words} id="graft-yarn" choice="finish.yarnAt" after=".">
-        <Why>{`This graft has ${graft.moves.value} moves.`}</Why>
+        <Why>{texts.thisGraftHasMoves(graft.moves.value)}</Why>
       </OptionWord>
     </>
   );

@@ -2,6 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Yarn } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { NumberField } from '../form/NumberField';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface LabelFieldsProps {
   yarn: Yarn;
@@ -18,7 +20,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
     <>
       <Flex gap={3}>
         <NumberField
-          label="Label says"
+          label={shared.labelSays}
           kind="number"
           unit="m"
           lengths={lengths}
@@ -27,7 +29,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
           onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
         />
         <NumberField
-          label="in"
+          label={texts.in}
           kind="number"
           unit="g"
           lengths={lengths}
@@ -40,7 +42,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
         <Box flex="1">
           <NumberField
             mayBeEmpty
-            label="Weight you have, if weighed"
+            label={texts.weightYouHaveIfWeighed}
             kind="number"
             unit="g"
             lengths={lengths}
@@ -52,7 +54,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
         <Box flex="1">
           <NumberField
             mayBeEmpty
-            label="Nylon (or similar)"
+            label={shared.nylonOrSimilar}
             kind="percent"
             unit="%"
             lengths={lengths}

@@ -11,6 +11,7 @@ import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { Why, Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
+import { texts } from './texts';
 
 /** What else is known of the feet: heel, leg, toes, shoe size, and the other foot. */
 export function MoreMeasures(words: WordsProps) {
@@ -28,13 +29,13 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
   const { foot } = draft.spec;
   const set = (change: Partial<Foot>) =>
     onChange({ ...draft, spec: { ...draft.spec, foot: { ...foot, ...change } } });
-  const about = plan.basis.foot.diagonalEstimated ? 'about ' : '';
+  const about = plan.basis.foot.diagonalEstimated ? texts.about : '';
   const known = [foot.heelDiagonalMm, foot.legGirthMm, foot.toeForm, foot.shoe, foot.tracing];
   return (
     <Word
       id="foot-more"
-      title="Heel, leg, toes and shoe"
-      text={`${about}${figureText(plan.basis.foot.heelDiagonal, lengths)} over the heel`}
+      title={texts.heelLegToesAndShoe}
+      text={texts.overTheHeel(about, figureText(plan.basis.foot.heelDiagonal, lengths))}
       state={known.some((each) => each !== undefined) ? 'own' : 'usual'}
       problem={
         problems.find(({ field }) =>
@@ -43,7 +44,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       }
     >
       <NumberField
-        label="Under the heel, over the front of the ankle"
+        label={texts.underTheHeelOverThe}
         kind="length"
         lengths={lengths}
         mayBeEmpty
@@ -53,7 +54,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       />
       <Box mt={2}>
         <NumberField
-          label="Around the leg, at the cuff’s top edge"
+          label={texts.aroundTheLegAtThe}
           kind="length"
           lengths={lengths}
           mayBeEmpty
@@ -68,11 +69,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
         change={(tracing) => set({ tracing })}
         problemAt={(field) => problemAt(`foot.${field}`)}
       />
-      <Why>
-        Without a heel measure, 1.36 times the ball is used, which is only an estimate. A shoe size
-        is used for placing by shoe size, and stands in for a length nobody measured. An unmeasured
-        leg is taken to be as wide as the ball.
-      </Why>
+      <Why>{texts.withoutAHeelMeasure1}</Why>
     </Word>
   );
 }
@@ -88,13 +85,13 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
   return (
     <Word
       id="other-foot"
-      title="The other foot"
-      text={otherFoot ? `the other ${footWords(otherFoot, lengths)}` : 'both feet alike'}
+      title={texts.theOtherFoot}
+      text={otherFoot ? texts.theOther(footWords(otherFoot, lengths)) : texts.bothFeetAlike}
       state={otherFoot ? 'own' : 'usual'}
       problem={problems.find(({ field }) => /^(otherFoot|planOn)/.test(field))?.message}
     >
       <NumberField
-        label="Length of the other foot"
+        label={texts.lengthOfTheOtherFoot}
         kind="length"
         lengths={lengths}
         mayBeEmpty
@@ -110,7 +107,7 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
         <>
           <Box mt={2}>
             <NumberField
-              label="Around its ball"
+              label={texts.aroundItsBall}
               kind="length"
               lengths={lengths}
               value={otherFoot.ballGirthMm}
@@ -120,14 +117,14 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
             />
           </Box>
           <Select
-            label="The pair is planned on"
+            label={texts.thePairIsPlannedOn}
             value={planOn ?? ''}
             schools="PlanOn"
-            none="the longer and the wider, as usual"
+            none={texts.theLongerAndTheWider}
             onChange={(on) => spec({ planOn: (on || undefined) as Spec['planOn'] })}
           />
           <SmallButton mt={2} onClick={() => spec({ otherFoot: undefined, planOn: undefined })}>
-            Both feet alike
+            {texts.bothFeetAlike2}
           </SmallButton>
         </>
       )}
@@ -146,17 +143,14 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
             ))}
         </Box>
       )}
-      <Why>
-        One person’s feet may differ. A pair is planned on the longer and the wider one unless you
-        say otherwise.
-      </Why>
+      <Why>{texts.onePersonsFeetMayDiffer}</Why>
     </Word>
   );
 }
 
 function footWords(foot: Foot, lengths: Lengths): string {
-  const long = foot.lengthMm === undefined ? [] : [`${lengthText(foot.lengthMm, lengths)} long`];
+  const long = foot.lengthMm === undefined ? [] : [texts.long(lengthText(foot.lengthMm, lengths))];
   const round =
-    foot.ballGirthMm === undefined ? [] : [`${lengthText(foot.ballGirthMm, lengths)} around`];
-  return [...long, ...round].join(' and ') || 'shoe size only';
+    foot.ballGirthMm === undefined ? [] : [texts.around(lengthText(foot.ballGirthMm, lengths))];
+  return [...long, ...round].join(' and ') || texts.shoeSizeOnly;
 }

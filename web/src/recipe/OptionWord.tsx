@@ -4,6 +4,7 @@ import type { WordsProps } from './props';
 import { TryList, type Trial } from './TryList';
 import { Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
+import { texts } from './texts';
 
 interface OptionWordProps extends WordsProps {
   id: string;
@@ -32,7 +33,7 @@ export function OptionWord(props: OptionWordProps) {
     title: name,
     chosen: key === (value ?? taken),
     notNow,
-    why: [sentence(description), goodFor && `Good for: ${goodFor}.`].filter(Boolean).join(' '),
+    why: [sentence(description), goodFor && texts.goodFor(goodFor)].filter(Boolean).join(' '),
     draft: withChoices(draft, { [choice]: key, ...along?.(key) }),
   }));
   return (
@@ -51,7 +52,7 @@ export function OptionWord(props: OptionWordProps) {
           mt={2}
           onClick={() => onChange(withChoices(draft, { [choice]: undefined, ...along?.('') }))}
         >
-          Back to the usual
+          {texts.backToTheUsual}
         </SmallButton>
       )}
     </Word>

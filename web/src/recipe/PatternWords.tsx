@@ -9,6 +9,8 @@ import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
 import { Why, Word } from './Word';
 import { YesNoWord } from './YesNoWord';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A repeat of one's own, to begin with. */
 const FIRST = 4;
@@ -58,9 +60,9 @@ export function PatternWords(words: WordsProps) {
                 id="pattern-edge"
                 choice="pattern.edge"
                 kind="whole"
-                unit="sts"
-                text={(sts) => `${sts || 'no'} edge ${sts === 1 ? 'stitch' : 'stitches'}`}
-                tryTitle={(sts) => `${sts} at either edge`}
+                unit={shared.sts}
+                text={(sts) => texts.edge(sts || 'no', sts)}
+                tryTitle={(sts) => texts.atEitherEdge(sts)}
               />
             </>
           )}
@@ -70,10 +72,8 @@ export function PatternWords(words: WordsProps) {
             id="pattern-pause"
             choice="pattern.pause"
             kind="whole"
-            unit="rounds"
-            text={(rounds) =>
-              `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'} from the heel line`
-            }
+            unit={shared.rounds2}
+            text={(rounds) => texts.plainFromTheHeelLine(rounds)}
           />
           {pattern.up && pattern.made.height.value > 1 && (
             <>
@@ -104,23 +104,23 @@ function OwnRepeat(words: WordsProps) {
     <>
       {!written && (
         <>
-          {' of '}
+          {texts.of}
           <ChoiceWord
             {...words}
             id="pattern-width"
             choice="pattern.width"
             kind="whole"
-            unit="sts"
-            text={(sts) => `${sts} sts`}
+            unit={shared.sts}
+            text={(sts) => texts.sts(sts)}
           />
-          {' and '}
+          {texts.and2}
           <ChoiceWord
             {...words}
             id="pattern-height"
             choice="pattern.height"
             kind="whole"
-            unit="rounds"
-            text={(rounds) => `${rounds} rounds`}
+            unit={shared.rounds2}
+            text={(rounds) => texts.rounds4(rounds)}
           />
         </>
       )}
@@ -139,24 +139,24 @@ function Rows({ draft, plan, onChange, problemAt }: WordsProps) {
   const rows = made?.chart?.rows ?? [];
   const problem = problemAt('choices.pattern.rows');
   const [rested, leave] = useRested(text);
-  const size = made ? `${made.width.value} sts × ${made.height.value} rounds` : '';
+  const size = made ? texts.stsRounds(made.width.value, made.height.value) : '';
   return (
     <Word
       id="pattern-rows"
-      title="The repeat, round by round"
-      text={rows.length > 0 ? `${size}, written out` : 'not written out'}
+      title={texts.theRepeatRoundByRound}
+      text={rows.length > 0 ? texts.writtenOut(size) : texts.notWrittenOut}
       state={text ? 'own' : 'usual'}
       problem={problem}
     >
       <Field.Root invalid={rested && problem !== undefined}>
-        <Field.Label fontWeight="600">One round a line, the first round first</Field.Label>
+        <Field.Label fontWeight="600">{texts.oneRoundALineThe}</Field.Label>
         <Textarea
           rows={6}
           maxLength={12000}
           bg="sheet"
           borderColor="quiet"
           spellCheck={false}
-          placeholder={'k1, yo, ssk, k1\nk4'}
+          placeholder={texts.patternExample}
           value={text}
           onBlur={leave}
           onChange={(event) => {
@@ -180,10 +180,10 @@ function Rows({ draft, plan, onChange, problemAt }: WordsProps) {
       )}
       <Why>
         {[
-          pattern?.around && `${decimal(pattern.around.value, 1)} repeats around the leg.`,
-          pattern?.across && `${decimal(pattern.across.value, 1)} across the instep.`,
-          pattern?.up && `${decimal(pattern.up.value, 1)} up the leg.`,
-          'k knit, p purl, yo yarn over, ssk and k2tog decreases, p2tog, sk2p (3 into 1), sl slip, k1tbl through the back; (k1, p1) x 3 for three times.',
+          pattern?.around && texts.repeatsAroundTheLeg(decimal(pattern.around.value, 1)),
+          pattern?.across && texts.acrossTheInstep(decimal(pattern.across.value, 1)),
+          pattern?.up && texts.upTheLeg(decimal(pattern.up.value, 1)),
+          texts.kKnitPPurlYo,
         ]
           .filter(Boolean)
           .join(' ')}

@@ -6,6 +6,8 @@ import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { LinkButton } from '../form/LinkButton';
 import { SmallButton } from '../form/SmallButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface PhasesEditorProps extends WordsProps {
   name: 'heel' | 'toe';
@@ -22,14 +24,14 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
   const problem = (i: number, field: string) => problemAt(`choices.${name}.phases[${i}].${field}`);
   return (
     <Box mt={3}>
-      <Box fontWeight="600">Your phases, one after the other</Box>
+      <Box fontWeight="600">{texts.yourPhasesOneAfterThe}</Box>
       {phases.map((phase, i) => (
         <Flex key={`${i} of ${phases.length}`} gap={2} mt={2} align="flex-start" wrap="wrap">
           <Box flex="1 1 6rem">
             <NumberField
-              label="Decrease every"
+              label={texts.decreaseEvery}
               kind="whole"
-              unit="rounds"
+              unit={shared.rounds2}
               lengths={lengths}
               value={phase.every}
               problem={problem(i, 'every')}
@@ -38,7 +40,7 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
           </Box>
           <Box flex="1 1 6rem">
             <NumberField
-              label={phase.times === undefined ? 'down to' : 'in all'}
+              label={phase.times === undefined ? texts.downTo : texts.inAll}
               kind="whole"
               unit={phase.times === undefined ? 'a side' : 'times'}
               lengths={lengths}
@@ -66,7 +68,7 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
                 )
               }
             >
-              {phase.times === undefined ? 'say how often instead' : 'say how far instead'}
+              {phase.times === undefined ? texts.sayHowOftenInstead : texts.sayHowFarInstead}
             </LinkButton>
             {phases.length > 1 && (
               <LinkButton
@@ -74,7 +76,7 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
                 fontSize="sm"
                 onClick={() => set(phases.filter((_, at) => at !== i))}
               >
-                leave this phase out
+                {texts.leaveThisPhaseOut}
               </LinkButton>
             )}
           </Flex>
@@ -85,14 +87,14 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
           disabled={phases.length >= 8}
           onClick={() => set([...phases, { every: 1, until: 8 }])}
         >
-          Another phase
+          {texts.anotherPhase}
         </SmallButton>
         <LinkButton
           aria-pressed={keep}
           fontSize="sm"
           onClick={() => onChange(withChoices(draft, { [`${name}.plainBeforeClose`]: !keep }))}
         >
-          {keep ? 'a plain round before the close: yes' : 'a plain round before the close: no'}
+          {keep ? texts.aPlainRoundBeforeThe : texts.aPlainRoundBeforeTheClose}
         </LinkButton>
       </Flex>
     </Box>

@@ -6,16 +6,18 @@ import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
 import { movedWords, placeWords, taken } from './heelLine';
 import type { WordsProps } from './props';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type From = 'TOE_TIP' | 'END_OF_TOE' | 'START_OF_LEG' | 'CUFF_EDGE';
 
 const AT_THE_TOE: readonly (readonly [From, string, string])[] = [
-  ['TOE_TIP', 'the toe tip', 'from the tip of the toe'],
-  ['END_OF_TOE', 'where the toe ends', 'from where the toe ends'],
+  ['TOE_TIP', texts.theToeTip, texts.fromTheTipOfThe],
+  ['END_OF_TOE', texts.whereTheToeEnds, texts.fromWhereTheToeEnds],
 ];
 const AT_THE_CUFF: readonly (readonly [From, string, string])[] = [
-  ['START_OF_LEG', 'where the leg starts', 'from where the leg starts, below the cuff'],
-  ['CUFF_EDGE', 'the cuff edge', 'from the edge of the cuff'],
+  ['START_OF_LEG', texts.whereTheLegStarts, texts.fromWhereTheLegStarts],
+  ['CUFF_EDGE', texts.theCuffEdge, texts.fromTheEdgeOfThe],
 ];
 
 /** A placing of the knitter's own: what she measured or marked, and from where. */
@@ -25,7 +27,7 @@ export function PlacingFields(words: WordsProps) {
     case 'OWN_DISTANCE':
       return (
         <Box mt={3}>
-          <Length {...words} label="From there to the heel line" choice="placing.distanceMm" />
+          <Length {...words} label={texts.fromThereToTheHeel} choice="placing.distanceMm" />
           <FromSwitch {...words} places={AT_THE_TOE} usual="TOE_TIP" />
         </Box>
       );
@@ -49,13 +51,13 @@ function AtColour({ plan, draft, onChange }: WordsProps) {
   return (
     <Box mt={3}>
       <PlainSelect
-        label="The heel line is"
+        label={texts.theHeelLineIs}
         value={String(here)}
         options={[
-          ...(here < 0 ? [{ value: '-1', text: 'inside a band, as it is now' }] : []),
+          ...(here < 0 ? [{ value: '-1', text: texts.insideABandAsIt }] : []),
           ...offered.map((one, i) => ({
             value: String(i),
-            text: `${placeWords(stripes, one)}, ${one.moved === 0 ? 'as it is now' : movedWords(one)}`,
+            text: `${placeWords(stripes, one)}, ${one.moved === 0 ? texts.asItIsNow : movedWords(one)}`,
           })),
         ]}
         onChange={(chosen) => {
@@ -85,11 +87,11 @@ function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
     <Box mt={3}>
       <Switch
         labelled
-        label="Marked"
+        label={texts.marked}
         value={byTape ? 'tape' : 'rounds'}
         options={[
-          ['rounds', 'in rounds', 'the mark in rounds'],
-          ['tape', 'by the tape', 'the mark by the tape'],
+          ['rounds', texts.inRounds, texts.theMarkInRounds],
+          ['tape', texts.byTheTape, texts.theMarkByTheTape],
         ]}
         onChange={(value) =>
           change(
@@ -103,12 +105,12 @@ function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
         }
       />
       {byTape ? (
-        <Length {...words} label="The tape reads at the mark" choice="placing.markedMm" />
+        <Length {...words} label={texts.theTapeReadsAtThe} choice="placing.markedMm" />
       ) : (
         <NumberField
-          label="The mark is after"
+          label={texts.theMarkIsAfter}
           kind="whole"
-          unit="rounds"
+          unit={shared.rounds2}
           lengths={lengths}
           value={choiceOf(draft, 'placing.markedRound')}
           problem={problemAt('choices.placing.markedRound')}
@@ -148,7 +150,7 @@ function FromSwitch(
   return (
     <Switch
       labelled
-      label="Counted from"
+      label={texts.countedFrom}
       value={choiceOf(draft, 'placing.from') ?? usual}
       options={places}
       onChange={(from) => onChange(withChoices(draft, { 'placing.from': from }))}

@@ -5,6 +5,8 @@ import { figureText, gaugeSpanMm, plusMinusText } from '../units/units';
 import { NumberField } from '../form/NumberField';
 import { Why } from './Word';
 import { SmallButton } from '../form/SmallButton';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface ReadingsPanelProps {
   what: 'stitches' | 'rounds';
@@ -26,7 +28,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
         <Flex key={`${i} of ${readings.length}`} gap={2} mb={3} align="flex-start">
           <Box flex="1" minW={0}>
             <NumberField
-              label={readings.length === 1 ? 'Counted' : `Counted, ${i + 1}.`}
+              label={readings.length === 1 ? texts.counted : texts.counted2(i + 1)}
               kind="number"
               unit=""
               lengths={lengths}
@@ -38,7 +40,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           </Box>
           <Box flex="1" minW={0}>
             <NumberField
-              label="over"
+              label={shared.over}
               kind="length"
               lengths={lengths}
               value={reading.spanMm}
@@ -48,7 +50,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           </Box>
           {readings.length > 1 && (
             <Button
-              aria-label={`Remove count ${i + 1}`}
+              aria-label={texts.removeCount(i + 1)}
               variant="ghost"
               color="ink"
               minH="44px"
@@ -56,7 +58,7 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
               px={2}
               onClick={() => onChange(readings.filter((_, other) => other !== i))}
             >
-              strike
+              {texts.strike}
             </Button>
           )}
         </Flex>
@@ -67,12 +69,16 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
           onChange([...readings, readings.at(-1) ?? { count: 30, spanMm: gaugeSpanMm(lengths) }])
         }
       >
-        Add another count
+        {texts.addAnotherCount}
       </SmallButton>
       <Why>
-        {`Gauge: ${figureText(gauge, lengths)}, ${plusMinusText(gauge.plusMinus, gauge.unit, lengths)}. `}
-        Count half {what} too. Longer spans and more counts are more reliable. Count on washed
-        fabric, worked in the round.
+        {texts.gauge(
+          figureText(gauge, lengths),
+          plusMinusText(gauge.plusMinus, gauge.unit, lengths),
+        )}
+        {texts.countHalf}
+        {what}
+        {texts.tooLongerSpansAndMore}
       </Why>
     </Box>
   );

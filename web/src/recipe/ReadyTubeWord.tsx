@@ -9,6 +9,8 @@ import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { TryList } from './TryList';
 import { Word } from './Word';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type ReadyTube = NonNullable<ChoiceValue<'tube.readyTube'>>;
 
@@ -25,7 +27,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
   const at = (field: string) => problemAt(`choices.tube.readyTube.${field}`);
   const size =
     tube.rounds !== undefined
-      ? `${tube.rounds} rounds`
+      ? texts.rounds4(tube.rounds)
       : tube.lengthMm !== undefined
         ? lengthText(tube.lengthMm, lengths)
         : valueText(tube.massG ?? 0, 'GRAMS', lengths);
@@ -36,19 +38,19 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
   return (
     <Word
       id="ready-tube"
-      title="The ready tube"
+      title={texts.theReadyTube}
       text={
         tube.cut === 'PIECES'
-          ? `two pieces of ${tube.stitches} stitches and ${size} each`
-          : `${tube.stitches} stitches and ${size}`
+          ? texts.twoPiecesOfStitchesAnd(tube.stitches, size)
+          : texts.stitchesAnd(tube.stitches, size)
       }
       state="own"
       problem={problems.find(({ field }) => field.startsWith('choices.tube.readyTube'))?.message}
     >
       <NumberField
-        label="Stitches around the tube"
+        label={texts.stitchesAroundTheTube}
         kind="whole"
-        unit="stitches"
+        unit={texts.stitches}
         lengths={lengths}
         value={tube.stitches}
         problem={at('stitches')}
@@ -56,9 +58,9 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       />
       <Box mt={2}>
         <NumberField
-          label="Rounds, where they were counted"
+          label={texts.roundsWhereTheyWereCounted}
           kind="whole"
-          unit="rounds"
+          unit={shared.rounds2}
           lengths={lengths}
           mayBeEmpty={tube.rounds === undefined}
           value={tube.rounds}
@@ -68,7 +70,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       </Box>
       <Box mt={2}>
         <NumberField
-          label="or its length"
+          label={texts.orItsLength}
           kind="length"
           lengths={lengths}
           mayBeEmpty={tube.lengthMm === undefined}
@@ -79,7 +81,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       </Box>
       <Box mt={2}>
         <NumberField
-          label="or what it weighs"
+          label={texts.orWhatItWeighs}
           kind="number"
           unit="g"
           lengths={lengths}
@@ -91,16 +93,16 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       </Box>
       <Switch
         labelled
-        label="Yarn for heels, toes and cuffs"
+        label={texts.yarnForHeelsToesAnd}
         value={tube.ravel ? 'tube' : 'cake'}
         options={[
-          ['cake', 'from a cake', 'the yarn comes from a cake'],
-          ['tube', 'unravelled from the tube', 'the yarn is unravelled from the tube'],
+          ['cake', texts.fromACake, texts.theYarnComesFromA],
+          ['tube', texts.unravelledFromTheTube, texts.theYarnIsUnravelledFrom],
         ]}
         onChange={(value) => set({ ravel: value === 'tube' ? true : undefined })}
       />
       <Box mt={3} mb={1} fontWeight="600">
-        Cut for the pair
+        {texts.cutForThePair}
       </Box>
       <TryList
         draft={draft}
@@ -129,15 +131,18 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
 function cutWords(cut: NonNullable<Plan['tube']['cut']>, lengths: Lengths): string {
   const { pieceRounds, pieceLength, remnantRounds, remnantLength, ravelled, cuts } = cut;
   return [
-    `Each piece has ${figureText(pieceRounds, lengths)}, ${figureText(pieceLength, lengths)}.`,
+    texts.eachPieceHas(figureText(pieceRounds, lengths), figureText(pieceLength, lengths)),
     ravelled &&
       ravelled.value > 0 &&
-      `${figureText(ravelled, lengths)} are unravelled for heels, toes and cuffs.`,
+      texts.areUnravelledForHeelsToes(figureText(ravelled, lengths)),
     cuts > 0 &&
-      `${cuts === 1 ? 'One cut' : `${cuts} cuts`}; ${
+      `${cuts === 1 ? texts.oneCut : texts.cuts(cuts)}; ${
         remnantRounds.value > 0
-          ? `${figureText(remnantRounds, lengths)} (${figureText(remnantLength, lengths)}) are left between the two pieces.`
-          : 'nothing is left over.'
+          ? texts.areLeftBetweenTheTwo(
+              figureText(remnantRounds, lengths),
+              figureText(remnantLength, lengths),
+            )
+          : texts.nothingIsLeftOver
       }`,
   ]
     .filter(Boolean)

@@ -19,6 +19,8 @@ import { StitchesWord } from './StitchesWord';
 import { SwatchWord } from './SwatchWord';
 import { LegWords, TubeWords } from './TubeWords';
 import { YarnWord } from './YarnWord';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The plan's inputs as one paragraph whose underlined words are live. */
 export const Recipe = memo(function Recipe(props: RecipeProps) {
@@ -35,25 +37,33 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
     <Box>
       <Box fontSize={{ base: 'lg', md: 'md' }} lineHeight={{ base: '1.7', md: '1.6' }} maxW="80rem">
         <Box as="p" display={{ base: 'block', md: 'inline' }} data-testid="recipe">
-          For <FootWords {...words} />, in <YarnWord {...words} /> (
-          <ContrastWord {...words} />) at <SwatchWord what="stitches" {...words} /> and{' '}
-          <SwatchWord what="rounds" {...words} /> per {gaugeSpanText(lengths)},{' '}
-          <FabricWord {...words} />,{' '}
+          {texts.for}
+          <FootWords {...words} />
+          {texts.in2}
+          <YarnWord {...words} /> (
+          <ContrastWord {...words} />
+          {texts.at}
+          <SwatchWord what="stitches" {...words} />
+          {texts.and3} <SwatchWord what="rounds" {...words} />
+          {texts.per}
+          {gaugeSpanText(lengths)}, <FabricWord {...words} />,{' '}
           <ChoiceWord
             {...words}
             id="ease"
             choice="size.ease"
             overruledBy="size.stitches"
             kind="percent"
-            unit="% smaller"
+            unit={shared.smaller}
             text={(taken) => easeText(own ? plan.stitchCount.realEase.value : taken)}
             tryTitle={easeText}
           />{' '}
-          than the foot: <StitchesWord {...words} /> <TubeWords {...words} />. The afterthought heel
-          is <ShapingWords {...words} name="heel" />. <LegWords {...words} /> The toe is{' '}
-          <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
+          {texts.thanTheFoot}
+          <StitchesWord {...words} /> <TubeWords {...words} />
+          {texts.theAfterthoughtHeelIs}
+          <ShapingWords {...words} name="heel" />. <LegWords {...words} />
+          {texts.theToeIs} <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
           <StripeWords {...words} />
-          {' The two socks are knitted '}
+          {texts.theTwoSocksAreKnitted}
           {mayBePatterned(plan) && (
             <>
               <PatternWords {...words} />{' '}
@@ -68,8 +78,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           color="quiet"
           className="no-print"
         >
-          Bold words are your choices; dotted ones are the usual. Tap any to change it, see the
-          alternatives or read why.
+          {texts.boldWordsAreYourChoices}
         </Box>
       </Box>
       {rested && problems.length > 0 && (
@@ -86,7 +95,7 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
           {problems.map((problem) => (
             <p key={problem.field + problem.code}>{problem.message}</p>
           ))}
-          <p>Showing your last valid plan.</p>
+          <p>{texts.showingYourLastValidPlan}</p>
         </Box>
       )}
     </Box>
@@ -98,5 +107,5 @@ const mayBePatterned = ({ recipe }: Plan): boolean =>
   recipe.options.some(({ path }) => path === 'pattern.place');
 
 function easeText(ease: number): string {
-  return ease < 0 ? `${decimal(-ease * 100, 1)} % larger` : `${decimal(ease * 100, 1)} % smaller`;
+  return ease < 0 ? texts.larger(decimal(-ease * 100, 1)) : texts.smaller(decimal(ease * 100, 1));
 }

@@ -4,6 +4,8 @@ import { OptionWord } from './OptionWord';
 import { PhasesEditor } from './PhasesEditor';
 import type { WordsProps } from './props';
 import { YesNoWord } from './YesNoWord';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface ShapingWordsProps extends WordsProps {
   name: 'heel' | 'toe';
@@ -25,18 +27,16 @@ export function ShapingWords(props: ShapingWordsProps) {
       id={`${name}-plain`}
       choice={`${name}.plainRounds`}
       kind="whole"
-      unit="rounds"
-      text={(rounds) =>
-        rounds === 0 ? 'no plain rounds' : `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'}`
-      }
-      tryTitle={(rounds) => `${rounds} plain`}
+      unit={shared.rounds2}
+      text={(rounds) => (rounds === 0 ? texts.noPlainRounds : texts.plain(rounds))}
+      tryTitle={(rounds) => texts.plain2(rounds)}
       after={after}
     />
   );
   const last = shaping.shaping.begun ? ',' : ';';
   const shaped = (
     <>
-      {shaping.shaping.begun ? 'increases ' : 'decreases '}
+      {shaping.shaping.begun ? texts.increases : texts.decreases}
       <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
       <YesNoWord
         {...words}
@@ -46,12 +46,12 @@ export function ShapingWords(props: ShapingWordsProps) {
       />
       {parity && (
         <>
-          {shaping.shaping.begun ? ' up from ' : ' down to '}
+          {shaping.shaping.begun ? texts.upFrom : texts.downTo2}
           <OptionWord
             {...words}
             id={`${name}-parity`}
             choice={`${name}.parity`}
-            text={() => `${shaping.shaping.closingSide.value} sts on each needle`}
+            text={() => texts.stsOnEachNeedle(shaping.shaping.closingSide.value)}
             after={last}
           />
         </>
@@ -74,9 +74,9 @@ export function ShapingWords(props: ShapingWordsProps) {
       </OptionWord>
       {shaping.shaping.begun && inRounds ? (
         <>
-          {', worked from its tip: '}
+          {texts.workedFromItsTip}
           {shaped}
-          {'then '}
+          {texts.then}
           {plain()}
         </>
       ) : (
@@ -95,7 +95,7 @@ export function ShapingWords(props: ShapingWordsProps) {
           {plain(inRounds ? ',' : shaping.shaping.graftLoops && ';')}
           {inRounds && (
             <>
-              {' then '}
+              {texts.then2}
               {shaped}
             </>
           )}

@@ -6,6 +6,7 @@ import { Choice } from './Choice';
 import type { WordsProps } from './props';
 import { NumberField } from '../form/NumberField';
 import { Why, Word } from './Word';
+import { texts } from './texts';
 
 /** The stitch count: from the ease, or the knitter's own, with what its neighbours would give. */
 export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
@@ -17,8 +18,8 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
     <Word
       id="stitches"
       after="."
-      title="Stitches in the tube"
-      text={`${own ?? count} stitches`}
+      title={texts.stitchesInTheTube}
+      text={texts.stitches2(own ?? count)}
       state={own === undefined ? 'usual' : 'own'}
       problem={problem}
     >
@@ -26,26 +27,24 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
         <Choice
           key={stitches}
           chosen={stitches === count}
-          title={`${stitches} stitches`}
-          note={`${easeWords(realEase, lengths)}${whole ? '; whole repeats of the pattern' : ''}`}
+          title={texts.stitches3(stitches)}
+          note={`${easeWords(realEase, lengths)}${whole ? texts.wholeRepeatsOfThePattern : ''}`}
           onChoose={() => onChange(withChoice(draft, 'size.stitches', stitches))}
         />
       ))}
       <NumberField
         key={lengths}
         mayBeEmpty
-        label="Or a count of your own"
+        label={texts.orACountOfYour}
         kind="whole"
-        unit="stitches"
+        unit={texts.stitches}
         lengths={lengths}
         value={own}
-        usual="as the ease gives"
+        usual={texts.asTheEaseGives}
         problem={problem}
         onChange={(stitches) => onChange(withChoice(draft, 'size.stitches', stitches))}
       />
-      <Why>
-        {`Exact: ${figureText(plan.stitchCount.ideal, lengths)}. Rounded to a multiple of 4 so both halves match and 2×2 rib and the four decreases work out.`}
-      </Why>
+      <Why>{texts.exactRoundedToAMultiple(figureText(plan.stitchCount.ideal, lengths))}</Why>
     </Word>
   );
 }
@@ -68,6 +67,6 @@ function countsOf({ stitchCount, pattern }: Plan) {
 
 function easeWords(ease: Figure, lengths: Lengths): string {
   return ease.value < 0
-    ? `${figureText({ ...ease, value: -ease.value }, lengths)} larger than the foot`
-    : `${figureText(ease, lengths)} smaller than the foot`;
+    ? texts.largerThanTheFoot(figureText({ ...ease, value: -ease.value }, lengths))
+    : texts.smallerThanTheFoot(figureText(ease, lengths));
 }

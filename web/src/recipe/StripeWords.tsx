@@ -7,6 +7,8 @@ import { figureText } from '../units/units';
 import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
 import { Why } from './Word';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What is done about the bands of a striping yarn; nothing where the yarn has one colour. */
 export function StripeWords(words: WordsProps) {
@@ -22,7 +24,7 @@ export function StripeWords(words: WordsProps) {
   const bandName = (path: ChoicePath) => stripes.bands[Number(chosen(path) ?? 1) - 1]?.name ?? '';
   return (
     <>
-      {' The second sock is '}
+      {texts.theSecondSockIs}
       <OptionWord
         {...words}
         id="second-sock"
@@ -31,7 +33,7 @@ export function StripeWords(words: WordsProps) {
         along={() => ({ 'colour.secondBand': undefined })}
         text={(phrase) =>
           chosen('colour.second') === 'OWN_BAND'
-            ? `begun with ${stripes.bands[second?.startBand ?? 0]?.name ?? ''}`
+            ? texts.begunWith(stripes.bands[second?.startBand ?? 0]?.name ?? '')
             : phrase
         }
       >
@@ -41,19 +43,19 @@ export function StripeWords(words: WordsProps) {
           choice="colour.secondBand"
           label={
             choiceOf(words.draft, 'colour.second') === 'OTHER_END'
-              ? 'The colour that shows at the other end'
-              : 'It begins with'
+              ? texts.theColourThatShowsAt
+              : texts.itBeginsWith
           }
           shown={['OWN_BAND', 'OTHER_END'].includes(choiceOf(words.draft, 'colour.second') ?? '')}
           usual={
             chosen('colour.second') === 'OTHER_END' ? '' : String((second?.startBand ?? 0) + 1)
           }
         />
-        <Wound figure={second?.windOff} what="before the second sock" lengths={lengths} />
+        <Wound figure={second?.windOff} what={shared.beforeTheSecondSock} lengths={lengths} />
       </OptionWord>
       {handed('colour.heel') && (
         <>
-          {'; each heel begins '}
+          {texts.eachHeelBegins}
           <OptionWord
             {...words}
             id="heel-colour"
@@ -61,23 +63,23 @@ export function StripeWords(words: WordsProps) {
             after={handed('colour.toe') ? undefined : '.'}
             along={() => ({ 'colour.heelBand': undefined })}
             text={(phrase) =>
-              chosen('colour.heel') === 'BAND' ? `with ${bandName('colour.heelBand')}` : phrase
+              chosen('colour.heel') === 'BAND' ? texts.with(bandName('colour.heelBand')) : phrase
             }
           >
             <BandChoice
               {...words}
               stripes={stripes}
               choice="colour.heelBand"
-              label="It begins with"
+              label={texts.itBeginsWith}
               shown={choiceOf(words.draft, 'colour.heel') === 'BAND'}
             />
-            <Wound figure={second?.heelWindOff} what="before each heel" lengths={lengths} />
+            <Wound figure={second?.heelWindOff} what={texts.beforeEachHeel} lengths={lengths} />
           </OptionWord>
         </>
       )}
       {handed('colour.toe') && (
         <>
-          {handed('colour.heel') ? ', each toe ' : '; each toe begins '}
+          {handed('colour.heel') ? texts.eachToe : texts.eachToeBegins}
           <OptionWord
             {...words}
             id="toe-colour"
@@ -85,23 +87,23 @@ export function StripeWords(words: WordsProps) {
             after="."
             along={() => ({ 'colour.toeBand': undefined })}
             text={(phrase) =>
-              chosen('colour.toe') === 'BAND' ? `with ${bandName('colour.toeBand')}` : phrase
+              chosen('colour.toe') === 'BAND' ? texts.with(bandName('colour.toeBand')) : phrase
             }
           >
             <BandChoice
               {...words}
               stripes={stripes}
               choice="colour.toeBand"
-              label="It begins with"
+              label={texts.itBeginsWith}
               shown={choiceOf(words.draft, 'colour.toe') === 'BAND'}
             />
-            <Wound figure={second?.toeWindOff} what="before each toe" lengths={lengths} />
+            <Wound figure={second?.toeWindOff} what={texts.beforeEachToe} lengths={lengths} />
           </OptionWord>
         </>
       )}
       {handed('colour.knots') && (
         <>
-          {' A knot in the yarn is '}
+          {texts.aKnotInTheYarn}
           <OptionWord {...words} id="knots" choice="colour.knots" after="." />
         </>
       )}
@@ -129,7 +131,7 @@ function BandChoice(props: BandChoiceProps) {
         label={label}
         value={String(choiceOf(draft, choice) ?? usual)}
         options={[
-          ...(usual === '' ? [{ value: '', text: 'not chosen yet' }] : []),
+          ...(usual === '' ? [{ value: '', text: texts.notChosenYet }] : []),
           ...stripes.bands.map(({ name }, i) => ({
             value: String(i + 1),
             text:
@@ -151,5 +153,5 @@ interface WoundProps {
 }
 
 function Wound({ figure, what, lengths }: WoundProps) {
-  return figure ? <Why>{`Wind off ${figureText(figure, lengths)} ${what}.`}</Why> : null;
+  return figure ? <Why>{texts.windOff(figureText(figure, lengths), what)}</Why> : null;
 }

@@ -8,6 +8,8 @@ import { Choice } from './Choice';
 import { ReadingsPanel } from './ReadingsPanel';
 import type { WordsProps } from './props';
 import { Word } from './Word';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface SwatchWordProps extends WordsProps {
   what: 'stitches' | 'rounds';
@@ -26,7 +28,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
   return (
     <Word
       id={`gauge-${what}`}
-      title={what === 'stitches' ? 'Stitches of the swatch' : 'Rounds of the swatch'}
+      title={what === 'stitches' ? texts.stitchesOfTheSwatch : texts.roundsOfTheSwatch}
       text={`${decimal(problem ? counted : (counted * gaugeSpanMm(lengths)) / 100, 1)} ${what}`}
       state="own"
       problem={problem}
@@ -43,7 +45,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
       {known.length > 0 && (
         <Box mt={4}>
           <Box fontSize="sm" fontWeight="600" mb={1}>
-            Or as you knitted it before
+            {texts.orAsYouKnittedIt}
           </Box>
           <Box maxH="9rem" overflowY="auto">
             {known.map(({ yarnId, name, swatch: as, stitches, rounds, measured, weighIns }) => (
@@ -51,7 +53,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
                 key={yarnId}
                 chosen={false}
                 title={name}
-                note={`${[stitches, rounds].map((each) => each && figureText(each, lengths)).join(', ')}${measured > 0 ? ', measured on the tube' : ''}`}
+                note={`${[stitches, rounds].map((each) => each && figureText(each, lengths)).join(', ')}${measured > 0 ? shared.measuredOnTheTube : ''}`}
                 onChoose={() =>
                   as &&
                   onChange({
@@ -73,7 +75,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
       {swatches.data && swatches.data.length > 0 && (
         <Box mt={4}>
           <Box fontSize="sm" fontWeight="600" mb={1}>
-            Or a swatch from the shelf
+            {texts.orASwatchFromThe}
           </Box>
           <Box maxH="9rem" overflowY="auto">
             {swatches.data.map((kept) => (
@@ -81,7 +83,7 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
                 key={kept.id}
                 chosen={kept.id === draft.swatch?.id}
                 title={kept.name}
-                note={`${kept.swatch.stitches.length + kept.swatch.rounds.length} readings`}
+                note={texts.readings(kept.swatch.stitches.length + kept.swatch.rounds.length)}
                 onChoose={() =>
                   onChange({
                     ...draft,

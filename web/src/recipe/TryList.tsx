@@ -5,6 +5,7 @@ import { useSettings } from '../settings/settings';
 import { Choice } from './Choice';
 import { effectWords } from './effects';
 import { useSaid } from '../units/useSaid';
+import { texts } from './texts';
 
 /** Something that can be taken instead of what is. */
 export interface Trial {
@@ -38,9 +39,9 @@ export function TryList({
         const variant = variants.data?.[i + 1];
         const refused = trial.notNow ?? (variant && say(variant.refused));
         const effect = trial.chosen
-          ? 'as it is now'
+          ? texts.asItIsNow
           : refused
-            ? `Not possible here: ${refused}`
+            ? texts.notPossibleHere(refused)
             : variant?.figures && now
               ? effectWords(now, variant.figures, lengths)
               : '…';

@@ -12,6 +12,8 @@ import { ReadyTubeWord } from './ReadyTubeWord';
 import type { Plan } from '../wire/types';
 import type { WordsProps } from './props';
 import { Why } from './Word';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** How one comes by the tube, where its heel opens and how. */
 export function TubeWords(words: WordsProps) {
@@ -55,11 +57,11 @@ export function TubeWords(words: WordsProps) {
       )}
       {tube.way.id === 'READY_TUBE' && (
         <>
-          {' of '}
+          {texts.of}
           <ReadyTubeWord {...words} />
         </>
       )}
-      {'; the heel line is placed '}
+      {texts.theHeelLineIsPlaced}
       <OptionWord
         {...words}
         id="placing"
@@ -75,10 +77,15 @@ export function TubeWords(words: WordsProps) {
       >
         <PlacingFields {...words} />
       </OptionWord>
-      {` ${figureText(tube.heelLine.fromToe, lengths)} from the toe tip, `}
+      {texts.fromTheToeTip(figureText(tube.heelLine.fromToe, lengths))}
       <OptionWord {...words} id="opening" choice="opening.way" along={() => NO_CORNERS}>
         <Why>
-          {`The heel line has ${figureText(plan.opening.line, lengths)}; ${figureText(plan.opening.comesOut, lengths)} come out again. Pick up the ${handWords(hand).leg} leg of every stitch, ${handWords(hand).way}, always the same leg, and count both needles before you cut.`}
+          {texts.theHeelLineHasCome(
+            figureText(plan.opening.line, lengths),
+            figureText(plan.opening.comesOut, lengths),
+            handWords(hand).leg,
+            handWords(hand).way,
+          )}
         </Why>
       </OptionWord>
       {', '}
@@ -96,9 +103,9 @@ export function TubeWords(words: WordsProps) {
             id="extra-loops"
             choice="opening.extraLoops"
             kind="whole"
-            unit="sts"
-            text={(extra) => `${extra} at each`}
-            tryTitle={(extra) => `${extra} at each corner`}
+            unit={shared.sts}
+            text={(extra) => texts.atEach(extra)}
+            tryTitle={(extra) => texts.atEachCorner(extra)}
           />
         </>
       )}
@@ -123,7 +130,7 @@ function LiveBeginning({ draft, plan, onChange }: WordsProps) {
           chosen={id === handed.taken}
           title={title}
           note={`${description ?? ''}.`}
-          why={goodFor && `Good for: ${goodFor}.`}
+          why={goodFor && texts.goodFor(goodFor)}
           onChoose={() => onChange(withChoices(draft, { 'technique.provisional': id }))}
         />
       ))}
@@ -166,35 +173,38 @@ export function LegWords(words: WordsProps) {
   return (
     <>
       {tube.wanted.legIsResult ? (
-        `The leg comes out ${figureText(tube.wanted.legAbove, lengths)} above the heel line, as the tube allows. It `
+        texts.theLegComesOutAbove(figureText(tube.wanted.legAbove, lengths))
       ) : (
         <>
-          The leg is{' '}
+          {texts.theLegIs}{' '}
           <ChoiceWord
             {...words}
             id="leg"
             choice="tube.legMm"
             overruledBy="tube.legRounds"
             kind="length"
-            text={(mm) => (inRounds === undefined ? lengthText(mm, lengths) : `${inRounds} rounds`)}
+            text={(mm) =>
+              inRounds === undefined ? lengthText(mm, lengths) : texts.rounds5(inRounds)
+            }
             tryTitle={(mm) => lengthText(mm, lengths)}
           >
             <LegInRounds {...words} />
           </ChoiceWord>{' '}
           <OptionWord {...words} id="leg-from" choice="tube.legFrom" />
-          {' and '}
+          {texts.and2}
         </>
       )}
-      ends in{' '}
+      {texts.endsIn}{' '}
       <ChoiceWord
         {...words}
         id="cuff"
         choice="finish.cuffRounds"
         kind="whole"
-        unit="rounds"
-        text={(rounds) => `${rounds} rounds`}
+        unit={shared.rounds2}
+        text={(rounds) => texts.rounds4(rounds)}
       />{' '}
-      of <OptionWord {...words} id="rib" choice="finish.rib" after="." />
+      {texts.of2}
+      <OptionWord {...words} id="rib" choice="finish.rib" after="." />
     </>
   );
 }
@@ -205,9 +215,9 @@ function LegInRounds({ draft, onChange, problemAt }: WordsProps) {
   return (
     <Box mt={3}>
       <NumberField
-        label="or in rounds, 20, 40 or 60"
+        label={texts.orInRounds2040}
         kind="whole"
-        unit="rounds"
+        unit={shared.rounds2}
         lengths={lengths}
         mayBeEmpty
         value={choiceOf(draft, 'tube.legRounds')}

@@ -8,6 +8,7 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
+import { texts } from './texts';
 
 /** Whether a word was measured or chosen, or is the usual one, or cannot be used. */
 export type WordState = 'own' | 'usual';
@@ -47,7 +48,7 @@ export function Word(props: WordProps) {
           className="word"
           data-word={id}
           data-state-of-word={problem ? 'amiss' : state}
-          aria-label={`${text}. ${title}${state === 'own' ? '' : ', the usual'}${problem ? '. Cannot be used: ' + problem : ''}`}
+          aria-label={`${text}. ${title}${state === 'own' ? '' : texts.theUsual}${problem ? texts.cannotBeUsed + problem : ''}`}
           aria-haspopup="dialog"
           aria-expanded={open}
           onClick={() => setOpen(!open)}
@@ -112,7 +113,7 @@ function Panel({ title, button, onClose, children }: PanelProps) {
               {children}
             </Popover.Body>
             <Popover.CloseTrigger asChild position="absolute" top={1} right={1}>
-              <CloseButton aria-label={`Close ${title}`} />
+              <CloseButton aria-label={texts.close(title)} />
             </Popover.CloseTrigger>
           </Popover.Content>
         </Popover.Positioner>

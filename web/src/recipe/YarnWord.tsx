@@ -8,6 +8,7 @@ import { LabelFields } from './LabelFields';
 import type { WordsProps } from './props';
 import { Why, Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
+import { texts } from './texts';
 
 /** What stands in while no yarn is named; the server takes the same. */
 const USUAL: Yarn = { lengthM: 420, massG: 100 };
@@ -24,9 +25,15 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
   const onShelf = yarns.data?.find(({ id }) => id === draft.yarn?.id);
   const newStripes =
     onShelf && JSON.stringify(onShelf.striping) !== JSON.stringify(draft.spec.striping);
-  const text = draft.yarn?.name ?? `sock yarn of ${labelText(label, lengths)}`;
+  const text = draft.yarn?.name ?? texts.sockYarnOf(labelText(label, lengths));
   return (
-    <Word id="yarn" title="The yarn" text={text} state={yarn ? 'own' : 'usual'} problem={problem}>
+    <Word
+      id="yarn"
+      title={texts.theYarn}
+      text={text}
+      state={yarn ? 'own' : 'usual'}
+      problem={problem}
+    >
       {yarns.data && yarns.data.length > 0 && (
         <Box mb={3} maxH="10rem" overflowY="auto">
           {yarns.data.map((kept) => (
@@ -53,9 +60,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
             onChange({ ...draft, spec: { ...draft.spec, striping: onShelf.striping } })
           }
         >
-          {onShelf.striping
-            ? 'Use its stripes as they are on the shelf'
-            : 'Plan it without stripes'}
+          {onShelf.striping ? texts.useItsStripesAsThey : texts.planItWithoutStripes}
         </SmallButton>
       )}
       <LabelFields yarn={label} at="yarn" change={set} problemAt={problemAt} />
@@ -70,13 +75,10 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
             })
           }
         >
-          {`Back to the usual: ${labelText(USUAL, lengths)}`}
+          {texts.backToTheUsual3(labelText(USUAL, lengths))}
         </SmallButton>
       )}
-      <Why>
-        Metres in grams say how fine it is; with that and the gauge the plan knows how much every
-        section takes.
-      </Why>
+      <Why>{texts.metresInGramsSayHow}</Why>
     </Word>
   );
 }

@@ -3,6 +3,7 @@ import { SmallButton } from '../form/SmallButton';
 import type { WordsProps } from './props';
 import { TryList } from './TryList';
 import { Why, Word } from './Word';
+import { texts } from './texts';
 
 /** The choices that are yes or no. */
 type YesNoChoice = {
@@ -46,7 +47,7 @@ export function YesNoWord(props: YesNoWordProps) {
       />
       {value !== undefined && (
         <SmallButton mt={2} onClick={() => onChange(withChoices(draft, { [choice]: undefined }))}>
-          {`Back to the usual: ${usual ? yes : no}`}
+          {texts.backToTheUsual2(usual ? yes : no)}
         </SmallButton>
       )}
       <Why>{why}</Why>

@@ -1,27 +1,26 @@
 import type { VariantFigures } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { lengthText, valueText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type Told = [name: string, text: (figures: VariantFigures, lengths: Lengths) => string];
 
 /** What may differ between two variants, the most telling first. */
 const TOLD: readonly Told[] = [
   ['stitches', ({ stitches }) => `${stitches}`],
-  ['negative ease', ({ ease }, lengths) => valueText(ease, 'PERCENT', lengths)],
-  ['heel line after', ({ openingRounds }) => `${openingRounds} rounds`],
-  ['tube', ({ tubeRounds }) => `${tubeRounds} rounds`],
-  [
-    'heel',
-    ({ heelRounds, heelClose }) => `${heelRounds} rounds to ${heelClose} + ${heelClose} sts`,
-  ],
-  ['toe', ({ toeRounds, toeClose }) => `${toeRounds} rounds to ${toeClose} + ${toeClose} sts`],
-  ['leg', ({ legRounds }) => `${legRounds} rounds`],
-  ['pick up', ({ pickedUp }) => `${pickedUp}`],
-  ['heel stretch', ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
+  [shared.negativeEase, ({ ease }, lengths) => valueText(ease, 'PERCENT', lengths)],
+  [texts.heelLineAfter, ({ openingRounds }) => texts.rounds(openingRounds)],
+  ['tube', ({ tubeRounds }) => texts.rounds2(tubeRounds)],
+  ['heel', ({ heelRounds, heelClose }) => texts.roundsToSts(heelRounds, heelClose)],
+  ['toe', ({ toeRounds, toeClose }) => texts.roundsToSts2(toeRounds, toeClose)],
+  ['leg', ({ legRounds }) => texts.rounds3(legRounds)],
+  [shared.pickUp2, ({ pickedUp }) => `${pickedUp}`],
+  [texts.heelStretch, ({ heelStretch }, lengths) => valueText(heelStretch, 'PERCENT', lengths)],
   ['foot', ({ footOutMm }, lengths) => signedLength(footOutMm, lengths)],
   ['pair', ({ pairG }, lengths) => valueText(pairG, 'GRAMS', lengths)],
   [
-    'main yarn',
+    texts.mainYarn,
     ({ mainG, pairG }, lengths) => (mainG === pairG ? '' : valueText(mainG, 'GRAMS', lengths)),
   ],
 ];
@@ -30,7 +29,7 @@ const MOST = 4;
 
 function signedLength(mm: number, lengths: Lengths): string {
   const text = lengthText(Math.abs(mm), lengths);
-  return mm > 0 ? `${text} too long` : mm < 0 ? `${text} too short` : 'as long as wanted';
+  return mm > 0 ? texts.tooLong(text) : mm < 0 ? texts.tooShort(text) : texts.asLongAsWanted;
 }
 
 /** The figures in which two variants differ, each told for both. */
@@ -52,5 +51,5 @@ export function effectWords(now: VariantFigures, then: VariantFigures, lengths: 
     .filter(([, before, after]) => before !== after)
     .slice(0, MOST)
     .map(([name, , after]) => `${name} ${after}`);
-  return changes.length === 0 ? 'no change' : changes.join(' · ');
+  return changes.length === 0 ? texts.noChange : changes.join(' · ');
 }

@@ -1,10 +1,11 @@
 import { withChoices, type Draft } from '../draft/draft';
 import type { HeelLineAt, Kept, StripePlan } from '../wire/types';
+import { texts } from './texts';
 
 /** Where a heel line lies among the colours. */
 export function placeWords(stripes: StripePlan, { between, band }: HeelLineAt): string {
   const name = stripes.bands[band]?.name ?? '';
-  return between ? `Where ${name} begins` : `In the middle of ${name}`;
+  return between ? texts.whereBegins(name) : texts.inTheMiddleOf(name);
 }
 
 /** How far it lies from where it is now. */

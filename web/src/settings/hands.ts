@@ -1,4 +1,5 @@
 import type { Hand } from './settings';
+import { texts } from './texts';
 
 /** What is the other way round for somebody who knits from left to right; common practice. */
 export interface HandWords {
@@ -12,8 +13,8 @@ export interface HandWords {
 }
 
 const WORDS: Record<Hand, HandWords> = {
-  right: { leg: 'right', way: 'from right to left', ssk: 'left', k2tog: 'right' },
-  left: { leg: 'left', way: 'from left to right', ssk: 'right', k2tog: 'left' },
+  right: { leg: 'right', way: texts.fromRightToLeft, ssk: 'left', k2tog: 'right' },
+  left: { leg: 'left', way: texts.fromLeftToRight, ssk: 'right', k2tog: 'left' },
 };
 
 export function handWords(hand: Hand): HandWords {

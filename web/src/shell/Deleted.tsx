@@ -2,6 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import { keepAfterAll, useDeletions, type Deletion } from '../api/deletions';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What was just deleted, as long as it can be undone. */
 export function Deleted() {
@@ -32,7 +34,7 @@ function One({ deletion }: { deletion: Deletion }) {
       overflowWrap="anywhere"
     >
       <Box minW={0} py={2}>
-        {failed ? `“${name}” is not deleted. ${failed}` : `Deleted “${name}”.`}
+        {failed ? texts.isNotDeleted(name, failed) : texts.deleted(name)}
       </Box>
       <Press
         ref={undo}
@@ -42,7 +44,7 @@ function One({ deletion }: { deletion: Deletion }) {
         hidden={sent}
         onClick={() => keepAfterAll(id)}
       >
-        {failed ? 'Close' : 'Undo'}
+        {failed ? shared.close : shared.undo}
       </Press>
     </Flex>
   );

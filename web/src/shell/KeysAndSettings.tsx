@@ -7,6 +7,8 @@ import { Sheet } from '../form/Sheet';
 import { Switch } from '../form/Switch';
 import { KEYMAP, useKeymap } from '../form/keymap';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The keys, and the settings that are seldom changed; opened by its button or by ?. */
 export function KeysAndSettings() {
@@ -17,10 +19,10 @@ export function KeysAndSettings() {
     <Sheet
       open={open}
       onOpen={setOpen}
-      title="Help, keys and settings"
-      closing="Close help, keys and settings"
+      title={texts.helpKeysAndSettings}
+      closing={texts.closeHelpKeysAndSettings}
       trigger={
-        <Press look="bare" aria-label="Help, keys and settings" minW="44px" fontWeight="700">
+        <Press look="bare" aria-label={texts.helpKeysAndSettings} minW="44px" fontWeight="700">
           ?
         </Press>
       }
@@ -34,7 +36,7 @@ export function KeysAndSettings() {
         mb={2}
       >
         <RouteLink to="/help" onClick={() => setOpen(false)}>
-          Help: what to do first, what each place is for
+          {texts.helpWhatToDoFirst}
         </RouteLink>
       </Link>
       <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
@@ -51,7 +53,7 @@ export function KeysAndSettings() {
         <LightSwitch />
       </Box>
       <Switch
-        label="Knitting hand"
+        label={texts.knittingHand}
         value={hand}
         options={[
           ['right', 'right', 'right-handed'],
@@ -60,27 +62,26 @@ export function KeysAndSettings() {
         onChange={(value) => changeSettings({ hand: value })}
       />
       <Switch
-        label="Needle sizes"
+        label={texts.needleSizes}
         value={needles}
         options={[
-          ['MM', 'mm', 'needles in millimetres'],
-          ['US', 'US', 'needles in US sizes'],
+          ['MM', 'mm', texts.needlesInMillimetres],
+          ['US', 'US', texts.needlesInUsSizes],
         ]}
         onChange={(value) => changeSettings({ needles: value })}
       />
       <Box fontSize="sm" color="quiet" mt={2}>
-        Left-handed knitters work left to right: pick up the left leg of each stitch; decreases lean
-        the other way.
+        {texts.leftHandedKnittersWorkLeft}
       </Box>
       <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
         <RouteLink to="/backup" onClick={() => setOpen(false)}>
-          Backups
+          {shared.backups}
         </RouteLink>
       </Link>
       <Box>
         <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
           <RouteLink to="/licences" onClick={() => setOpen(false)}>
-            Licences
+            {texts.licences}
           </RouteLink>
         </Link>
       </Box>

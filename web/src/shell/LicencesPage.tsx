@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Licence } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
+import { texts } from './texts';
 
 /** Whose work Round Pocket is built on, and under which licences. */
 export function LicencesPage() {
@@ -13,11 +14,11 @@ export function LicencesPage() {
   });
   return (
     <Box maxW="46rem">
-      <title>Licences · Round Pocket</title>
+      <title>{texts.licencesRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        Licences
+        {texts.licences}
       </Box>
-      <Box mb={4}>Round Pocket is built on the work of others. Thank you.</Box>
+      <Box mb={4}>{texts.roundPocketIsBuiltOn}</Box>
       {licences.data ? (
         <Box as="ul" listStyleType="none">
           {licences.data.map((each) => (
@@ -25,9 +26,9 @@ export function LicencesPage() {
           ))}
         </Box>
       ) : licences.error ? (
-        <Notice title="The licences cannot be shown" error={licences.error} />
+        <Notice title={texts.theLicencesCannotBeShown} error={licences.error} />
       ) : (
-        <Waiting what="the licences" />
+        <Waiting what={texts.theLicences} />
       )}
     </Box>
   );

@@ -3,6 +3,8 @@ import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
 import { silent, useSilentSince } from '../api/connection';
 import { Unfetched } from './Unfetched';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A place that could not be shown: because its script did not come, or because of a fault in it. */
 export function LostPage() {
@@ -14,13 +16,13 @@ function Faulty() {
   return (
     <Box maxW="38rem" py={4} role="alert">
       <Box as="h1" fontSize="2xl" mb={2}>
-        Something went wrong on this page
+        {texts.somethingWentWrongOnThis}
       </Box>
-      <p>What you saved is safe, and so is every tap. Try again, or go on from the basket.</p>
+      <p>{texts.whatYouSavedIsSafe}</p>
       <Flex gap={3} mt={3} wrap="wrap">
         <TryAgain />
         <Link href="/" color="chosen" textDecoration="underline" minH="44px" alignItems="center">
-          To the basket
+          {shared.toTheBasket}
         </Link>
       </Flex>
     </Box>
@@ -36,7 +38,7 @@ function TryAgain() {
       minH="44px"
       onClick={() => location.reload()}
     >
-      Try again
+      {texts.tryAgain}
     </Button>
   );
 }
@@ -57,12 +59,9 @@ function Fetching() {
   return (
     <Box maxW="38rem" py={4} role="alert">
       <Box as="h1" fontSize="2xl" mb={2}>
-        This page couldn’t load
+        {texts.thisPageCouldntLoad}
       </Box>
-      <p>
-        Round Pocket isn’t responding. The page opens when it’s back. What you saw before is still
-        there.
-      </p>
+      <p>{texts.roundPocketIsntRespondingThe}</p>
       <Box mt={3}>
         <TryAgain />
       </Box>

@@ -10,15 +10,17 @@ import { LightSwitch } from './LightSwitch';
 import { Silence } from './Silence';
 import { Switch } from '../form/Switch';
 import { Unstored } from './Unstored';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const PLACES = [
-  ['/', 'Basket'],
-  ['/feet', 'Feet'],
-  ['/yarn', 'Yarn'],
-  ['/tubes', 'Tubes'],
-  ['/practice', 'Practice'],
-  ['/log', 'Log'],
-  ['/almanac', 'Almanac'],
+  ['/', shared.basket],
+  ['/feet', shared.feet],
+  ['/yarn', shared.yarn],
+  ['/tubes', shared.tubes],
+  ['/practice', shared.practice],
+  ['/log', shared.log],
+  ['/almanac', shared.almanac],
 ] as const;
 
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
@@ -38,7 +40,7 @@ export function Shell() {
         bg="sheet"
         p={2}
       >
-        Skip to content
+        {texts.skipToContent}
       </Link>
       <Flex
         as="header"
@@ -64,11 +66,11 @@ export function Shell() {
           mr={{ base: 'auto', md: 0 }}
           alignItems="center"
         >
-          <RouteLink to="/">Round Pocket</RouteLink>
+          <RouteLink to="/">{shared.roundPocket}</RouteLink>
         </Link>
         <Flex
           as="nav"
-          aria-label="Places"
+          aria-label={texts.places}
           order={{ base: 1, md: 0 }}
           flex={{ base: '1 1 100%', md: '1' }}
           minW={0}
@@ -82,7 +84,7 @@ export function Shell() {
           ))}
         </Flex>
         <Switch
-          label="Lengths in"
+          label={texts.lengthsIn}
           value={lengths}
           options={[
             ['CM', 'cm', 'centimetres'],
@@ -114,7 +116,7 @@ export function Shell() {
 function Unsound({ faults }: { faults: readonly string[] }) {
   return (
     <Box role="alert" bg="amissGround" color="amiss" px={{ base: 2, md: 6 }} py={2}>
-      {`Some of your data can’t be read as it was written: ${faults.join('; ')}. Stop Round Pocket and start it again: it will offer the last good backup.`}
+      {texts.someOfYourDataCant(faults.join('; '))}
     </Box>
   );
 }
@@ -123,14 +125,14 @@ function Unsound({ faults }: { faults: readonly string[] }) {
 export function NotFoundPage() {
   return (
     <Box maxW="34rem">
-      <title>Nothing here · Round Pocket</title>
+      <title>{texts.nothingHereRoundPocket}</title>
       <Box as="h1" fontSize="2xl" mb={2}>
-        Page not found
+        {texts.pageNotFound}
       </Box>
       <p>
-        Check the address; the pair may have been deleted.{' '}
+        {texts.checkTheAddressThePair}{' '}
         <Link asChild color="chosen" textDecoration="underline">
-          <RouteLink to="/">Back to the basket</RouteLink>
+          <RouteLink to="/">{shared.backToTheBasket}</RouteLink>
         </Link>
       </p>
     </Box>

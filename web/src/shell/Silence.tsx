@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { answered, useSilentSince } from '../api/connection';
 import { timeText } from '../units/days';
+import { texts } from './texts';
 
 const ASK_AGAIN_MS = 2500;
 
@@ -37,7 +38,7 @@ export function Silence() {
           borderBottomWidth="1px"
           borderColor="amiss"
         >
-          {`Lost contact with Round Pocket at ${timeText(since)}. Showing the last view; reconnecting …`}
+          {texts.lostContactWithRoundPocket(timeText(since))}
         </Box>
       )}
     </Box>

@@ -3,6 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { letGo, useLeftBehind, type LeftBehind } from '../api/leftBehind';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Changes that were refused after their page was left: they are said here, and kept until somebody decides. */
 export function Unstored() {
@@ -44,15 +46,15 @@ function Change({ change }: { change: LeftBehind }) {
       borderBottomWidth="1px"
       borderColor="amiss"
     >
-      <p>{`Your last change to “${write.name}” is not saved. ${refused.message}`}</p>
+      <p>{texts.yourLastChangeToIs(write.name, refused.message)}</p>
       <Flex gap={3} mt={1} wrap="wrap">
         {version !== undefined && (
           <Press {...button} onClick={() => void keepMine()}>
-            Keep mine
+            {shared.keepMine}
           </Press>
         )}
         <Press {...button} onClick={() => letGo(change)}>
-          Use the saved version
+          {shared.useTheSavedVersion}
         </Press>
       </Flex>
     </Box>

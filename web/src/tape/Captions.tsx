@@ -4,6 +4,7 @@ import { figureText, lengthText } from '../units/units';
 import { SECTION_NAMES } from './reading';
 import type { Scale } from './scale';
 import { Rect, Text } from './svg';
+import { texts } from './texts';
 
 /** The names of the sections, on them. */
 export function Captions({
@@ -52,7 +53,7 @@ export function Captions({
               {SECTION_NAMES[section]}
             </Text>
             <Text x={x} y={middle + 14} textAnchor="middle" fontSize="12px" fill="ink">
-              {room > 70 ? `${toRound - fromRound + 1} rounds` : toRound - fromRound + 1}
+              {room > 70 ? texts.rounds(toRound - fromRound + 1) : toRound - fromRound + 1}
             </Text>
             {room > 55 && (
               <Text x={x} y={middle + 30} textAnchor="middle" fontSize="12px" fill="ink">
@@ -87,9 +88,13 @@ export function PocketCaption({
   const onLeft = leftRoom > rightRoom;
   const x = onLeft ? centre - half - 14 : centre + half + 14;
   const lines = [
-    'heel cup, laid flat',
-    `${plan.heel.worked.length} ${plan.heel.shaping.school.id === 'SHORT_ROWS' ? 'rows' : 'rounds'} · ${figureText(plan.heel.shaping.depth, lengths)} deep`,
-    `${plan.opening.heelSide.value} → ${plan.heel.shaping.closingSide.value} sts on each needle`,
+    texts.heelCupLaidFlat,
+    texts.deep(
+      plan.heel.worked.length,
+      plan.heel.shaping.school.id === 'SHORT_ROWS',
+      figureText(plan.heel.shaping.depth, lengths),
+    ),
+    texts.stsOnEachNeedle(plan.opening.heelSide.value, plan.heel.shaping.closingSide.value),
   ];
   return (
     <g>

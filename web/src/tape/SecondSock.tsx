@@ -3,6 +3,7 @@ import type { Plan } from '../wire/types';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
 import type { Scale } from './scale';
 import { Text } from './svg';
+import { shared } from '../texts/shared';
 
 interface SecondSockProps {
   outline: Plan['outline'];
@@ -19,7 +20,7 @@ export function SecondSock({ outline, scale, top, pocketTop, tube, heel }: Secon
   return (
     <g>
       <Text x={scale.x(0)} y={top - 6} fontSize="13px" fontWeight="600" fill="ink">
-        second sock
+        {shared.secondSock}
       </Text>
       <TubeShape outline={outline} scale={scale} top={top} stripes={tube} />
       <OpeningLine outline={outline} scale={scale} top={top} />

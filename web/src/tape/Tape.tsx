@@ -22,6 +22,7 @@ import { useWidth } from './useWidth';
 import { YARN_HEIGHT, YarnLane } from './YarnLane';
 import { Line, Path, Text } from './svg';
 import { LinkButton } from '../form/LinkButton';
+import { texts } from './texts';
 
 const MARGIN = 14;
 const MARK_LANE = 26;
@@ -130,7 +131,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
         height={height}
         role="slider"
         tabIndex={0}
-        aria-label="Cursor on the tape; arrow keys move it by a round, with Shift by ten"
+        aria-label={texts.cursorOnTheTapeArrow}
         aria-valuemin={1}
         aria-valuemax={axis.length}
         aria-valuenow={round}
@@ -215,21 +216,21 @@ export const Tape = memo(function Tape(props: TapeProps) {
       </svg>
       <Flex mt={2} gap={2} align="baseline" minH="24px" wrap="wrap" data-testid="cursor-reading">
         <Words color="quiet" fontSize="sm" flexShrink={0}>
-          Cursor
+          {texts.cursor}
         </Words>
         <Words fontSize="sm" flex="1 1 16rem">
           {at ? reading(plan, round, at, lengths) : ''}
         </Words>
         <Toggle on={schools} onClick={() => setSchools(!schools)}>
-          {schools ? 'Hide other placements' : 'Compare heel placements'}
+          {schools ? texts.hideOtherPlacements : texts.compareHeelPlacements}
         </Toggle>
         {stripes && (
           <>
             <Toggle on={both} onClick={() => setBoth(!both)}>
-              {both ? 'Show one sock' : 'Show both socks'}
+              {both ? texts.showOneSock : texts.showBothSocks}
             </Toggle>
             <Toggle on={hatch} onClick={() => changeSettings({ hatch: !hatch })}>
-              {hatch ? 'Colours only' : 'Hatch the colours'}
+              {hatch ? texts.coloursOnly : texts.hatchTheColours}
             </Toggle>
           </>
         )}
@@ -289,8 +290,8 @@ function OpeningMark({
   const where = figureText(plan.tube.heelLine.fromToe, lengths);
   const words =
     width < 560
-      ? `heel line at ${where}`
-      : `heel line ${where} from the toe, ${plan.tube.heelLine.placing.school.title}`;
+      ? texts.heelLineAt(where)
+      : texts.heelLineFromTheToe(where, plan.tube.heelLine.placing.school.title);
   return (
     <g>
       <Path d={`M${x - 5} ${top + 12} h10 l-5 9z`} fill="ink" />

@@ -4,6 +4,7 @@ import { LengthTicks } from './Measure';
 import { scaleFor } from './scale';
 import { OpeningLine, PocketShape, TubeShape } from './SockShape';
 import { Rect, Text } from './svg';
+import { texts } from './texts';
 
 const WIDTH = 760;
 const MARGIN = 14;
@@ -40,7 +41,7 @@ export function TwoSocks({ held, now, colour, lengths }: TwoSocksProps) {
       width="100%"
       style={{ display: 'block' }}
       role="img"
-      aria-label="The pinned sock above the tape and the present one below it, to the same scale"
+      aria-label={texts.thePinnedSockAboveThe}
     >
       <Rect
         x={scale.x(0) - 6}

@@ -3,6 +3,7 @@ import type { Lengths } from '../settings/settings';
 import { valueText } from '../units/units';
 import { points, type Scale } from './scale';
 import { Line, Polyline, Text } from './svg';
+import { texts } from './texts';
 
 export const YARN_HEIGHT = 76;
 const LABELS = 16;
@@ -39,8 +40,8 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
     <g data-testid="yarn-lane">
       <Text x={scale.x(0)} y={top + 11} fontSize="12px" fill="ink">
         {leg && roles.length === 1
-          ? `yarn left for one sock (of ${valueText(cake, 'GRAMS', lengths)})`
-          : `yarn still to use, of ${valueText(cake, 'GRAMS', lengths)} for one sock`}
+          ? texts.yarnLeftForOneSock(valueText(cake, 'GRAMS', lengths))
+          : texts.yarnStillToUseOf(valueText(cake, 'GRAMS', lengths))}
       </Text>
       <Line x1={scale.x(0)} x2={width - 14} y1={y(0)} y2={y(0)} stroke="quiet" strokeWidth="1" />
       {runs.map((run) => (
@@ -73,7 +74,7 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
             strokeWidth="4"
             paintOrder="stroke"
           >
-            {`start the cuff at ${valueText(stop, 'GRAMS', lengths)}`}
+            {texts.startTheCuffAt(valueText(stop, 'GRAMS', lengths))}
           </Text>
         </g>
       )}

@@ -1,4 +1,5 @@
 import type { ColourRound, Outline, Plan, StripePlan } from '../wire/types';
+import { texts } from './texts';
 
 /** A part of a round as it lies on the face that is up: one colour over some of its stitches. */
 export interface FacePart {
@@ -109,8 +110,8 @@ export function colourReading(stripes: StripePlan, round: ColourRound): string {
   const which = round.nth < TIMES.length ? `${times} ${band.name}` : times;
   const change = round.changes.at(-1);
   const next = change && stripes.bands[change.band];
-  const step = next ? `, ${next.name} from stitch ${change.stitch} on` : '';
-  return `${which}, round ${round.inBand} of ${round.ofBand}${step}`;
+  const step = next ? texts.fromStitchOn(next.name, change.stitch) : '';
+  return texts.roundOf(which, round.inBand, round.ofBand, step);
 }
 
 /** The band that most of a round has. */

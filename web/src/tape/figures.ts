@@ -1,6 +1,8 @@
 import type { Figure, Plan, ShapedPart, Shaping, ShapingRound } from '../wire/types';
 import type { Lengths } from '../settings/settings';
 import { figureText, plusMinusText, unitWords } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What a figure belongs to on the tape. */
 export type Place = 'tube' | 'foot' | 'leg' | 'cuff' | 'opening' | 'heel' | 'toe' | 'yarn';
@@ -28,8 +30,8 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
   const leg = legEntry(plan, lengths);
   const cuff = cuffEntry(plan, lengths);
   const pickUp = pickUpEntry(plan);
-  const heel = shapingEntry('heel', 'Heel', plan.heel, lengths);
-  const toe = shapingEntry('toe', 'Toe', plan.toe, lengths);
+  const heel = shapingEntry('heel', shared.heel, plan.heel, lengths);
+  const toe = shapingEntry('toe', shared.toe, plan.toe, lengths);
   const yarn = yarnEntry(plan, lengths);
   switch (plan.tube.way.id) {
     case 'TOE_UP':
@@ -45,9 +47,9 @@ export function entries(plan: Plan, lengths: Lengths): Entry[] {
 
 function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
   const labels = {
-    TOE_UP: toe.shaping.begun ? 'Tube, from the toe' : 'Cast on (waste yarn)',
-    CUFF_DOWN: 'Cast on at the cuff',
-    READY_TUBE: 'The ready tube has',
+    TOE_UP: toe.shaping.begun ? texts.tubeFromTheToe : texts.castOnWasteYarn,
+    CUFF_DOWN: texts.castOnAtTheCuff,
+    READY_TUBE: texts.theReadyTubeHas,
   };
   const smaller = stitchCount.realEase.value >= 0;
   const ease = { ...stitchCount.realEase, value: Math.abs(stitchCount.realEase.value) };
@@ -57,7 +59,7 @@ function tubeEntry({ stitchCount, tube, toe }: Plan, lengths: Lengths): Entry {
     label: labels[tube.way.id],
     figures: [stitchCount.stitches],
     unit: 'stitches',
-    note: `${figureText(ease, lengths)} ${smaller ? 'smaller' : 'larger'} than the foot`,
+    note: texts.thanTheFoot(figureText(ease, lengths), smaller),
   };
 }
 
@@ -68,27 +70,28 @@ function openingEntry({ tube }: Plan, lengths: Lengths): Entry {
       tube.heelLine.counts.find(({ from }) => from.id === 'START_OF_LEG')) ||
     tube.heelLine.count;
   const markers = count.markers.value;
-  const marked =
-    markers > 0 ? `; ${markers} ${markers === 1 ? 'marker' : 'markers'}, one every 10 rounds` : '';
+  const marked = markers > 0 ? texts.oneEvery10Rounds(markers) : '';
   return {
     id: 'opening',
     place: tube.way.id === 'TOE_UP' ? 'foot' : 'leg',
-    label: tube.way.id === 'READY_TUBE' ? 'Count to the heel line' : 'Knit to the heel line',
+    label: tube.way.id === 'READY_TUBE' ? texts.countToTheHeelLine : texts.knitToTheHeelLine,
     figures: [count.rounds],
     unit: 'rounds',
-    note: `${sure(count.length, lengths)} from ${count.from.title}${marked}`,
+    note: texts.from(sure(count.length, lengths), count.from.title, marked),
   };
 }
 
 function legEntry({ tube }: Plan, lengths: Lengths): Entry {
-  const whole = `the tube then has ${figureText(tube.rounds.tube, lengths)}, ${sure(tube.lengths.tube, lengths)}`;
-  const lost =
-    tube.rounds.sacrificed.value > 0 ? '; one round of it is unpicked at the heel line' : '';
+  const whole = texts.theTubeThenHas(
+    figureText(tube.rounds.tube, lengths),
+    sure(tube.lengths.tube, lengths),
+  );
+  const lost = tube.rounds.sacrificed.value > 0 ? texts.oneRoundOfItIs : '';
   return tube.way.id === 'TOE_UP'
     ? {
         id: 'leg',
         place: 'leg',
-        label: 'Then knit to the cuff',
+        label: texts.thenKnitToTheCuff,
         figures: [tube.rounds.leg],
         unit: 'rounds',
         note: whole + lost,
@@ -96,13 +99,13 @@ function legEntry({ tube }: Plan, lengths: Lengths): Entry {
     : {
         id: 'leg',
         place: 'foot',
-        label: tube.way.id === 'READY_TUBE' ? 'Leave for the foot' : 'Then knit to the toe',
+        label: tube.way.id === 'READY_TUBE' ? texts.leaveForTheFoot : texts.thenKnitToTheToe,
         figures: [tube.rounds.foot],
         unit: 'rounds',
         note: tube.cut
           ? tube.cut.cut.id === 'PIECES'
-            ? `each piece has ${figureText(tube.cut.pieceRounds, lengths)}`
-            : `cut ${figureText(tube.cut.pieceRounds, lengths)} for each sock`
+            ? texts.eachPieceHas(figureText(tube.cut.pieceRounds, lengths))
+            : texts.cutForEachSock(figureText(tube.cut.pieceRounds, lengths))
           : whole + lost,
       };
 }
@@ -111,28 +114,32 @@ function cuffEntry({ tube, cuff }: Plan, lengths: Lengths): Entry {
   return {
     id: 'cuff',
     place: 'cuff',
-    label: 'Cuff',
+    label: shared.cuff,
     figures: [cuff.rounds],
     unit: 'rounds',
-    note: `${sure(tube.lengths.cuff, lengths)} of ${cuff.rib.title}, ${tube.way.id === 'CUFF_DOWN' ? 'cast on' : 'bound off'} loosely`,
+    note: texts.ofLoosely(
+      sure(tube.lengths.cuff, lengths),
+      cuff.rib.title,
+      tube.way.id === 'CUFF_DOWN',
+    ),
   };
 }
 
 function pickUpEntry({ opening }: Plan): Entry {
   const { below, above, snip, comesOut, live, cornerStitches: stay } = opening;
-  const what = opening.way.id.startsWith('WASTE') ? 'waste-yarn sts come out' : 'sts come out';
+  const what = opening.way.id.startsWith('WASTE') ? texts.wasteYarnStsComeOut : texts.stsComeOut;
   const corners = stay
-    ? `${stay.value} stay at each corner`
+    ? texts.stayAtEachCorner(stay.value)
     : opening.corners.id === 'CLOSE_LATER'
-      ? 'the corners are closed with the tail'
-      : `${live.value} sts with the corners`;
+      ? texts.theCornersAreClosedWith
+      : texts.stsWithTheCorners(live.value);
   return {
     id: 'pick-up',
     place: 'opening',
-    label: 'Pick up',
+    label: shared.pickUp,
     figures: [below, above],
     unit: 'sts',
-    note: `${snip ? `snip st ${snip.value}; ` : ''}${comesOut.value} ${what}, ${corners}`,
+    note: `${snip ? texts.snipSt(snip.value) : ''}${comesOut.value} ${what}, ${corners}`,
   };
 }
 
@@ -144,36 +151,35 @@ function workedWords(
 ): string {
   if (school.id === 'SHORT_ROWS') {
     const rows = list.filter(({ round }) => round.kind === 'SHORT_ROW').length;
-    return `${rows} short rows, ${figureText(depth, lengths)} deep`;
+    return texts.shortRowsDeep(rows, figureText(depth, lengths));
   }
   const corners = list.filter(({ round }) => round.kind === 'CORNERS').length;
   const plain = plainRounds.value;
   const shaped = phases
     .filter(({ decreases }) => decreases.value > 0)
     .map(({ every, decreases }, i) => {
-      const verb = i > 0 ? '' : begun ? 'increase ' : 'decrease ';
+      const verb = i > 0 ? '' : begun ? texts.increase : texts.decrease;
       return `${verb}${everyWords(every.value)} ${timesWords(decreases.value)}`;
     });
   // The corner stitches go in rounds that would else be plain.
-  const gone =
-    corners === 0 ? '' : `corner sts gone in ${corners === 1 ? 'the first' : `${corners}`}`;
+  const gone = corners === 0 ? '' : texts.cornerStsGoneIn(corners, `${corners}`);
   const first =
     plain > 0
-      ? `${plain} plain ${plain === 1 ? 'round' : 'rounds'}${gone && ` (${gone})`}`
+      ? texts.plain(plain, gone && ` (${gone})`)
       : gone && `${gone} ${corners === 1 ? 'round' : 'rounds'}`;
   return [first, ...shaped].filter(Boolean).join(', then ');
 }
 
 function everyWords(every: number): string {
   return every === 1
-    ? 'every round'
+    ? texts.everyRound
     : every === 2
-      ? 'every 2nd round'
-      : `every ${every}${every === 3 ? 'rd' : 'th'} round`;
+      ? texts.every2ndRound
+      : texts.everyRound2(every);
 }
 
 function timesWords(times: number): string {
-  return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+  return times === 1 ? 'once' : times === 2 ? 'twice' : texts.times(times);
 }
 
 function shapingEntry(
@@ -184,14 +190,14 @@ function shapingEntry(
 ): Entry {
   const { graftLoops, close, rounds, closingSide } = shaping;
   const end = graftLoops
-    ? `${close.id === 'GRAFT' ? 'graft' : 'cinch'} ${graftLoops.value} + ${graftLoops.value} sts`
-    : `cast on ${closingSide.value} + ${closingSide.value} sts`;
+    ? texts.sts(close.id === 'GRAFT', graftLoops.value)
+    : texts.castOnSts(closingSide.value);
   return {
     id,
     place: id,
     label,
     figures: [rounds],
-    unit: shaping.school.id === 'SHORT_ROWS' ? 'rounds deep' : 'rounds',
+    unit: shaping.school.id === 'SHORT_ROWS' ? texts.roundsDeep : 'rounds',
     note: `${workedWords(shaping, list, lengths)}; ${end}`,
   };
 }
@@ -202,7 +208,7 @@ function yarnEntry({ yarn }: Plan, lengths: Lengths): Entry {
   return {
     id: 'yarn',
     place: 'yarn',
-    label: 'Yarn for the pair',
+    label: texts.yarnForThePair,
     figures: [yarn.pairGrams],
     unit: [
       unitWords('GRAMS', lengths)[1],
@@ -210,8 +216,8 @@ function yarnEntry({ yarn }: Plan, lengths: Lengths): Entry {
     ].join(' '),
     note: left
       ? missing
-        ? `${figureText({ ...left.left, value: -left.left.value }, lengths)} short`
-        : `${sure(left.left, lengths)} left over: ${left.enough.title}`
+        ? texts.short(figureText({ ...left.left, value: -left.left.value }, lengths))
+        : texts.leftOver(sure(left.left, lengths), left.enough.title)
       : figureText(yarn.pairMetres, lengths),
   };
 }

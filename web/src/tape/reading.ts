@@ -3,6 +3,7 @@ import type { Place } from './figures';
 import type { Lengths } from '../settings/settings';
 import { lengthText, valueText } from '../units/units';
 import { colourReading } from './colours';
+import { texts } from './texts';
 
 export const SECTION_NAMES: Record<Section, string> = {
   TOE: 'toe',
@@ -31,16 +32,20 @@ export function lastBeforeOpening({ tube }: Plan): number {
 export function reading(plan: Plan, round: number, at: AxisRound, lengths: Lengths): string {
   const pickedUp = at.section === 'TOE' && !plan.toe.shaping.begun;
   const here = pickedUp
-    ? `toe round ${at.counted} of ${plan.toe.shaping.rounds.value}`
-    : `round ${at.counted} from ${plan.tube.heelLine.count.from.title}, in the ${SECTION_NAMES[at.section]}`;
-  const opening = round === lastBeforeOpening(plan) ? ' · heel line after it' : '';
+    ? texts.toeRoundOf(at.counted, plan.toe.shaping.rounds.value)
+    : texts.roundFromInThe(
+        at.counted,
+        plan.tube.heelLine.count.from.title,
+        SECTION_NAMES[at.section],
+      );
+  const opening = round === lastBeforeOpening(plan) ? texts.heelLineAfterIt : '';
   const { leg } = plan.yarn;
   const yarn =
     leg && plan.yarn.roles.length === 1
       ? at.leftG < 0
-        ? `${valueText(-at.leftG, 'GRAMS', lengths)} more than the cake has`
-        : `${valueText(at.leftG, 'GRAMS', lengths)} left in the cake`
-      : `${valueText(at.usedG, 'GRAMS', lengths)} of yarn used by then`;
+        ? texts.moreThanTheCakeHas(valueText(-at.leftG, 'GRAMS', lengths))
+        : texts.leftInTheCake(valueText(at.leftG, 'GRAMS', lengths))
+      : texts.ofYarnUsedByThen(valueText(at.usedG, 'GRAMS', lengths));
   const { stripes } = plan;
   const worked = stripes?.socks[0]?.tube[round - 1];
   const colours = stripes && worked && colourReading(stripes, worked);
@@ -48,6 +53,13 @@ export function reading(plan: Plan, round: number, at: AxisRound, lengths: Lengt
   const { pattern } = plan;
   const ofRepeat = pattern?.onTape[round - 1];
   const patterned =
-    pattern && ofRepeat ? ` · pattern round ${ofRepeat} of ${pattern.made.height.value}` : '';
-  return `${here}${opening}${patterned} · ${lengthText(at.mmFromToe, lengths)} from the toe tip · ${yarn}${colour}`;
+    pattern && ofRepeat ? texts.patternRoundOf(ofRepeat, pattern.made.height.value) : '';
+  return texts.fromTheToeTip(
+    here,
+    opening,
+    patterned,
+    lengthText(at.mmFromToe, lengths),
+    yarn,
+    colour,
+  );
 }

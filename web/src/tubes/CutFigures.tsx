@@ -10,6 +10,8 @@ import { easeWords } from './Fits';
 import { listed } from './TubeItem';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface CutFiguresProps {
   tube: Tube;
@@ -26,27 +28,31 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
   return (
     <Box as="section" aria-labelledby="cut-title">
       <Box as="h2" id="cut-title" fontSize="lg">
-        {byHand ? 'Your own cut' : `The ${plan.title} cut`}
+        {byHand ? texts.yourOwnCut : texts.theCut(plan.title)}
       </Box>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Pairs of this cut">
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.pairsOfThisCut}>
         <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
           <thead>
             <tr>
-              {['For', 'Each piece', 'Leg, cuff included', 'Around the ball', 'Stripes'].map(
-                (head) => (
-                  <Box
-                    as="th"
-                    key={head}
-                    textAlign="left"
-                    verticalAlign="bottom"
-                    py={1}
-                    pr={4}
-                    fontWeight="600"
-                  >
-                    {head}
-                  </Box>
-                ),
-              )}
+              {[
+                texts.for,
+                texts.eachPiece,
+                texts.legCuffIncluded,
+                shared.aroundTheBall,
+                shared.stripes,
+              ].map((head) => (
+                <Box
+                  as="th"
+                  key={head}
+                  textAlign="left"
+                  verticalAlign="bottom"
+                  py={1}
+                  pr={4}
+                  fontWeight="600"
+                >
+                  {head}
+                </Box>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -60,14 +66,14 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
                   <Box as="td" pr={4} whiteSpace="nowrap">
                     <Pressed
                       figure={pair.piece}
-                      title={`piece for ${name}`}
+                      title={texts.pieceFor(name)}
                       onAsk={byHand ? undefined : setAsked}
                     />
                   </Box>
                   <Box as="td" pr={4} whiteSpace="nowrap">
                     <Pressed
                       figure={pair.legAbove}
-                      title={`leg for ${name}`}
+                      title={texts.legFor(name)}
                       onAsk={byHand ? undefined : setAsked}
                     />
                   </Box>
@@ -86,10 +92,10 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
       <Box mt={2} className="figures">
         {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'}`}
         {plan.unravelled.value > 0 && ` · ${figureText(plan.unravelled, lengths)} unravelled`}
-        {' · left over: '}
+        {texts.leftOver}
         <Pressed
           figure={plan.left}
-          title="rounds left over"
+          title={texts.roundsLeftOver}
           onAsk={byHand ? undefined : setAsked}
         />
       </Box>
@@ -122,7 +128,7 @@ function stripeWords(pair: CutPlan['pairs'][number], cutting: Cutting): string {
   if (!cutting.repeat) {
     return 'none';
   }
-  return pair.matched ? 'both alike' : 'not alike';
+  return pair.matched ? texts.bothAlike : texts.notAlike;
 }
 
 interface PressedProps {
@@ -141,7 +147,7 @@ function Pressed({ figure, title, onAsk }: PressedProps) {
       textDecoration="underline"
       textDecorationStyle="dotted"
       textUnderlineOffset="3px"
-      aria-label={`${title}: ${text}. How it’s worked out`}
+      aria-label={texts.howItsWorkedOut(title, text)}
       onClick={() => onAsk({ title, figure })}
     >
       {text}
@@ -156,8 +162,13 @@ function RemnantWords({ remnant, second }: { remnant: Remnant; second: boolean }
   const uses = remnant.uses.map(({ title }) => title);
   return (
     <Box maxW="46rem">
-      {`${second ? 'Another remnant' : 'Remnant'} of ${figureText(remnant.rounds, lengths)}, ${lengthText(remnant.length.value, lengths)}, about ${figureText(remnant.grams, lengths)}`}
-      {uses.length > 0 && `: enough for ${listed(uses)}`}.
+      {texts.ofAbout(
+        second,
+        figureText(remnant.rounds, lengths),
+        lengthText(remnant.length.value, lengths),
+        figureText(remnant.grams, lengths),
+      )}
+      {uses.length > 0 && texts.enoughFor2(listed(uses))}.
     </Box>
   );
 }
@@ -174,9 +185,9 @@ function Worked({ tube, title, figure, onClose }: WorkedProps) {
   return (
     <Working plan={workings.data} title={title} figures={[figure]} onClose={onClose}>
       {workings.error ? (
-        <Notice title="Can’t show how it’s worked out" error={workings.error} />
+        <Notice title={shared.cantShowHowItsWorked} error={workings.error} />
       ) : (
-        !workings.data && <Waiting what="the working" />
+        !workings.data && <Waiting what={shared.theWorking} />
       )}
     </Working>
   );

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import type { CutPlan, PutPiece } from '../wire/types';
 import { cutsOf, moved, piecesOf, type CutPlace } from './pieces';
+import { texts } from './texts';
 
 /** Rounds that a cut moves with the shift key. */
 const FAR = 10;
@@ -40,11 +41,11 @@ export function CutHandles(props: CutHandlesProps) {
             fill="transparent"
             tabIndex={0}
             role="slider"
-            aria-label={`Cut ${i + 1}`}
+            aria-label={texts.cut2(i + 1)}
             aria-valuenow={cut.round}
             aria-valuemin={0}
             aria-valuemax={plan.along.at(-1)?.stretch.to ?? 0}
-            aria-valuetext={`after ${cut.round} rounds`}
+            aria-valuetext={texts.afterRounds(cut.round)}
             style={{ cursor: 'ew-resize', touchAction: 'none' }}
             onKeyDown={(event) => {
               const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];

@@ -4,6 +4,8 @@ import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Tube } from '../wire/types';
 import { useSaid } from '../units/useSaid';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Whom on the shelf of feet the tube fits, and how. */
 export function Fits({ tube }: { tube: Tube }) {
@@ -16,18 +18,16 @@ export function Fits({ tube }: { tube: Tube }) {
   return (
     <Box as="section" aria-labelledby="fits-title" mt={8}>
       <Box as="h2" id="fits-title" fontSize="lg">
-        Whom it fits
+        {texts.whomItFits}
       </Box>
       <Box color="quiet" fontSize="sm">
-        {tube.two
-          ? 'With each tube used whole for one sock.'
-          : 'With the whole tube cut in half for one pair.'}
+        {tube.two ? texts.withEachTubeUsedWhole : texts.withTheWholeTubeCut}
       </Box>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Feet, one a row">
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.feetOneARow}>
         <Box as="table" className="figures rows" maxW="56rem" w="100%" mt={1}>
           <thead>
             <tr>
-              {['Feet', 'Negative ease at the ball', 'Over the heel', 'Leg it leaves'].map(
+              {[shared.feet, texts.negativeEaseAtTheBall, texts.overTheHeel, texts.legItLeaves].map(
                 (head) => (
                   <Box as="th" key={head} textAlign="left" py={1} pr={4} fontWeight="600">
                     {head}
@@ -67,5 +67,5 @@ export function Fits({ tube }: { tube: Tube }) {
 /** “11 % smaller than the foot”. */
 export function easeWords(ease: number): string {
   const percent = Math.round(Math.abs(ease) * 100);
-  return ease >= 0 ? `${percent} % smaller than the foot` : `${percent} % wider than the foot`;
+  return ease >= 0 ? texts.smallerThanTheFoot(percent) : texts.widerThanTheFoot(percent);
 }

@@ -5,6 +5,8 @@ import { useCuts, useUncut } from '../api/tubeQueries';
 import { OpenSheet } from '../form/OpenSheet';
 import type { CutPlan, PutPiece, Tube } from '../wire/types';
 import { piecesOf } from './pieces';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface MakeCutsProps {
   tube: Tube;
@@ -20,12 +22,12 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
   const [asking, setAsking] = useState(false);
   const cuts = useCuts(tube);
   const taken = pieces ?? piecesOf(plan);
-  const pairs = plan.pairs.length === 1 ? 'the pair' : `the ${plan.pairs.length} pairs`;
+  const pairs = plan.pairs.length === 1 ? shared.thePair : texts.thePairs(plan.pairs.length);
   return (
     <Flex gap={3} mt={4} wrap="wrap">
       <Button asChild bg="ink" color="sheet" minH="44px">
         <Link to={`/tubes/${tube.id}/sheet`} state={{ pieces: taken }}>
-          Cutting sheet
+          {texts.cuttingSheet}
         </Link>
       </Button>
       <Button
@@ -40,18 +42,22 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
         disabled={blocked}
         onClick={() => setAsking(true)}
       >
-        {`The cuts are made: put ${pairs} in the basket`}
+        {texts.theCutsAreMadePut(pairs)}
       </Button>
       {onBest && (
         <Button variant="ghost" color="ink" minH="44px" onClick={onBest}>
-          Back to the best cut
+          {texts.backToTheBestCut}
         </Button>
       )}
       {asking && (
-        <OpenSheet title="Are the cuts made?" closing="Close" onClose={() => setAsking(false)}>
+        <OpenSheet
+          title={texts.areTheCutsMade}
+          closing={shared.close}
+          onClose={() => setAsking(false)}
+        >
           <>
             <Box mb={3}>
-              {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'} as shown. ${pairs.charAt(0).toUpperCase()}${pairs.slice(1)} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`}
+              {texts.asShownWillKnowTheir(plan.cuts, pairs.charAt(0).toUpperCase(), pairs.slice(1))}
             </Box>
             {cuts.error && (
               <Box role="alert" color="amiss" mb={3}>
@@ -66,10 +72,10 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
                 loading={cuts.isPending}
                 onClick={() => cuts.mutate(taken)}
               >
-                Yes, it is cut
+                {texts.yesItIsCut}
               </Button>
               <Button variant="ghost" color="ink" minH="44px" onClick={() => setAsking(false)}>
-                Cancel
+                {shared.cancel}
               </Button>
             </Flex>
           </>
@@ -90,9 +96,9 @@ export function UndoCuts({ tube }: { tube: Tube }) {
   return (
     <Flex gap={3} align="center" wrap="wrap" mb={4}>
       <Box>
-        {`Cut for ${whose.join(', ')}: ${whose.length === 1 ? 'the pair is' : 'their pairs are'} in the basket. `}
+        {texts.cutForInTheBasket(whose.join(', '), whose.length)}
         <Link to="/" style={{ textDecoration: 'underline' }}>
-          Go to the basket
+          {texts.goToTheBasket}
         </Link>
       </Box>
       <Button
@@ -103,7 +109,7 @@ export function UndoCuts({ tube }: { tube: Tube }) {
         loading={uncut.isPending}
         onClick={() => uncut.mutate()}
       >
-        Undo these cuts
+        {texts.undoTheseCuts}
       </Button>
       {uncut.error && (
         <Box role="alert" color="amiss">

@@ -4,6 +4,7 @@ import type { CutPlan, Cutting } from '../wire/types';
 import { CutStrip } from './CutStrip';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
+import { texts } from './texts';
 
 interface OtherCutsProps {
   cutting: Cutting;
@@ -19,7 +20,7 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
   return (
     <Box as="section" aria-labelledby="ways-title" ref={measure}>
       <Box as="h2" id="ways-title" fontSize="lg">
-        Ways to cut
+        {texts.waysToCut}
       </Box>
       {cutting.plans.map((plan, i) => {
         const now = plan === chosen;
@@ -36,7 +37,7 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
             aria-pressed={now}
             onClick={() => onChoose(i)}
           >
-            <Box fontWeight="600">{`${capital(plan.title)}${now ? ', shown above' : ''}`}</Box>
+            <Box fontWeight="600">{`${capital(plan.title)}${now ? texts.shownAbove : ''}`}</Box>
             <CutStrip cutting={cutting} plan={plan} widthPx={Math.max(160, width - 8)} />
             <Box fontSize="sm" color="quiet">
               {plan.gives.length > 0 ? say(plan.gives) : `${capital(plan.description)}.`}
@@ -46,7 +47,7 @@ export function OtherCuts({ cutting, chosen, onChoose }: OtherCutsProps) {
       })}
       {cutting.plans.length === 1 && (
         <Box fontSize="sm" color="quiet" mt={1}>
-          No other way gives longer legs or fewer cuts.
+          {texts.noOtherWayGivesLonger}
         </Box>
       )}
     </Box>

@@ -9,6 +9,8 @@ import type { CutPlan, Cutting, PutPiece, Tube } from '../wire/types';
 import { StretchTable } from './StretchTable';
 import { TubeDrawing } from './TubeDrawing';
 import { useSaid } from '../units/useSaid';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** The sheet to cut by, on the screen as it will be printed. */
 export function SheetPage() {
@@ -18,9 +20,9 @@ export function SheetPage() {
     return <Sheet tube={tube.data} />;
   }
   return tube.error ? (
-    <Notice title="This tube cannot be shown" error={tube.error} />
+    <Notice title={texts.thisTubeCannotBeShown} error={tube.error} />
   ) : (
-    <Waiting what="the tube" />
+    <Waiting what={texts.theTube2} />
   );
 }
 
@@ -33,29 +35,25 @@ function Sheet({ tube }: { tube: Tube }) {
   const plan = put.data ?? cutting.data?.plans[0];
   return (
     <Box>
-      <title>{`Cutting sheet: ${tube.name} · Round Pocket`}</title>
+      <title>{texts.cuttingSheetRoundPocket(tube.name)}</title>
       <PageStyle size={lengths === 'INCH' ? 'letter landscape' : 'A4 landscape'} margin="12mm" />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
-          {`Cutting sheet: ${tube.name}`}
+          {texts.cuttingSheet2(tube.name)}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
-          Print
+          {shared.print}
         </Button>
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/tubes/${tube.id}`}>Back to the tube</Link>
+          <Link to={`/tubes/${tube.id}`}>{texts.backToTheTube}</Link>
         </Button>
       </Flex>
       {plan && cutting.data ? (
         <Paper tube={tube} cutting={cutting.data} plan={plan} />
       ) : cutting.data ? (
-        <p>
-          {cutting.data.none
-            ? say(cutting.data.none)
-            : 'Add a wish first: then there is something to cut.'}
-        </p>
+        <p>{cutting.data.none ? say(cutting.data.none) : texts.addAWishFirstThen}</p>
       ) : (
-        <Waiting what="the cuts" />
+        <Waiting what={texts.theCuts} />
       )}
     </Box>
   );
@@ -72,7 +70,12 @@ function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: Cu
           {tube.name}
         </Box>
         <Box className="figures">
-          {`${valueText(tube.stitches, 'STITCHES', lengths)} around · ${figureText(cutting.rounds, lengths)} · ${lengthText(cutting.length.value, lengths)}${tube.two ? ' · two alike, both cut so' : ''}`}
+          {texts.around2(
+            valueText(tube.stitches, 'STITCHES', lengths),
+            figureText(cutting.rounds, lengths),
+            lengthText(cutting.length.value, lengths),
+            tube.two,
+          )}
         </Box>
       </Flex>
       <TubeDrawing cutting={cutting} plan={plan} names={names} two={tube.two} folded={false} />
@@ -92,8 +95,7 @@ function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: Cu
         ))}
       </Box>
       <Box mt={3} maxW="52rem">
-        Scissors: one hand flat inside the tube, points up and away from you, in good light. Cut
-        when you are rested.
+        {texts.scissorsOneHandFlatInside}
       </Box>
     </Box>
   );
@@ -103,15 +105,11 @@ function Paper({ tube, cutting, plan }: { tube: Tube; cutting: Cutting; plan: Cu
 function steps(plan: CutPlan): string[] {
   const ravels = plan.along.some(({ stretch }) => stretch.kind.id === 'RAVEL');
   return [
-    'Lay the tube flat, the end for the toes at your left. Count its rounds along one column and mark every tenth.',
-    ...(ravels
-      ? [
-          'Unravel the rounds at the end first and wind them into a ball as they come off: you will knit from its outside. Put that end on a thread again.',
-        ]
-      : []),
-    'At each cut run a thread through the round before it and another through the round after it. Count both: each must have all the stitches of the tube.',
-    'Snip one stitch of the round between and unpick it all the way round.',
-    'Pin a note to each piece: whose it is, and which end is the toe.',
-    'Leave the spare rounds until you start on that end; their yarn is the tail to weave in.',
+    texts.layTheTubeFlatThe,
+    ...(ravels ? [texts.unravelTheRoundsAtThe] : []),
+    texts.atEachCutRunA,
+    texts.snipOneStitchOfThe,
+    texts.pinANoteToEach,
+    texts.leaveTheSpareRoundsUntil,
   ];
 }

@@ -3,6 +3,8 @@ import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
 import type { Along, CutPlan, Cutting } from '../wire/types';
 import { cutNumber } from './pieces';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface StretchTableProps {
   plan: CutPlan;
@@ -20,7 +22,7 @@ export function StretchTable({ plan, names, cutting, open }: StretchTableProps) 
   ) : (
     <details>
       <Box as="summary" cursor="pointer" minH="32px" color="chosen">
-        Every stretch by round and tape
+        {texts.everyStretchByRoundAnd}
       </Box>
       {table}
     </details>
@@ -30,15 +32,17 @@ export function StretchTable({ plan, names, cutting, open }: StretchTableProps) 
 function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
   const { lengths } = useSettings();
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Every stretch of the tube">
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.everyStretchOfTheTube}>
       <Box as="table" className="figures rows" maxW="46rem" w="100%">
         <thead>
           <tr>
-            {['From the toes’ end', 'Rounds', 'On the tape', 'Begins with'].map((head) => (
-              <Box as="th" key={head} textAlign="left" pr={4} fontWeight="600">
-                {head}
-              </Box>
-            ))}
+            {[texts.fromTheToesEnd, shared.rounds, texts.onTheTape, texts.beginsWith].map(
+              (head) => (
+                <Box as="th" key={head} textAlign="left" pr={4} fontWeight="600">
+                  {head}
+                </Box>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>
@@ -47,7 +51,7 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
             const rounds =
               stretch.to - stretch.from === 1
                 ? `${stretch.to}`
-                : `${stretch.from + 1} to ${stretch.to}`;
+                : texts.to(stretch.from + 1, stretch.to);
             return (
               <Box
                 as="tr"
@@ -63,7 +67,7 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
                   {rounds}
                 </Box>
                 <Box as="td" pr={4}>
-                  {`${lengthText(along.fromMm, lengths)} to ${lengthText(along.toMm, lengths)}`}
+                  {texts.to2(lengthText(along.fromMm, lengths), lengthText(along.toMm, lengths))}
                 </Box>
                 <td>{stretch.kind.id === 'PIECE' ? bandWords(along, cutting) : ''}</td>
               </Box>
@@ -78,13 +82,13 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
 function words({ stretch }: Along, names: readonly string[], cuts: number): string {
   const { id, title } = stretch.kind;
   return id === 'PIECE'
-    ? `${names[stretch.wish] ?? ''}, sock ${stretch.sock + 1}`
+    ? texts.sock(names[stretch.wish] ?? '', stretch.sock + 1)
     : id === 'CUT'
-      ? `cut ${cuts}: unpick this round`
+      ? texts.cutUnpickThisRound(cuts)
       : title;
 }
 
 function bandWords({ band }: Along, cutting: Cutting): string {
   const colour = cutting.colours[band];
-  return colour?.name ?? (colour ? `band ${band + 1}` : '');
+  return colour?.name ?? (colour ? texts.band2(band + 1) : '');
 }

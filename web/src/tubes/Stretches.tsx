@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { Line, Rect, Text } from '../tape/svg';
 import type { Along, CutPlan } from '../wire/types';
 import { cutNumber } from './pieces';
+import { texts } from './texts';
 
 interface StretchesProps {
   plan: CutPlan;
@@ -75,7 +76,7 @@ export function Stretches({ plan, x, top, height, names, two }: StretchesProps) 
                 <Rect {...place} fill="none" stroke="ink" strokeDasharray="4 3" />
                 <Label
                   place={place}
-                  words={stretch.kind.id === 'RAVEL' ? 'unravel first' : 'unravel'}
+                  words={stretch.kind.id === 'RAVEL' ? texts.unravelFirst : 'unravel'}
                 />
               </g>
             );

@@ -6,6 +6,8 @@ import { UNDYED } from '../tape/colours';
 import type { TubeBandCounted } from '../wire/types';
 import { BandName, ColourField } from '../yarn/StripeFields';
 import type { TypedTube } from './typed';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const MOST = 40;
 
@@ -23,37 +25,37 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
   const at = (i: number, part: Partial<TubeBandCounted>) =>
     set(bands.map((band, j) => (i === j ? { ...band, ...part } : band)));
   return (
-    <Box role="group" aria-label="Stripes">
+    <Box role="group" aria-label={shared.stripes}>
       {problemAt('bands') && <Box color="amiss">{problemAt('bands')}</Box>}
       {bands.map((band, i) => (
         <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
           <ColourField
-            label={`Band ${i + 1}`}
+            label={texts.band(i + 1)}
             colour={band.colour}
             onChange={(colour) => at(i, { colour })}
           />
           <BandName
             name={band.name}
-            problem={problemAt(`bands[${i}].name`)}
+            problem={problemAt(texts.bandsName(i))}
             onChange={(name) => at(i, { name })}
           />
           <Box w="9rem">
             <NumberField
-              label="Rounds in it"
+              label={shared.roundsInIt}
               kind="number"
-              unit="rounds"
+              unit={shared.rounds2}
               lengths={lengths}
               value={band.rounds}
-              problem={problemAt(`bands[${i}].rounds`)}
+              problem={problemAt(texts.bandsRounds(i))}
               onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
             />
           </Box>
           <Box pt="1.9rem">
             <LinkButton
-              aria-label={`Remove band ${i + 1}`}
+              aria-label={texts.removeBand(i + 1)}
               onClick={() => set(bands.filter((_, j) => i !== j))}
             >
-              Remove
+              {shared.remove}
             </LinkButton>
           </Box>
         </Flex>
@@ -62,15 +64,15 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
         <LinkButton
           onClick={() => set([...bands, { colour: bands.at(-1)?.colour ?? UNDYED, rounds: 10 }])}
         >
-          {bands.length === 0 ? 'Count its stripes' : 'Add a band'}
+          {bands.length === 0 ? texts.countItsStripes : shared.addABand}
         </LinkButton>
       )}
       {(bands.length > 0 || tube.yarnId) && (
         <Box w="17rem" mt={2}>
           <NumberField
-            label="Missing of the repeat at the toes’ end"
+            label={texts.missingOfTheRepeatAt}
             kind="number"
-            unit="rounds"
+            unit={shared.rounds2}
             lengths={lengths}
             mayBeEmpty
             placeholder="0"

@@ -9,6 +9,7 @@ import { CutHandles } from './CutHandles';
 import { StretchTable } from './StretchTable';
 import { Stretches } from './Stretches';
 import { TubeColours } from './TubeStrip';
+import { texts } from './texts';
 
 const MARGIN = 12;
 const TUBE_TOP = 26;
@@ -47,12 +48,12 @@ export function TubeDrawing(props: TubeDrawingProps) {
   const round = (at: number) => scale.x(at * perRound);
   return (
     <Box as="figure">
-      <Box ref={measure} overflowX="auto" tabIndex={0} role="region" aria-label="The tube">
+      <Box ref={measure} overflowX="auto" tabIndex={0} role="region" aria-label={texts.theTube}>
         <svg
           width={width}
           height={TAPE_TOP + TAPE_HEIGHT + 2}
           role="group"
-          aria-label="The tube from the toes’ end to the other, to scale"
+          aria-label={texts.theTubeFromTheToes}
         >
           {hatching.defs}
           <TubeColours

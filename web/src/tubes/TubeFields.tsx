@@ -7,19 +7,21 @@ import { gaugeSpanMm, gaugeSpanText } from '../units/units';
 import type { KeptYarn } from '../wire/types';
 import { TubeBands } from './TubeBands';
 import type { TypedTube } from './typed';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 type Sized = 'rounds' | 'lengthMm' | 'massG';
 
 const SIZES = [
-  { value: 'rounds', text: 'counted in rounds' },
-  { value: 'lengthMm', text: 'measured on the tape' },
+  { value: 'rounds', text: texts.countedInRounds },
+  { value: 'lengthMm', text: texts.measuredOnTheTape },
   { value: 'massG', text: 'weighed' },
 ] as const;
 
 const ENDS = [
-  ['toeEndHeld', 'The end where toes will be is on a thread'],
-  ['cuffEndHeld', 'The other end is on a thread'],
-  ['two', 'There are two of it, alike'],
+  ['toeEndHeld', texts.theEndWhereToesWill],
+  ['cuffEndHeld', texts.theOtherEndIsOn],
+  ['two', texts.thereAreTwoOfIt],
 ] as const;
 
 interface TubeFieldsProps {
@@ -40,17 +42,17 @@ export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) 
       <Flex gap={6} wrap="wrap" mt={3} align="flex-start">
         <Box w="18rem">
           <PlainSelect
-            label="Yarn it is of"
+            label={texts.yarnItIsOf}
             value={tube.yarnId ?? ''}
             options={[
-              { value: '', text: 'not on the shelf' },
+              { value: '', text: texts.notOnTheShelf },
               ...yarns.map(({ id, name }) => ({ value: id, text: name })),
             ]}
             onChange={(id) => change({ yarnId: id || undefined })}
           />
         </Box>
         <TubeBands tube={tube} change={change} problemAt={problemAt} />
-        <Box role="group" aria-label="Ends">
+        <Box role="group" aria-label={texts.ends}>
           {ENDS.map(([field, words]) => (
             <chakra.label key={field} display="flex" gap={2} minH="32px" cursor="pointer">
               <input
@@ -87,9 +89,9 @@ function Size({ tube, change, problemAt }: PartProps) {
     <>
       <Box w="9rem">
         <NumberField
-          label="Stitches around"
+          label={shared.stitchesAround}
           kind="whole"
-          unit="sts"
+          unit={shared.sts}
           lengths={lengths}
           mayBeEmpty
           value={tube.stitches}
@@ -99,7 +101,7 @@ function Size({ tube, change, problemAt }: PartProps) {
       </Box>
       <Box w="13rem">
         <PlainSelect
-          label="How long it is"
+          label={texts.howLongItIs}
           value={sized}
           options={SIZES}
           onChange={(next) => set(next, next === 'rounds' ? 400 : next === 'lengthMm' ? 1000 : 100)}
@@ -108,7 +110,7 @@ function Size({ tube, change, problemAt }: PartProps) {
       <Box w="9rem">
         {sized === 'lengthMm' ? (
           <NumberField
-            label="Length"
+            label={shared.length}
             kind="length"
             lengths={lengths}
             value={tube.lengthMm}
@@ -117,7 +119,7 @@ function Size({ tube, change, problemAt }: PartProps) {
           />
         ) : (
           <NumberField
-            label={sized === 'massG' ? 'Weight' : 'Rounds'}
+            label={sized === 'massG' ? texts.weight : shared.rounds}
             kind={sized === 'massG' ? 'number' : 'whole'}
             unit={sized === 'massG' ? 'g' : 'rounds'}
             lengths={lengths}
@@ -136,15 +138,15 @@ function Size({ tube, change, problemAt }: PartProps) {
 function Fabric({ tube, change, problemAt }: PartProps) {
   const { lengths } = useSettings();
   const readings = [
-    ['stitchReading', 'Stitches', 'sts', 'stitches'],
-    ['roundReading', 'Rounds', 'rounds', 'rounds'],
+    ['stitchReading', shared.stitches, 'sts', 'stitches'],
+    ['roundReading', shared.rounds, 'rounds', 'rounds'],
   ] as const;
   return (
-    <Flex gap={4} wrap="wrap" role="group" aria-label="Gauge measured on it">
+    <Flex gap={4} wrap="wrap" role="group" aria-label={texts.gaugeMeasuredOnIt}>
       {readings.map(([field, label, unit, at]) => (
         <Box key={field} w="11rem">
           <NumberField
-            label={`${label} in ${gaugeSpanText(lengths)}`}
+            label={texts.in(label, gaugeSpanText(lengths))}
             kind="number"
             unit={unit}
             lengths={lengths}
@@ -169,9 +171,9 @@ function More({ tube, change, problemAt }: PartProps) {
     <Flex gap={4} wrap="wrap">
       <Box w="11rem">
         <NumberField
-          label="Spare rounds at a cut"
+          label={texts.spareRoundsAtACut}
           kind="whole"
-          unit="rounds"
+          unit={shared.rounds2}
           lengths={lengths}
           mayBeEmpty
           placeholder="2"
@@ -182,7 +184,7 @@ function More({ tube, change, problemAt }: PartProps) {
       </Box>
       <Box w="13rem">
         <NumberField
-          label="Cake for heels, toes, cuffs"
+          label={texts.cakeForHeelsToesCuffs}
           kind="number"
           unit="g"
           lengths={lengths}

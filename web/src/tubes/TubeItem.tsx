@@ -9,6 +9,7 @@ import type { KeptYarn, Tube } from '../wire/types';
 import { TubeFields } from './TubeFields';
 import { TubeStrip } from './TubeStrip';
 import { written, type TypedTube } from './typed';
+import { texts } from './texts';
 
 interface TubeItemProps {
   kept: Tube | undefined;
@@ -24,7 +25,7 @@ export function TubeItem({ kept, yarns, onDone }: TubeItemProps) {
     <ShelfItem<Tube, TypedTube>
       shelf="tubes"
       kept={kept}
-      nameLabel="Name of the tube"
+      nameLabel={texts.nameOfTheTube}
       value={kept ? written(kept) : {}}
       write={({ stitchReading, roundReading, ...tube }) => ({
         stitches: 0,
@@ -48,16 +49,16 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
   const [measure, width] = useWidth(700);
   const yarn = yarns.find(({ id }) => id === kept.yarnId);
   const facts = [
-    kept.two && 'two alike',
-    `${valueText(kept.stitches, 'STITCHES', lengths)} around`,
+    kept.two && texts.twoAlike,
+    texts.around(valueText(kept.stitches, 'STITCHES', lengths)),
     cutting &&
       `${figureText(cutting.rounds, lengths)}, ${lengthText(cutting.length.value, lengths)}`,
-    cutting?.repeat && `stripes repeat every ${figureText(cutting.repeat, lengths)}`,
+    cutting?.repeat && texts.stripesRepeatEvery(figureText(cutting.repeat, lengths)),
     yarn?.name,
   ].filter(Boolean);
   const uses = cutting?.whole.uses.map(({ title }) => title) ?? [];
   if (kept.usedUp) {
-    return <Box color="quiet">Cut up: nothing is left of it.</Box>;
+    return <Box color="quiet">{texts.cutUpNothingIsLeft}</Box>;
   }
   return (
     <Box ref={measure}>
@@ -68,7 +69,7 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
         </Box>
       )}
       {(kept.cuttings.length > 0 || kept.wishes.length === 0) && uses.length > 0 && (
-        <Box color="quiet">{`Enough for ${listed(uses)}.`}</Box>
+        <Box color="quiet">{texts.enoughFor(listed(uses))}</Box>
       )}
       {kept.notes && (
         <Box maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
@@ -77,8 +78,8 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
       )}
       <Flex mt={2}>
         <Button asChild bg="ink" color="sheet" minH="44px">
-          <Link to={`/tubes/${kept.id}`} aria-label={`Cut ${kept.name}`}>
-            {kept.wishes.length > 0 ? 'See where to cut' : 'Plan the cuts'}
+          <Link to={`/tubes/${kept.id}`} aria-label={texts.cut(kept.name)}>
+            {kept.wishes.length > 0 ? texts.seeWhereToCut : texts.planTheCuts}
           </Link>
         </Button>
       </Flex>
@@ -90,5 +91,5 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
 export function listed(words: readonly string[]): string {
   return words.length < 2
     ? words.join('')
-    : `${words.slice(0, -1).join(', ')} or ${words.at(-1) ?? ''}`;
+    : texts.or(words.slice(0, -1).join(', '), words.at(-1) ?? '');
 }

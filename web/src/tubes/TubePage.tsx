@@ -15,6 +15,7 @@ import { TubeDrawing } from './TubeDrawing';
 import { UnlikeLegs } from './UnlikeLegs';
 import { Wishes } from './Wishes';
 import { useSaid } from '../units/useSaid';
+import { texts } from './texts';
 
 /** One tube: what is wished for from it, and where to cut. */
 export function TubePage() {
@@ -26,9 +27,9 @@ export function TubePage() {
     return <OneTube key={tube.data.id} tube={tube.data} feet={feet.data} />;
   }
   return error ? (
-    <Notice title="This tube cannot be shown" error={error} />
+    <Notice title={texts.thisTubeCannotBeShown} error={error} />
   ) : (
-    <Waiting what="the tube" />
+    <Waiting what={texts.theTube2} />
   );
 }
 
@@ -36,19 +37,19 @@ function OneTube({ tube, feet }: { tube: Tube; feet: readonly KeptFoot[] }) {
   const cutting = useCutting(tube);
   return (
     <Box>
-      <title>{`${tube.name} · Round Pocket`}</title>
+      <title>{texts.roundPocket(tube.name)}</title>
       <Flex align="baseline" gap={4} mb={3} wrap="wrap">
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
           {tube.name}
         </Box>
         {cutting.data && <Size tube={tube} cutting={cutting.data} />}
         <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to="/tubes">All tubes</Link>
+          <Link to="/tubes">{texts.allTubes}</Link>
         </Button>
       </Flex>
       <UndoCuts tube={tube} />
       {tube.usedUp ? (
-        <Box mb={4}>It is cut up: nothing is left of it.</Box>
+        <Box mb={4}>{texts.itIsCutUpNothing}</Box>
       ) : (
         cutting.data && (
           <Plans tube={tube} cutting={cutting.data} stale={cutting.isPlaceholderData} />
@@ -70,8 +71,8 @@ function OneTube({ tube, feet }: { tube: Tube; feet: readonly KeptFoot[] }) {
 function Size({ tube, cutting }: { tube: Tube; cutting: Cutting }) {
   const { lengths } = useSettings();
   const facts = [
-    tube.two && 'two alike',
-    `${valueText(tube.stitches, 'STITCHES', lengths)} around`,
+    tube.two && texts.twoAlike,
+    texts.around(valueText(tube.stitches, 'STITCHES', lengths)),
     figureText(cutting.rounds, lengths),
     lengthText(cutting.length.value, lengths),
   ].filter(Boolean);

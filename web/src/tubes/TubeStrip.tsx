@@ -1,6 +1,7 @@
 import type { Cutting } from '../wire/types';
 import { UNDYED } from '../tape/colours';
 import { Rect } from '../tape/svg';
+import { texts } from './texts';
 
 /** The tube small, in its colours: the longest of a shelf is as wide as the page, a shorter one is shorter. */
 export function TubeStrip({ cutting, widthPx }: { cutting: Cutting; widthPx: number }) {
@@ -9,7 +10,7 @@ export function TubeStrip({ cutting, widthPx }: { cutting: Cutting; widthPx: num
   const perRound = (mm / cutting.rounds.value) * perMm;
   const width = mm * perMm;
   return (
-    <svg width={width} height={22} role="img" aria-label="The tube in its colours, to scale">
+    <svg width={width} height={22} role="img" aria-label={texts.theTubeInItsColours}>
       <TubeColours cutting={cutting} x={(round) => round * perRound} top={0} height={22} />
       <Rect x={0.5} y={0.5} width={width - 1} height={21} fill="none" stroke="ink" />
     </svg>

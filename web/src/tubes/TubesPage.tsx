@@ -5,6 +5,8 @@ import { useTubes } from '../api/tubeQueries';
 import { CsvFile } from '../form/CsvFile';
 import { Notice, Waiting } from '../form/States';
 import { TubeItem } from './TubeItem';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Ready tubes, and what is left of those that were cut. */
 export function TubesPage() {
@@ -13,20 +15,20 @@ export function TubesPage() {
   const [adding, setAdding] = useState(false);
   const error = tubes.error ?? yarns.error;
   if (error && !tubes.data) {
-    return <Notice title="The tubes cannot be shown" error={error} />;
+    return <Notice title={texts.theTubesCannotBeShown} error={error} />;
   }
   if (!tubes.data || !yarns.data) {
-    return <Waiting what="the tubes" />;
+    return <Waiting what={texts.theTubes} />;
   }
   return (
     <Box maxW="78rem">
-      <title>Tubes · Round Pocket</title>
+      <title>{texts.tubesRoundPocket}</title>
       <Flex align="baseline" gap={4} mb={2}>
         <Box as="h1" fontSize="2xl" flex="1">
-          Tubes
+          {shared.tubes}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding(true)}>
-          Add a tube
+          {texts.addATube}
         </Button>
       </Flex>
       <CsvFile shelf="tubes" />
@@ -38,8 +40,7 @@ export function TubesPage() {
       </Box>
       {tubes.data.length === 0 && !adding && (
         <Box mt={3} maxW="40rem">
-          A tube knitted by machine or left from earlier can become several pairs. Add it, say who
-          would like socks from it, and Round Pocket shows where to cut.
+          {texts.aTubeKnittedByMachine}
         </Box>
       )}
     </Box>

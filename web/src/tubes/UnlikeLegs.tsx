@@ -2,6 +2,7 @@ import { Flex } from '@chakra-ui/react';
 import { SmallButton } from '../form/SmallButton';
 import type { PutPiece } from '../wire/types';
 import { madeAlike, unlikeLegs } from './pieces';
+import { texts } from './texts';
 
 interface UnlikeLegsProps {
   pieces: readonly PutPiece[];
@@ -16,10 +17,10 @@ export function UnlikeLegs({ pieces, names, onMove }: UnlikeLegsProps) {
       {unlikeLegs(pieces).map((unlike) => (
         <Flex key={unlike.wish} columnGap={3} align="center" wrap="wrap" mt={2}>
           <span>
-            {`${names[unlike.wish] ?? ''}: one leg has ${unlike.longer} rounds to the cuff, the other ${unlike.shorter}.`}
+            {texts.oneLegHasRoundsTo(names[unlike.wish] ?? '', unlike.longer, unlike.shorter)}
           </span>
           <SmallButton onClick={() => onMove(madeAlike(pieces, unlike))}>
-            {`Make both ${unlike.shorter} rounds`}
+            {texts.makeBothRounds(unlike.shorter)}
           </SmallButton>
         </Flex>
       ))}

@@ -9,6 +9,8 @@ import { useSettings } from '../settings/settings';
 import type { Cutting, KeptFoot, Tube, TubeWish } from '../wire/types';
 import { wishFor, written } from './typed';
 import { useSaid } from '../units/useSaid';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const MOST = 8;
 const REST_MS = 500;
@@ -52,7 +54,7 @@ export function Wishes({ tube, feet, cutting }: WishesProps) {
   return (
     <Box as="section" aria-labelledby="wishes-title">
       <Box as="h2" id="wishes-title" fontSize="lg">
-        Who would like socks from it
+        {texts.whoWouldLikeSocksFrom}
       </Box>
       {write.error && (
         <Box role="alert" color="amiss">
@@ -77,14 +79,14 @@ export function Wishes({ tube, feet, cutting }: WishesProps) {
           />
         ))}
       </Box>
-      {feet.length === 0 && <Box mt={1}>Measure somebody’s feet first, on the Feet page.</Box>}
+      {feet.length === 0 && <Box mt={1}>{texts.measureSomebodysFeetFirstOn}</Box>}
       {one && wishes.length < MOST && (
         <LinkButton
           onClick={() =>
             change([...wishes, wishFor(next(feet, wishes), tube.contrastG === undefined)])
           }
         >
-          {wishes.length === 0 ? 'Add the first wish' : 'Add a wish'}
+          {wishes.length === 0 ? texts.addTheFirstWish : texts.addAWish}
         </LinkButton>
       )}
     </Box>
@@ -113,14 +115,14 @@ function Wish(props: WishProps) {
   const { number, wish, feet, spareRounds, problem, problemAt, onChange, onFirst, onRemove } =
     props;
   const { lengths } = useSettings();
-  const at = (field: string) => problemAt(`wishes[${number}].${field}`);
+  const at = (field: string) => problemAt(texts.wishes(number, field));
   const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
   return (
     <Box as="li" py={2} borderBottomWidth="1px" borderColor="line" data-wish={whose}>
       <Flex gap={3} wrap="wrap" align="flex-end">
         <Box w="13rem">
           <PlainSelect
-            label={`${number + 1}. For`}
+            label={texts.for2(number + 1)}
             value={wish.footId}
             options={feet.map(({ id, name }) => ({ value: id, text: name }))}
             onChange={(footId) => onChange({ footId, name: undefined })}
@@ -128,7 +130,7 @@ function Wish(props: WishProps) {
         </Box>
         <Box w="9rem">
           <NumberField
-            label="leg from"
+            label={texts.legFrom}
             kind="length"
             lengths={lengths}
             value={wish.legFromMm}
@@ -138,7 +140,7 @@ function Wish(props: WishProps) {
         </Box>
         <Box w="9rem">
           <NumberField
-            label="to"
+            label={texts.to3}
             kind="length"
             lengths={lengths}
             value={wish.legToMm}
@@ -148,21 +150,21 @@ function Wish(props: WishProps) {
         </Box>
         <Box w="15rem">
           <PlainSelect
-            label="heels, toes and cuffs of"
+            label={texts.heelsToesAndCuffsOf}
             value={wish.ravel ? 'own' : 'other'}
             options={[
-              { value: 'other', text: 'another cake' },
-              { value: 'own', text: 'the tube’s own yarn' },
+              { value: 'other', text: texts.anotherCake },
+              { value: 'own', text: texts.theTubesOwnYarn },
             ]}
             onChange={(of) => onChange({ ravel: of === 'own' })}
           />
         </Box>
         <Box w="11rem">
           <PlainSelect
-            label="spare rounds at a cut"
+            label={texts.spareRoundsAtACut2}
             value={wish.spareRounds?.toString() ?? ''}
             options={[
-              { value: '', text: `as the tube: ${spareRounds ?? 'usual'}` },
+              { value: '', text: texts.asTheTube(spareRounds ?? 'usual') },
               ...SPARE.map((rounds) => ({ value: rounds, text: rounds })),
             ]}
             onChange={(rounds) => onChange({ spareRounds: rounds ? Number(rounds) : undefined })}
@@ -174,15 +176,15 @@ function Wish(props: WishProps) {
             checked={wish.alike}
             onChange={(event) => onChange({ alike: event.target.checked })}
           />
-          both socks alike
+          {texts.bothSocksAlike}
         </chakra.label>
         {onFirst && (
-          <LinkButton aria-label={`Put the wish for ${whose} first`} onClick={onFirst}>
-            First
+          <LinkButton aria-label={texts.putTheWishForFirst(whose)} onClick={onFirst}>
+            {shared.first}
           </LinkButton>
         )}
-        <LinkButton aria-label={`Remove the wish for ${whose}`} onClick={onRemove}>
-          Remove
+        <LinkButton aria-label={texts.removeTheWishFor(whose)} onClick={onRemove}>
+          {shared.remove}
         </LinkButton>
       </Flex>
       {problem && <Box color="amiss">{problem}</Box>}

@@ -1,3 +1,5 @@
+import { texts } from './texts';
+
 /** Days, as yyyy-mm-dd on the wire and in the reader's own way on the screen. */
 
 const WRITTEN = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
@@ -44,5 +46,5 @@ export function sinceText(from: string, to: string): string | undefined {
         : days < 730
           ? ([Math.round(days / 30.4), 'month'] as const)
           : ([Math.round(days / 365.25), 'year'] as const);
-  return `${amount} ${unit}${amount === 1 ? '' : 's'} on`;
+  return texts.on(amount, unit);
 }

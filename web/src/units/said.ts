@@ -1,6 +1,7 @@
 import type { Lengths } from '../settings/settings';
 import type { Amount, Sentence } from '../wire/types';
 import { decimal, INCH_MM, lengthText, OUNCE_G, valueText, YARD_MM } from './units';
+import { texts } from './texts';
 
 /** From here on the digits say nothing to a person. */
 const BEYOND_WORDS = 1e12;
@@ -21,7 +22,7 @@ export function said({ template, amounts }: Sentence, lengths: Lengths): string 
 
 function told(name: string, amount: Amount, lengths: Lengths): string {
   return name.startsWith(ROUGHLY) && lengths === 'INCH'
-    ? `${Math.round(amount.value / INCH_MM)} in`
+    ? texts.in(Math.round(amount.value / INCH_MM))
     : amountText(amount, lengths);
 }
 
@@ -29,24 +30,24 @@ function rangeText(min: Amount, max: Amount, lengths: Lengths): string {
   const most = amountText(max, lengths);
   const least = amountText(min, lengths);
   const number = /^-?(\d+\/\d+|[\d.,]+( \d+\/\d+)?)/.exec(least)?.[0];
-  return `${min.unit === max.unit && number !== undefined ? number : least} to ${most}`;
+  return texts.to(min.unit === max.unit && number !== undefined ? number : least, most);
 }
 
 /** An amount within a sentence: whole where that tells enough, counts short. */
 export function amountText({ value, unit }: Amount, lengths: Lengths): string {
   if (!(Math.abs(value) < BEYOND_WORDS)) {
-    return value > 0 ? 'far too much' : value < 0 ? 'far too little' : 'no number';
+    return value > 0 ? texts.farTooMuch : value < 0 ? texts.farTooLittle : texts.noNumber;
   }
   const inches = lengths === 'INCH';
   const places = Math.abs(value) < 10 ? 1 : 0;
   switch (unit) {
     case 'MILLIMETRES':
-      return inches ? lengthText(value, lengths) : `${decimal(value / 10, 1)} cm`;
+      return inches ? lengthText(value, lengths) : texts.cm(decimal(value / 10, 1));
     case 'GRAMS':
-      return inches ? `${decimal(value / OUNCE_G, 2)} oz` : `${decimal(value, places)} g`;
+      return inches ? texts.oz2(decimal(value / OUNCE_G, 2)) : `${decimal(value, places)} g`;
     case 'METRES':
       return inches
-        ? `${decimal((value * 1000) / YARD_MM, places)} yd`
+        ? texts.yd(decimal((value * 1000) / YARD_MM, places))
         : `${decimal(value, places)} m`;
     case 'STITCHES':
       return counted(decimal(value, 1), 'st');
@@ -59,7 +60,7 @@ export function amountText({ value, unit }: Amount, lengths: Lengths): string {
     case 'ROUNDS_PER_10CM':
       return gaugeText(value, 'rounds', lengths);
     case 'TEX':
-      return `${decimal(value, 1)} tex`;
+      return texts.tex(decimal(value, 1));
     case 'PERCENT':
     case 'NUMBER':
       return valueText(value, unit, lengths);
@@ -72,6 +73,6 @@ function counted(number: string, one: string): string {
 
 function gaugeText(value: number, what: string, lengths: Lengths): string {
   return lengths === 'INCH'
-    ? `${decimal((value * 4 * INCH_MM) / 100, 1)} ${what} per 4 in`
-    : `${decimal(value, 2)} ${what} per 10 cm`;
+    ? texts.per4In(decimal((value * 4 * INCH_MM) / 100, 1), what)
+    : texts.per10Cm(decimal(value, 2), what);
 }

@@ -1,5 +1,6 @@
 import type { Figure, Unit } from '../wire/types';
 import type { Lengths } from '../settings/settings';
+import { texts } from './texts';
 
 /** Millimetres in an inch, exact (international yard and pound agreement, 1959). */
 export const INCH_MM = 25.4;
@@ -148,15 +149,15 @@ export function valueText(value: number, unit: Unit, lengths: Lengths, plusMinus
   }
   const text = number(value, unit, lengths, plusMinus);
   const [one, many] = unitWords(unit, lengths);
-  const over = unit.endsWith('_PER_10CM') ? ` per ${gaugeSpanText(lengths)}` : '';
+  const over = unit.endsWith('_PER_10CM') ? texts.per(gaugeSpanText(lengths)) : '';
   return `${text} ${text === '1' ? one : many}${over}`.trimEnd();
 }
 
 /** What a ball band says, as the reader wants it: `400 m in 100 g`, or yards and ounces with inches. */
 export function labelText({ lengthM, massG }: Label, lengths: Lengths): string {
   return lengths === 'INCH'
-    ? `${decimal((lengthM * 1000) / YARD_MM, 0)} yd in ${decimal(massG / OUNCE_G, 1)} oz`
-    : `${decimal(lengthM, 0)} m in ${decimal(massG, 0)} g`;
+    ? texts.ydInOz(decimal((lengthM * 1000) / YARD_MM, 0), decimal(massG / OUNCE_G, 1))
+    : texts.mInG(decimal(lengthM, 0), decimal(massG, 0));
 }
 
 interface Label {
@@ -176,7 +177,7 @@ export function grouped(value: number): string {
 
 /** Grams to the gram, or ounces to the tenth. */
 export function roughMass(grams: number, lengths: Lengths): string {
-  return lengths === 'INCH' ? `${decimal(grams / OUNCE_G, 1)} oz` : `${decimal(grams, 0)} g`;
+  return lengths === 'INCH' ? texts.oz(decimal(grams / OUNCE_G, 1)) : `${decimal(grams, 0)} g`;
 }
 
 /** The number of a figure alone, for where its unit stands beside it. */
@@ -231,11 +232,11 @@ function plain(text: string): number | undefined {
 /** Understands 24.6, 24,6, 9 1/2, 9-1/2 and 9½. */
 export function parseNumber(text: string): Parsed {
   if (text.trim() === '') {
-    return { ok: false, message: 'Type a number here.' };
+    return { ok: false, message: texts.typeANumberHere };
   }
   const value = plain(text.trim());
   return value === undefined
-    ? { ok: false, message: `“${text.trim()}” is not a number. Type it like 24.6, 24,6 or 9 1/2.` }
+    ? { ok: false, message: texts.isNotANumberType(text.trim()) }
     : { ok: true, value };
 }
 

@@ -7,6 +7,8 @@ import { useSettings } from '../settings/settings';
 import { roughMass } from '../units/units';
 import type { StashPair, StashYarn } from '../wire/types';
 import { Press } from '../form/Press';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 const MARK: Record<NonNullable<StashPair['enough']>, string> = {
   SURE: '●●●',
@@ -22,29 +24,29 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
   const { lengths } = useSettings();
   const cell = { px: 2, py: 1, bg: 'transparent', borderColor: 'line' };
   if (!asked) {
-    return <LinkButton onClick={onAsk}>What can be knitted from it?</LinkButton>;
+    return <LinkButton onClick={onAsk}>{texts.whatCanBeKnittedFrom}</LinkButton>;
   }
   if (!stash.data) {
-    return <p role="status">Holding every yarn against every foot…</p>;
+    return <p role="status">{texts.holdingEveryYarnAgainstEvery}</p>;
   }
   const { feet, yarns } = stash.data;
   if (feet.length === 0 || yarns.length === 0) {
-    return <p>This needs feet on the shelf, and yarn that says how much of it you have.</p>;
+    return <p>{texts.thisNeedsFeetOnThe}</p>;
   }
   return (
-    <Box as="section" aria-label="What can be knitted from it" mt={3}>
+    <Box as="section" aria-label={texts.whatCanBeKnittedFromIt} mt={3}>
       <Box as="h2" fontSize="lg">
-        What can be knitted from it
+        {texts.whatCanBeKnittedFromIt}
       </Box>
       <Box fontSize="sm" color="quiet" mb={2}>
-        The usual pair for each foot. Press one to plan it.
+        {texts.theUsualPairForEach}
       </Box>
       <Table.ScrollArea maxW="100%">
         <Table.Root size="sm" bg="transparent">
           <Table.Header>
             <Table.Row bg="transparent">
               <Table.ColumnHeader {...cell} color="quiet">
-                Yarn
+                {shared.yarn}
               </Table.ColumnHeader>
               {feet.map(({ id, name }) => (
                 <Table.ColumnHeader key={id} {...cell} color="quiet">
@@ -69,7 +71,7 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
                     <span>{`${yarn.name}, ${roughMass(yarn.onHandG, lengths)}`}</span>
                   </Flex>
                   <Box fontSize="xs" color="quiet">
-                    {`gauge ${yarn.gauge}`}
+                    {texts.gauge(yarn.gauge)}
                   </Box>
                 </Table.Cell>
                 {yarn.pairs.map((pair) => (
@@ -79,7 +81,11 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
                         look="bare"
                         textAlign="left"
                         onClick={() => plan(yarn, pair)}
-                        aria-label={`Plan ${yarn.name} for ${feet.find(({ id }) => id === pair.footId)?.name ?? ''}: ${pair.words}`}
+                        aria-label={texts.planFor(
+                          yarn.name,
+                          feet.find(({ id }) => id === pair.footId)?.name ?? '',
+                          pair.words,
+                        )}
                       >
                         <Box as="span" aria-hidden fontSize="xs" letterSpacing="1px">
                           {MARK[pair.enough]}
@@ -107,7 +113,7 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
 }
 
 function leftWords(leftG: number, much: string): string {
-  return leftG < 0 ? `${much} short` : `${much} left`;
+  return leftG < 0 ? texts.short(much) : texts.left(much);
 }
 
 /** Leads to a new plan of a yarn for a foot. */

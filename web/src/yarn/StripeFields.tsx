@@ -6,6 +6,8 @@ import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import { UNDYED } from '../tape/colours';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Most bands of a repeat. */
 const MOST = 40;
@@ -47,21 +49,21 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
     <Box>
       <Flex gap={4} wrap="wrap" mb={2} align="flex-end">
         <PlainSelect
-          label="How long the bands are"
+          label={texts.howLongTheBandsAre}
           value={extent}
           options={[
-            { value: 'metres', text: 'in metres, measured along the yarn' },
-            { value: 'rounds', text: 'in rounds, counted in something knitted' },
-            { value: 'both', text: 'in metres, and counted as well' },
+            { value: 'metres', text: texts.inMetresMeasuredAlongThe },
+            { value: 'rounds', text: texts.inRoundsCountedInSomething },
+            { value: 'both', text: texts.inMetresAndCountedAs },
           ]}
           onChange={told}
         />
         {extent !== 'metres' && (
           <Box w="9rem">
             <NumberField
-              label="counted on"
+              label={texts.countedOn}
               kind="whole"
-              unit="sts"
+              unit={shared.sts}
               lengths={lengths}
               value={on}
               problem={problemAt('cake.stripes[0].stitches')}
@@ -75,25 +77,25 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
       {stripes.map((stripe, i) => (
         <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
           <ColourField
-            label={`Band ${i + 1}`}
+            label={texts.band(i + 1)}
             colour={stripe.colour}
             onChange={(colour) => at(i, { colour })}
           />
           <BandName
             name={stripe.name}
-            problem={problemAt(`cake.stripes[${i}].name`)}
+            problem={problemAt(texts.cakeStripesName(i))}
             onChange={(name) => at(i, { name })}
           />
           {extent !== 'rounds' && (
             <Box w="9rem">
               <NumberField
-                label="Yarn in it"
+                label={shared.yarnInIt}
                 kind="number"
                 unit="m"
                 lengths={lengths}
                 mayBeEmpty
                 value={stripe.lengthM}
-                problem={problemAt(`cake.stripes[${i}].lengthM`)}
+                problem={problemAt(texts.cakeStripesLengthm(i))}
                 onChange={(lengthM) => at(i, { lengthM })}
               />
             </Box>
@@ -101,41 +103,40 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           {extent !== 'metres' && (
             <Box w="9rem">
               <NumberField
-                label="Rounds in it"
+                label={shared.roundsInIt}
                 kind="number"
-                unit="rounds"
+                unit={shared.rounds2}
                 lengths={lengths}
                 mayBeEmpty
                 value={stripe.rounds}
-                problem={problemAt(`cake.stripes[${i}].rounds`)}
+                problem={problemAt(texts.cakeStripesRounds(i))}
                 onChange={(rounds) => at(i, { rounds, stitches: rounds ? on : undefined })}
               />
             </Box>
           )}
           <Box pt="1.9rem">
             <LinkButton
-              aria-label={`Remove band ${i + 1}`}
+              aria-label={texts.removeBand(i + 1)}
               onClick={() => set(stripes.filter((_, j) => i !== j))}
             >
-              Remove
+              {shared.remove}
             </LinkButton>
           </Box>
         </Flex>
       ))}
       {extent === 'both' && (
         <Box fontSize="sm" color="quiet" mb={1} maxW="40rem">
-          Metres and rounds of the same bands say how much yarn a stitch of yours takes: as good as
-          a weighing, before the first round.
+          {texts.metresAndRoundsOfThe}
         </Box>
       )}
       {stripes.length < MOST && (
         <LinkButton onClick={() => set([...stripes, { colour: stripes.at(-1)?.colour ?? UNDYED }])}>
-          Add a band
+          {shared.addABand}
         </LinkButton>
       )}
       <Box w="15rem" mt={2}>
         <NumberField
-          label="The cake begins this far into the repeat"
+          label={texts.theCakeBeginsThisFar}
           kind="number"
           unit="m"
           lengths={lengths}
@@ -159,7 +160,7 @@ interface BandNameProps {
 export function BandName({ name, problem, onChange }: BandNameProps) {
   return (
     <Field.Root w="9rem" invalid={problem !== undefined}>
-      <Field.Label fontWeight="600">Called</Field.Label>
+      <Field.Label fontWeight="600">{texts.called}</Field.Label>
       <Input
         size="lg"
         bg="sheet"

@@ -6,6 +6,8 @@ import { NumberField } from '../form/NumberField';
 import { useTitles } from '../api/titles';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, lengthText } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 interface Typed {
   stitches: Partial<Reading>[];
@@ -14,8 +16,8 @@ interface Typed {
 }
 
 const READINGS = [
-  ['stitches', 'Stitches'],
-  ['rounds', 'Rounds'],
+  ['stitches', shared.stitches],
+  ['rounds', shared.rounds],
 ] as const;
 
 /** A swatch: what was counted on it, over which spans. */
@@ -32,7 +34,7 @@ export function SwatchItem({
     <ShelfItem<KeptSwatch, Typed>
       shelf="swatches"
       kept={kept}
-      nameLabel="Name of the swatch"
+      nameLabel={texts.nameOfTheSwatch}
       value={
         kept
           ? { ...kept.swatch, notes: kept.notes }
@@ -66,7 +68,7 @@ export function SwatchItem({
                   </Box>
                   <Box w="9rem">
                     <NumberField
-                      label="over"
+                      label={shared.over}
                       kind="length"
                       lengths={lengths}
                       mayBeEmpty
@@ -91,7 +93,7 @@ export function SwatchItem({
                   change({ [what]: [...swatch[what], { spanMm: span }] });
                 }}
               >
-                {`Add another count of ${label.toLowerCase()}`}
+                {texts.addAnotherCountOf(label.toLowerCase())}
               </Box>
             </Box>
           ))}
@@ -127,12 +129,12 @@ function SwatchSummary({ kept }: { kept: KeptSwatch }) {
   const { swatch } = kept;
   const counts = (what: 'stitches' | 'rounds') =>
     swatch[what]
-      .map(({ count, spanMm }) => `${decimal(count, 1)} over ${lengthText(spanMm, lengths)}`)
+      .map(({ count, spanMm }) => texts.over(decimal(count, 1), lengthText(spanMm, lengths)))
       .join(', ');
   return (
     <Box className="figures">
-      <div>{`Stitches: ${counts('stitches')}`}</div>
-      <div>{`Rounds: ${counts('rounds')}`}</div>
+      <div>{texts.stitches(counts('stitches'))}</div>
+      <div>{texts.rounds(counts('rounds'))}</div>
       {swatch.fabric?.state && (
         <Box fontSize="sm" color="quiet">
           {titles('FabricState', swatch.fabric.state)}

@@ -6,14 +6,16 @@ import { useSettings } from '../settings/settings';
 import { LinkButton } from '../form/LinkButton';
 import { UNDYED } from '../tape/colours';
 import { ColourField, StripeFields } from './StripeFields';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A yarn while it is typed. */
 export type TypedYarn = Partial<Yarn> & Cake & { colour?: string };
 
 /** How a yarn may lie there. */
 export const FORMS = [
-  ['SKEIN', 'skein as sold'],
-  ['CAKE', 'wound into a cake'],
+  ['SKEIN', texts.skeinAsSold],
+  ['CAKE', texts.woundIntoACake],
   ['REMNANT', 'remnant'],
 ] as const;
 
@@ -23,10 +25,10 @@ const NUMBERS: readonly (readonly [
   string,
   'number' | 'percent',
 ])[] = [
-  ['lengthM', 'Label says', 'm', 'number'],
+  ['lengthM', shared.labelSays, 'm', 'number'],
   ['massG', 'in', 'g', 'number'],
-  ['onHandG', 'Weight you have', 'g', 'number'],
-  ['nylonShare', 'Nylon (or similar)', '%', 'percent'],
+  ['onHandG', texts.weightYouHave, 'g', 'number'],
+  ['nylonShare', shared.nylonOrSimilar, '%', 'percent'],
 ];
 
 interface YarnFieldsProps {
@@ -56,13 +58,13 @@ export function YarnFields({ yarn, change, problemAt }: YarnFieldsProps) {
           </Box>
         ))}
         <Field.Root invalid={problemAt('cake.fibre') !== undefined} w="20rem">
-          <Field.Label fontWeight="600">Fibre</Field.Label>
+          <Field.Label fontWeight="600">{texts.fibre}</Field.Label>
           <Input
             size="lg"
             bg="sheet"
             borderColor="quiet"
             maxLength={120}
-            placeholder="75 % wool, 25 % nylon"
+            placeholder={texts.fibreExample}
             value={yarn.fibre ?? ''}
             onChange={(event) => change({ fibre: event.target.value })}
           />
@@ -97,7 +99,7 @@ interface FormChoiceProps {
 
 function FormChoice({ form, onChange }: FormChoiceProps) {
   return (
-    <Box role="radiogroup" aria-label="Form">
+    <Box role="radiogroup" aria-label={texts.form}>
       {FORMS.map(([value, words]) => (
         <chakra.label key={value} display="flex" gap={2} minH="32px" cursor="pointer">
           <input
@@ -118,12 +120,16 @@ function Colours({ yarn, change, problemAt }: YarnFieldsProps) {
   const stripes = yarn.stripes ?? [];
   const first = yarn.colour ?? UNDYED;
   return (
-    <Box role="group" aria-label="Colours">
+    <Box role="group" aria-label={texts.colours}>
       {stripes.length === 0 ? (
         <>
-          <ColourField label="Colour" colour={first} onChange={(colour) => change({ colour })} />
+          <ColourField
+            label={texts.colour}
+            colour={first}
+            onChange={(colour) => change({ colour })}
+          />
           <PlainButton onClick={() => change({ stripes: [{ colour: first }, { colour: UNDYED }] })}>
-            Add stripes
+            {texts.addStripes}
           </PlainButton>
         </>
       ) : (
@@ -153,45 +159,45 @@ function Knots({ knots, striped, change, problemAt }: KnotsProps) {
   const at = (i: number, part: Partial<Knot>) =>
     set(knots.map((each, j) => (i === j ? { ...each, ...part } : each)));
   return (
-    <Box role="group" aria-label="Knots">
+    <Box role="group" aria-label={shared.knots}>
       {knots.map(({ atM, goesOnM }, i) => (
         <Flex key={`${i} of ${knots.length}`} gap={3} align="flex-start" mb={1} wrap="wrap">
           <Box w="13rem">
             <NumberField
-              label={`Knot ${i + 1}, from the outer end`}
+              label={texts.knotFromTheOuterEnd(i + 1)}
               kind="number"
               unit="m"
               lengths={lengths}
               value={atM}
-              problem={problemAt(`cake.knots[${i}].atM`)}
+              problem={problemAt(texts.cakeKnotsAtm(i))}
               onChange={(metres) => metres !== undefined && at(i, { atM: metres })}
             />
           </Box>
           {striped && (
             <Box w="13rem">
               <NumberField
-                label="Behind it, into the repeat"
+                label={texts.behindItIntoTheRepeat}
                 kind="number"
                 unit="m"
                 lengths={lengths}
                 mayBeEmpty
                 value={goesOnM}
-                problem={problemAt(`cake.knots[${i}].goesOnM`)}
+                problem={problemAt(texts.cakeKnotsGoesonm(i))}
                 onChange={(metres) => at(i, { goesOnM: metres })}
               />
             </Box>
           )}
           <PlainButton
-            label={`Remove knot ${i + 1}`}
+            label={texts.removeKnot(i + 1)}
             onClick={() => set(knots.filter((_, j) => i !== j))}
           >
-            Remove
+            {shared.remove}
           </PlainButton>
         </Flex>
       ))}
       {knots.length < 24 && (
         <PlainButton onClick={() => set([...knots, { atM: 0 }])}>
-          {knots.length === 0 ? 'Add a knot' : 'Add another knot'}
+          {knots.length === 0 ? texts.addAKnot : texts.addAnotherKnot}
         </PlainButton>
       )}
     </Box>

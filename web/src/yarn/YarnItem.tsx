@@ -7,6 +7,8 @@ import { decimal, figureText, labelText, roughMass, valueText } from '../units/u
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
 import { useKnownYarns, useTallies } from '../api/logQueries';
 import { YarnUses } from './YarnUses';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** A yarn: what the label says, what lies there, and what becomes of it. */
 export function YarnItem({ kept, onDone }: { kept: KeptYarn | undefined; onDone?: () => void }) {
@@ -14,7 +16,7 @@ export function YarnItem({ kept, onDone }: { kept: KeptYarn | undefined; onDone?
     <ShelfItem<KeptYarn, TypedYarn>
       shelf="yarns"
       kept={kept}
-      nameLabel="Name of the yarn"
+      nameLabel={texts.nameOfTheYarn}
       value={kept ? { ...kept.yarn, ...kept.cake, colour: kept.colour } : {}}
       write={({ colour, form, fibre, stripes, startM, knots, notes, ...yarn }) => ({
         colour: stripes?.[0]?.colour ?? colour,
@@ -37,11 +39,11 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
   const facts = [
     FORMS.find(([form]) => form === cake?.form)?.[1],
     labelText(yarn, lengths),
-    yarn.onHandG !== undefined ? `${roughMass(yarn.onHandG, lengths)} left` : 'not weighed',
+    yarn.onHandG !== undefined ? texts.left2(roughMass(yarn.onHandG, lengths)) : shared.notWeighed,
     cake?.fibre,
     !cake?.fibre &&
       yarn.nylonShare !== undefined &&
-      `${decimal(yarn.nylonShare * 100, 0)} % nylon (or similar)`,
+      texts.nylonOrSimilar(decimal(yarn.nylonShare * 100, 0)),
     cake?.stripes && stripeWords(cake.stripes, lengths),
     cake?.knots && knotWords(cake.knots.map(({ atM }) => atM)),
   ].filter(Boolean);
@@ -78,35 +80,35 @@ function Known({ id }: { id: string }) {
   );
   const facts = [
     gauge.length > 0 &&
-      `${gauge.join(', ')}${known && known.measured > 0 ? ', measured on the tube' : ''}`,
-    tally && tally.weighed > 0 && `${roughMass(tally.grams, lengths)} a pair by the scale`,
+      `${gauge.join(', ')}${known && known.measured > 0 ? shared.measuredOnTheTube : ''}`,
+    tally && tally.weighed > 0 && texts.aPairByTheScale(roughMass(tally.grams, lengths)),
   ].filter(Boolean);
   return facts.length === 0 ? null : (
     <Box fontSize="sm" className="figures">
-      {`As knitted: ${facts.join(' · ')}`}
+      {texts.asKnitted(facts.join(' · '))}
     </Box>
   );
 }
 
 function stripeWords(stripes: readonly Stripe[], lengths: Lengths): string {
   if (stripes.some(({ name }) => !name)) {
-    return stripes.length === 1 ? 'one band of colour' : `${stripes.length} bands of colour`;
+    return stripes.length === 1 ? texts.oneBandOfColour : texts.bandsOfColour(stripes.length);
   }
   const each = stripes.map(({ name, lengthM, rounds, stitches }) => {
     const long = [
       lengthM !== undefined && valueText(lengthM, 'METRES', lengths),
       rounds !== undefined &&
         stitches !== undefined &&
-        `${valueText(rounds, 'ROUNDS', lengths)} on ${valueText(stitches, 'STITCHES', lengths)}`,
+        texts.on(valueText(rounds, 'ROUNDS', lengths), valueText(stitches, 'STITCHES', lengths)),
     ]
       .filter(Boolean)
       .join(' or ');
     return [name, long].filter(Boolean).join(' ');
   });
-  return `stripes: ${each.join(', ')}`;
+  return texts.stripes(each.join(', '));
 }
 
 function knotWords(knots: readonly number[]): string {
   const places = knots.map((metres) => `${decimal(metres, 0)} m`).join(', ');
-  return `${knots.length === 1 ? 'a knot' : 'knots'} ${places} from the outer end`;
+  return texts.fromTheOuterEnd(knots.length, places);
 }

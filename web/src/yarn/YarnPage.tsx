@@ -6,6 +6,8 @@ import { Notice, Waiting } from '../form/States';
 import { Stash } from './Stash';
 import { SwatchItem } from './SwatchItem';
 import { YarnItem } from './YarnItem';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** Yarns with what is left of them, and the swatches that were knitted and counted. */
 export function YarnPage() {
@@ -15,21 +17,21 @@ export function YarnPage() {
   const [asked, setAsked] = useState(false);
   const error = yarns.error ?? swatches.error;
   if (error && !yarns.data) {
-    return <Notice title="The yarn cannot be shown" error={error} />;
+    return <Notice title={texts.theYarnCannotBeShown} error={error} />;
   }
   if (!yarns.data || !swatches.data) {
-    return <Waiting what="the yarn" />;
+    return <Waiting what={shared.theYarn} />;
   }
   const list = { listStyleType: 'none', borderTopWidth: '1px', borderColor: 'line' };
   return (
     <Box maxW="78rem">
-      <title>Yarn · Round Pocket</title>
+      <title>{texts.yarnRoundPocket}</title>
       <Flex align="baseline" gap={4} mb={2}>
         <Box as="h1" fontSize="2xl" flex="1">
-          Yarn
+          {shared.yarn}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding('yarn')}>
-          Add a yarn
+          {texts.addAYarn}
         </Button>
       </Flex>
       <CsvFile shelf="yarns" />
@@ -41,16 +43,16 @@ export function YarnPage() {
       </Box>
       {yarns.data.length > 0 && (
         <Box fontSize="sm" color="quiet" mt={3}>
-          Each cake is as large as what is left; the dashed ring is the whole ball.
+          {texts.eachCakeIsAsLarge}
         </Box>
       )}
       {yarns.data.length === 0 && adding !== 'yarn' && (
-        <Box mt={3}>No yarn saved yet. Until then plans assume 420 m per 100 g.</Box>
+        <Box mt={3}>{texts.noYarnSavedYetUntil}</Box>
       )}
       {yarns.data.length > 0 && <Stash asked={asked} onAsk={() => setAsked(true)} />}
       <Flex align="baseline" gap={4} mt={10} mb={2}>
         <Box as="h2" fontSize="2xl" flex="1">
-          Swatches
+          {texts.swatches}
         </Box>
         <Button
           variant="outline"
@@ -59,7 +61,7 @@ export function YarnPage() {
           minH="44px"
           onClick={() => setAdding('swatch')}
         >
-          Add a swatch
+          {texts.addASwatch}
         </Button>
       </Flex>
       <Box as="ul" {...list}>

@@ -4,6 +4,8 @@ import { useYarnUses } from '../api/queries';
 import type { YarnUse } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { roughMass } from '../units/units';
+import { shared } from '../texts/shared';
+import { texts } from './texts';
 
 /** What the pairs take of a yarn and what is left then; and for which others it would do. */
 export function YarnUses({ id, name }: { id: string; name: string }) {
@@ -17,27 +19,27 @@ export function YarnUses({ id, name }: { id: string; name: string }) {
   return (
     <Box fontSize="sm" mt={1}>
       {planned.length === 0 ? (
-        <Box color="quiet">No pair planned from it yet.</Box>
+        <Box color="quiet">{texts.noPairPlannedFromIt}</Box>
       ) : (
         <UseTable
           uses={planned}
           weighed={weighed}
-          caption={`Planned from ${name}`}
-          last="Left after it and those above"
+          caption={texts.plannedFrom(name)}
+          last={texts.leftAfterItAndThose}
         />
       )}
       {others.length > 0 && (
         <details>
           <chakra.summary color="quiet" cursor="pointer" minH="32px">
-            Is it enough for another pair?
+            {texts.isItEnoughForAnother}
           </chakra.summary>
           <UseTable
             uses={others}
             weighed={weighed}
-            caption={`Not planned from ${name}`}
-            last="Left if knitted first"
+            caption={texts.notPlannedFrom(name)}
+            last={texts.leftIfKnittedFirst}
           />
-          {!weighed && <Box color="quiet">Weigh the yarn to find out.</Box>}
+          {!weighed && <Box color="quiet">{texts.weighTheYarnToFind}</Box>}
         </details>
       )}
     </Box>
@@ -53,7 +55,7 @@ interface UseTableProps {
 
 function UseTable({ uses, weighed, caption, last }: UseTableProps) {
   const { lengths } = useSettings();
-  const titles = ['Pair', 'Needs', ...(weighed ? [last, 'Enough?'] : [])];
+  const titles = [shared.pair, texts.needs, ...(weighed ? [last, texts.enough] : [])];
   return (
     <chakra.div overflowX="auto" tabIndex={0} role="region" aria-label={caption}>
       <chakra.table className="figures" borderCollapse="collapse">
@@ -66,7 +68,7 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
                 fontWeight="400"
                 color="quiet"
                 pr={5}
-                textAlign={title === 'Needs' || title === last ? 'right' : 'left'}
+                textAlign={title === texts.needs || title === last ? 'right' : 'left'}
               >
                 {title}
               </chakra.th>
@@ -87,7 +89,9 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
               {leftG !== undefined && (
                 <>
                   <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
-                    {leftG < 0 ? `${roughMass(-leftG, lengths)} short` : roughMass(leftG, lengths)}
+                    {leftG < 0
+                      ? texts.short2(roughMass(-leftG, lengths))
+                      : roughMass(leftG, lengths)}
                   </chakra.td>
                   <chakra.td>{words}</chakra.td>
                 </>

@@ -1,0 +1,75 @@
+/** Every text of this place, in the order of its files. */
+export const texts = {
+  // Frame
+  right: 'Right.',
+  notQuite: 'Not quite.',
+  pickOneToSeeWhy: 'Pick one to see why.',
+  noMistakesYet: 'No mistakes yet',
+  soFar: (wrong: number) => `${wrong} ${wrong === 1 ? 'mistake' : 'mistakes'} so far`,
+  newPiece: 'New piece',
+
+  // GraftTrainer
+  stitchesOnEachNeedle: 'Stitches on each needle',
+  setUp: 'Set-up',
+  withASetUp: 'with a set-up',
+  withoutASetUp: 'without a set-up',
+  yarnAtThe: 'Yarn at the',
+  theYarnAtTheBack: 'the yarn at the back needle',
+  theYarnAtTheFront: 'the yarn at the front needle',
+  theGraftIsClosed: 'The graft is closed.',
+  moveOfWhichIsIt: (done: number, moves: number) => `Move ${done} of ${moves}: which is it?`,
+  needleStitchesOffEnteredOnce: (name: string, states: number, states2: number, states3: number) =>
+    `${name} needle: ${states} stitches off, ${states2} entered once, ${states3} untouched`,
+  front: 'Front',
+  back: 'Back',
+
+  // PickUpTrainer
+  theWholeLineIsOn: 'The whole line is on the needle.',
+  theFabricArrowKeysGo: 'The fabric. Arrow keys go from leg to leg, Enter picks up.',
+  legOfStitchRowFrom: (leftLeg: boolean, column: number, row: number) =>
+    `${leftLeg ? 'Left' : 'Right'} leg of stitch ${column}, row ${row} from below.`,
+  tapALegOfA:
+    'Tap a leg of a stitch, or go there with the arrow keys and press Enter. The crossed row is the heel line: it comes out.',
+  ofAreOnTheNeedle: (done: number, columns: number) => `${done} of ${columns} are on the needle`,
+
+  // TurnTrainer
+  thisRowIsTheRows: (knit: boolean, back: boolean) =>
+    `This row is ${knit ? 'knitted, from the right' : 'purled; seen from this side it runs from the left'}. The rows ${back ? 'grow again' : 'still grow shorter'}. Which is its last stitch?`,
+  shortRows: 'Short rows',
+  theNeedleLeftAndRight: 'The needle. Left and right go from stitch to stitch, Enter chooses.',
+  turnedWithA: 'Turned with a',
+  wrap: 'Wrap',
+  doubledStitch: 'Doubled stitch',
+  doubledStitch2: 'doubled stitch',
+  shadow: 'Shadow',
+  inShort: (how: string) => `In short: ${how}.`,
+  chooseAStitch: 'Choose a stitch',
+  oneStitchToTheLeft: 'One stitch to the left',
+  thisIsTheLastStitch: 'This is the last stitch',
+  oneStitchToTheRight: 'One stitch to the right',
+  stitchFromTheRight: (at: number, words: string) => `Stitch ${at} from the right${words}.`,
+  withAShadow: 'with a shadow',
+  twice: ' twice',
+
+  // ReadingTrainer
+  thatsHowItWasKnitted: 'That’s how it was knitted.',
+  theMarkerIsLostWhich: 'The marker is lost. Which round was the last with decreases?',
+  andWhatIsTheNext: 'And what is the next round?',
+  theFabricUpAndDown: 'The fabric. Up and down go from round to round, Enter chooses.',
+  oneSideOfAThe: (school: string, how: string, stitches: number | undefined) =>
+    `One side of a ${school}: ${how}. The needle is at the top, with ${stitches} stitches on this side.`,
+  roundBelowTheNeedleStitches: (rows: number, stitches: number) =>
+    `Round ${rows} below the needle: ${stitches} stitches.`,
+  aPlainRound: 'A plain round',
+  aRoundWithDecreases: 'A round with decreases',
+
+  // PracticePage
+  practiceRoundPocket: 'Practice · Round Pocket',
+  practiseOnPretendFabricNothing: 'Practise on pretend fabric. Nothing here changes your socks.',
+  whatToPractise: 'What to practise',
+  graft: 'Graft',
+  readDecreases: 'Read decreases',
+  readDecreases2: 'read decreases',
+  turnShortRows: 'Turn short rows',
+  turnShortRows2: 'turn short rows',
+} as const;

@@ -1,0 +1,55 @@
+/** Every text of this place, in the order of its files. */
+export const texts = {
+  // LostPage
+  somethingWentWrongOnThis: 'Something went wrong on this page',
+  whatYouSavedIsSafe:
+    'What you saved is safe, and so is every tap. Try again, or go on from the basket.',
+  tryAgain: 'Try again',
+  thisPageCouldntLoad: 'This page couldn’t load',
+  roundPocketIsntRespondingThe:
+    'Round Pocket isn’t responding. The page opens when it’s back. What you saw before is still there.',
+
+  // Deleted
+  isNotDeleted: (name: string, failed: string) => `“${name}” is not deleted. ${failed}`,
+  deleted: (name: string) => `Deleted “${name}”.`,
+
+  // LightSwitch
+  theme: 'Theme',
+  matchSystem: 'match system',
+
+  // KeysAndSettings
+  helpKeysAndSettings: 'Help, keys and settings',
+  closeHelpKeysAndSettings: 'Close help, keys and settings',
+  helpWhatToDoFirst: 'Help: what to do first, what each place is for',
+  knittingHand: 'Knitting hand',
+  needleSizes: 'Needle sizes',
+  needlesInMillimetres: 'needles in millimetres',
+  needlesInUsSizes: 'needles in US sizes',
+  leftHandedKnittersWorkLeft:
+    'Left-handed knitters work left to right: pick up the left leg of each stitch; decreases lean the other way.',
+  licences: 'Licences',
+
+  // Silence
+  lostContactWithRoundPocket: (since: string) =>
+    `Lost contact with Round Pocket at ${since}. Showing the last view; reconnecting …`,
+
+  // Unstored
+  yourLastChangeToIs: (name: string, message: string) =>
+    `Your last change to “${name}” is not saved. ${message}`,
+
+  // Shell
+  skipToContent: 'Skip to content',
+  places: 'Places',
+  lengthsIn: 'Lengths in',
+  someOfYourDataCant: (faults: string) =>
+    `Some of your data can’t be read as it was written: ${faults}. Stop Round Pocket and start it again: it will offer the last good backup.`,
+  nothingHereRoundPocket: 'Nothing here · Round Pocket',
+  pageNotFound: 'Page not found',
+  checkTheAddressThePair: 'Check the address; the pair may have been deleted.',
+
+  // LicencesPage
+  licencesRoundPocket: 'Licences · Round Pocket',
+  roundPocketIsBuiltOn: 'Round Pocket is built on the work of others. Thank you.',
+  theLicencesCannotBeShown: 'The licences cannot be shown',
+  theLicences: 'the licences',
+} as const;

@@ -12,6 +12,7 @@ import { TryRule } from './TryRule';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
+import { prose } from '../units/units';
 
 const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
   ['', 'everything'],
@@ -167,7 +168,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
       <dd>
         <Flex gap={3} justify="space-between" align="baseline">
           <Box fontStyle={entry.kind === 'RULE' ? 'italic' : undefined} lineHeight="1.4">
-            {entry.kind === 'RULE' ? entry.text.replaceAll('_', ' ') : capital(entry.text)}
+            {prose(entry.kind === 'RULE' ? entry.text.replaceAll('_', ' ') : capital(entry.text))}
           </Box>
           {entry.asked && (
             <LinkButton
@@ -184,7 +185,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
         </Flex>
         {entry.goodFor && (
           <Box fontSize="sm" color="quiet">
-            {texts.goodFor(entry.goodFor)}
+            {texts.goodFor(prose(entry.goodFor))}
           </Box>
         )}
         {tried && <TryRule id={entry.id} />}
@@ -198,7 +199,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
         ) : (
           <>
             <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
-            {entry.source}
+            {prose(entry.source)}
           </>
         )}
       </Box>

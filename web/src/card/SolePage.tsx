@@ -120,7 +120,7 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
                 strokeWidth="0.3"
               />
               <text x={CHECK.x + CHECK.across - 2} y={CHECK.y + 6} textAnchor="end">
-                {texts.halfASquareToPrint}
+                {texts.scaleCheck}
               </text>
               <text x={4} y={SHEET.height - 7}>
                 {`${name.slice(0, 40)}${starts.length > 1 ? texts.sheetOf2(i + 1) : ''}`}

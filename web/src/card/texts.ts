@@ -34,7 +34,7 @@ export const texts = {
   trueToSizeLong: (name: string, i: number, foot: string) =>
     `${name}, ${i === 0 ? 'toe and sole' : 'the rest of the sole with the heel'}, true to size: ${foot} long`,
   heelLine: 'heel line',
-  halfASquareToPrint: '3 cm across, 5 cm down',
+  scaleCheck: '3 cm across, 5 cm down',
   sheetOf2: (i: number) => `, sheet ${i} of 2`,
 
   // SizesPage

@@ -4,7 +4,7 @@ import { useWorkings } from '../api/queries';
 import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
 import { Notice, Waiting } from './States';
 import { useSettings, type Lengths } from '../settings/settings';
-import { decimal, plusMinusText, valueText } from '../units/units';
+import { decimal, plusMinusText, prose, valueText } from '../units/units';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -169,7 +169,7 @@ function putIn(step: Step, plan: Workings): string | undefined {
       return [symbol, input?.unit === 'MILLIMETRES' ? texts.mm(text) : text];
     }),
   );
-  return formula.replace(/[A-Za-z_]+/g, (word) => values.get(word) ?? word);
+  return prose(formula).replace(/[A-Za-z_]+/g, (word) => values.get(word) ?? word);
 }
 
 interface OriginProps {
@@ -191,13 +191,13 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
       {rule && (
         <>
           <Box color="ink" fontStyle="italic">
-            {`= ${rule.formula.replaceAll('_', ' ')}`}
+            {`= ${prose(rule.formula.replaceAll('_', ' '))}`}
           </Box>
           {putIn(step, plan) && <Box color="ink">{`= ${putIn(step, plan)}`}</Box>}
           <Source {...rule.source} />
         </>
       )}
-      {rounded && <div>{texts.rounded(rounded.how, rounded.reason)}</div>}
+      {rounded && <div>{texts.rounded(rounded.how, prose(rounded.reason))}</div>}
       {spread && <Source {...spread.source} />}
       {top && doubtful && unsurest && (
         <div>{texts.mostOfTheComesFrom(decimal(unsurest.share * 100, 0), doubtful.label)}</div>
@@ -246,7 +246,7 @@ function Source({ mark, meaning, text }: { mark: string; meaning: string; text: 
         {mark}
       </Box>
       <VisuallyHidden>{`${meaning}: `}</VisuallyHidden>
-      {text}
+      {prose(text)}
     </div>
   );
 }

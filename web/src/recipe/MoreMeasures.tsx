@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useFeet } from '../api/queries';
 import type { Foot, Spec } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
-import { figureText, lengthText } from '../units/units';
+import { figureText, lengthText, prose } from '../units/units';
 import { Choice } from './Choice';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
@@ -69,7 +69,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
         change={(tracing) => set({ tracing })}
         problemAt={(field) => problemAt(`foot.${field}`)}
       />
-      <Why>{texts.withoutAHeelMeasure1}</Why>
+      <Why>{prose(texts.withoutAHeelMeasure)}</Why>
     </Word>
   );
 }

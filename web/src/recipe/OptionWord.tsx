@@ -5,6 +5,7 @@ import { TryList, type Trial } from './TryList';
 import { Word } from './Word';
 import { SmallButton } from '../form/SmallButton';
 import { texts } from './texts';
+import { prose } from '../units/units';
 
 interface OptionWordProps extends WordsProps {
   id: string;
@@ -33,7 +34,9 @@ export function OptionWord(props: OptionWordProps) {
     title: name,
     chosen: key === (value ?? taken),
     notNow,
-    why: [sentence(description), goodFor && texts.goodFor(goodFor)].filter(Boolean).join(' '),
+    why: [sentence(prose(description ?? '')), goodFor && texts.goodFor(prose(goodFor))]
+      .filter(Boolean)
+      .join(' '),
     draft: withChoices(draft, { [choice]: key, ...along?.(key) }),
   }));
   return (

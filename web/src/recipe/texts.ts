@@ -66,7 +66,7 @@ export const texts = {
   overTheHeel: (about: string, heelDiagonal: string) => `${about}${heelDiagonal} over the heel`,
   underTheHeelOverThe: 'Under the heel, over the front of the ankle',
   aroundTheLegAtThe: 'Around the leg, at the cuff’s top edge',
-  withoutAHeelMeasure1:
+  withoutAHeelMeasure:
     'Without a heel measure, 1.36 times the ball is used, which is only an estimate. A shoe size is used for placing by shoe size, and stands in for a length nobody measured. An unmeasured leg is taken to be as wide as the ball.',
   theOtherFoot: 'The other foot',
   theOther: (footWords: string) => `the other ${footWords}`,

@@ -72,9 +72,28 @@ it('has no text that words.md rules out', () => {
 
 /** Styles, selectors, drawings and what goes into a file are read by programs alone. */
 const STYLE =
-  /\dfr\b|\d(px|mm|em)\b|dashed|dotted|solid|currentColor|^[^:]*: [&(@<]|(nth|last)-|\b(svg|input|button)\b,|-serif|letter$|half-letter|^[^:]*: [a-z]+ rows$|Ctrl|main, \[|table, |\{min\}|(translate|repeat|rotate|min)\(|landscape$|: tried out$/;
+  /\dfr\b|\d(px|mm|em|in)\b|dashed|dotted|solid|currentColor|^[^:]*: [&(@<]|(nth|last)-|\b(svg|input|button)\b,|-serif|letter$|half-letter|^[^:]*: [a-z]+ rows$|Ctrl|main, \[|table, |\{min\}|(translate|repeat|rotate|min)\(|landscape$|: tried out$/;
 
 it('keeps every text in the catalogue of its place', () => {
   const loose = texts((file) => !CATALOGUE.test(file)).filter((text) => !STYLE.test(text));
   expect(loose).toEqual([]);
+}, 60_000);
+
+it('has no text that nothing says any more', () => {
+  const unused = Object.entries(SOURCES)
+    .filter(([file]) => CATALOGUE.test(file))
+    .flatMap(([file, text]) => {
+      const [place, name] = /shared\.ts$/.test(file)
+        ? ['../', 'shared']
+        : [file.replace(/[^/]*$/, ''), 'texts'];
+      const users = Object.entries(SOURCES)
+        .filter(([other]) => other.startsWith(place) && other !== file)
+        .map(([, source]) => source)
+        .join('\n');
+      return [...text.matchAll(/^ {2}(\w+):/gm)]
+        .map(([, key]) => `${name}.${key}`)
+        .filter((use) => !new RegExp(`\\b${use.replace('.', '\\.')}\\b`).test(users))
+        .map((use) => `${file}: ${use}`);
+    });
+  expect(unused).toEqual([]);
 }, 60_000);

@@ -1,6 +1,6 @@
 import type { Lengths } from '../settings/settings';
 import type { Amount, Sentence } from '../wire/types';
-import { decimal, INCH_MM, lengthText, OUNCE_G, valueText, YARD_MM } from './units';
+import { decimal, INCH_MM, lengthText, OUNCE_G, prose, valueText, YARD_MM } from './units';
 import { texts } from './texts';
 
 /** From here on the digits say nothing to a person. */
@@ -12,8 +12,8 @@ const ROUGHLY = 'about';
 /** A sentence with its amounts as the reader writes them; of two ends of a range the unit is said once. */
 export function said({ template, amounts }: Sentence, lengths: Lengths): string {
   const { min, max } = amounts;
-  const ranged =
-    min && max ? template.replace('{min} to {max}', rangeText(min, max, lengths)) : template;
+  const text = prose(template);
+  const ranged = min && max ? text.replace('{min} to {max}', rangeText(min, max, lengths)) : text;
   return ranged.replace(/\{(\w+)\}/g, (whole, name: string) => {
     const amount = amounts[name];
     return amount === undefined ? whole : told(name, amount, lengths);

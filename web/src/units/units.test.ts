@@ -9,6 +9,7 @@ import {
   parseLength,
   parseNumber,
   plusMinusText,
+  prose,
   valueText,
 } from './units';
 
@@ -55,6 +56,14 @@ it.each([
   ['ar-EG', '.'],
 ])('in %s tenths stand behind a %s', (locale, sign) => {
   expect(decimalSign(locale)).toBe(sign);
+});
+
+it.each([
+  ['about 1.30 for a low instep and 1.42.', 'about 1,30 for a low instep and 1,42.'],
+  ['12.5 cm (JCGM 100:2008, GUM, 4.3.7)', '12,5 cm (JCGM 100:2008, GUM, 4.3.7)'],
+  ['0.5 × √(3); 4.3.7. In 2.', '0,5 × √(3); 4.3.7. In 2.'],
+])('“%s” is read as “%s” where a comma is written', (text, read) => {
+  expect(prose(text, ',')).toBe(read);
 });
 
 describe('numbers', () => {

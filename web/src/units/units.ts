@@ -54,6 +54,11 @@ export function decimal(value: number, places: number): string {
   return short === '-0' ? '0' : short.replace('.', SIGN);
 }
 
+/** A text of the trade with its decimals as the reader writes them; numbers of sections, such as 4.3.7, stay. */
+export function prose(text: string, sign = SIGN): string {
+  return text.replace(/(?<![\d.])(\d+)\.(?=\d+(?!\d*\.\d))/g, `$1${sign}`);
+}
+
 function eighths(inches: number): string {
   const all = Math.round(Math.abs(inches) * 8);
   const whole = Math.floor(all / 8);

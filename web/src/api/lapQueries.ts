@@ -1,6 +1,6 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Asked } from './client';
-import { eventOf, type Happening } from './happening';
+import { eventOf, type KnitEvent } from './knitEvent';
 import type { Lap } from '../wire/types';
 
 /** The work on a pair. */
@@ -60,14 +60,14 @@ export function useMiscount(
 }
 
 /** What a tape check, or rounds off the plan, would change; nothing is asked while there is nothing to try. */
-export function useTried(id: string, happening: Happening | undefined) {
+export function useTried(id: string, knitEvent: KnitEvent | undefined) {
   return useQuery({
-    queryKey: ['tried', id, happening],
-    queryFn: happening
+    queryKey: ['tried', id, knitEvent],
+    queryFn: knitEvent
       ? () =>
           api.post('/api/laps/{pairId}/tried', {
             path: { pairId: id },
-            body: eventOf(happening),
+            body: eventOf(knitEvent),
           })
       : skipToken,
     retry: false,

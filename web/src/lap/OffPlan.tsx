@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Happening } from '../api/happening';
+import type { KnitEvent } from '../api/knitEvent';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
@@ -20,10 +20,10 @@ export function OffPlan(props: ToolProps) {
   const chosen = stretches.find((each) => each.section === section);
   const [rounds, setRounds] = useState<number | undefined>(chosen?.all);
   const changed = chosen !== undefined && rounds !== undefined && rounds !== chosen.all;
-  const happening: Happening | undefined = changed
+  const knitEvent: KnitEvent | undefined = changed
     ? { sock, kind: 'WORKED', section: chosen.section, rounds }
     : undefined;
-  const { tried, problem, take } = useTrial(props, happening);
+  const { tried, problem, take } = useTrial(props, knitEvent);
   if (!chosen) {
     return <p>{texts.thisTubeIsAlreadyKnitted}</p>;
   }

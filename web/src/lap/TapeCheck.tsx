@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Happening } from '../api/happening';
+import type { KnitEvent } from '../api/knitEvent';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
@@ -16,10 +16,10 @@ export function TapeCheck(props: ToolProps) {
   const [rounds, setRounds] = useState<number | undefined>();
   const [spanMm, setSpan] = useState<number | undefined>();
   const read = rounds !== undefined && spanMm !== undefined;
-  const happening: Happening | undefined = read
+  const knitEvent: KnitEvent | undefined = read
     ? { sock, kind: 'MEASURED', rounds, spanMm }
     : undefined;
-  const { tried, problem, take } = useTrial(props, happening);
+  const { tried, problem, take } = useTrial(props, knitEvent);
   return (
     <Box>
       <p>{texts.layTheTubeFlatWithout}</p>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, Refused, Unreachable } from '../api/client';
-import { eventOf, type Happening } from '../api/happening';
+import { eventOf, type KnitEvent } from '../api/knitEvent';
 import { useSaid } from '../units/useSaid';
 import type { Heard, LapEvent, LapSock, Sentence } from '../wire/types';
 import { inOneTab, Waiting } from './waiting';
@@ -18,7 +18,7 @@ export interface Queue {
   /** For which socks the last presses were, as the server counted them, 0 for both. */
   pressed: readonly number[];
   /** Notes what happened; what became of it is told once it was heard. */
-  press: (happening: Happening, id?: string) => Promise<Heard>;
+  press: (knitEvent: KnitEvent, id?: string) => Promise<Heard>;
   /** Presses that count for nothing, and why. */
   refused: string | undefined;
   /** Whether the browser has no room to keep them in. */
@@ -125,9 +125,9 @@ export function useQueue(
     };
   }, [send, store, hear]);
 
-  const press: Queue['press'] = (happening, id) => {
+  const press: Queue['press'] = (knitEvent, id) => {
     setRefused([]);
-    const event = eventOf(happening, id);
+    const event = eventOf(knitEvent, id);
     setUnkept(!store.add(event));
     setWaiting(store.list());
     const heard = new Promise<Heard>((tell) => told.current.set(event.id, tell));

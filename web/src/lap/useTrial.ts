@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Happening } from '../api/happening';
+import type { KnitEvent } from '../api/knitEvent';
 import { useTried } from '../api/lapQueries';
 import type { Sentence, Tried } from '../wire/types';
 import type { ToolProps } from './Tool';
@@ -17,18 +17,18 @@ interface Trial {
 /** Something that is tried before it is taken. */
 export function useTrial(
   { lap, queue, onClose }: Pick<ToolProps, 'lap' | 'queue' | 'onClose'>,
-  happening: Happening | undefined,
+  knitEvent: KnitEvent | undefined,
 ): Trial {
   const say = useSaid();
-  const tried = useTried(lap.pairId, happening);
-  const what = JSON.stringify(happening);
+  const tried = useTried(lap.pairId, knitEvent);
+  const what = JSON.stringify(knitEvent);
   const [refused, setRefused] = useState<{ what: string; said: readonly Sentence[] } | undefined>();
   return {
-    tried: happening && tried.data,
-    problem: happening && (refused?.what === what ? say(refused.said) : tried.error?.message),
+    tried: knitEvent && tried.data,
+    problem: knitEvent && (refused?.what === what ? say(refused.said) : tried.error?.message),
     take: () =>
-      happening &&
-      void queue.press(happening).then(({ counted, said }) => {
+      knitEvent &&
+      void queue.press(knitEvent).then(({ counted, said }) => {
         if (counted) {
           onClose();
         } else {

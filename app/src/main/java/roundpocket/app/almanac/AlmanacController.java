@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.store.NotStoredException;
 import roundpocket.core.almanac.Almanac;
 import roundpocket.core.almanac.Almanac.Kind;
 import roundpocket.core.almanac.Calculator;
@@ -49,7 +49,7 @@ public class AlmanacController {
      */
     @GetMapping("/rules/{id}")
     public RuleAsked asked(@PathVariable String id, @RequestParam(required = false) @Nullable List<Double> in) {
-        Rule rule = Almanac.rule(id).orElseThrow(() -> new NotKeptException("rule"));
+        Rule rule = Almanac.rule(id).orElseThrow(() -> new NotStoredException("rule"));
         return in == null || in.isEmpty() ? RuleAsked.example(rule) : RuleAsked.of(rule, in);
     }
 

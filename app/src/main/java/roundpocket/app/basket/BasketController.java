@@ -4,7 +4,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.basket.BasketViews.BasketView;
-import roundpocket.app.kept.Shown;
+import roundpocket.app.store.Shown;
 
 /** The basket over HTTP. */
 @RestController

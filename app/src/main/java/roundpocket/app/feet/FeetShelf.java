@@ -3,7 +3,7 @@ package roundpocket.app.feet;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Service;
-import roundpocket.app.kept.Shelf;
+import roundpocket.app.store.Shelf;
 
 /** Feet. */
 @Service

@@ -1,6 +1,6 @@
 package roundpocket.app.feet;
 
-import roundpocket.app.kept.KeptRepository;
+import roundpocket.app.store.StoredRepository;
 
 /** The stored feet. */
-public interface FootRepository extends KeptRepository<FootRow> {}
+public interface FootRepository extends StoredRepository<FootRow> {}

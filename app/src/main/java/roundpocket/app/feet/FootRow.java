@@ -16,17 +16,17 @@ import java.util.Map;
 import java.util.Objects;
 import org.hibernate.annotations.EmbeddedColumnNaming;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptRow;
-import roundpocket.app.kept.Names;
-import roundpocket.app.kept.Required;
 import roundpocket.app.plans.FootPart;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.StoredRow;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 
 /** The stored feet of one person. */
 @Entity
 @Table(name = "foot")
-public class FootRow extends KeptRow {
+public class FootRow extends StoredRow {
     @Embedded
     private @Nullable FootColumns foot;
 

@@ -2,8 +2,8 @@ package roundpocket.app.feet;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptWrite;
 import roundpocket.app.plans.FootPart;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * The feet of one person as they are written.
@@ -24,7 +24,7 @@ public record FootWrite(
         @Nullable LocalDate measuredOn,
         @Nullable String notes,
         @Nullable Boolean measuredAgain)
-        implements KeptWrite {
+        implements StoredWrite {
     /** Feet that are alike, measured today. */
     public FootWrite(String name, FootPart foot) {
         this(null, name, foot, null, null, null, null);

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.Formulas;
+import roundpocket.app.store.Formulas;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 

@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
-import roundpocket.app.kept.Formulas;
 import roundpocket.app.plans.FootPart;
 import roundpocket.app.plans.ShoePart;
 import roundpocket.app.plans.TracingPart;
+import roundpocket.app.store.Formulas;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 

@@ -15,7 +15,7 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.files.CsvReadView.WrongLine;
-import roundpocket.app.kept.KeptWrite;
+import roundpocket.app.store.StoredWrite;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 
@@ -33,7 +33,7 @@ class CsvFiles {
             .setIgnoreEmptyLines(true)
             .get();
 
-    <V, W extends KeptWrite> String write(CsvShelf<V, W> shelf) {
+    <V, W extends StoredWrite> String write(CsvShelf<V, W> shelf) {
         StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(shelf.columns());
@@ -48,7 +48,7 @@ class CsvFiles {
 
     /** Takes the lines in; where one is wrong, none, unless {@code onlyRight} asks for the right ones by themselves. */
     @Transactional
-    <V, W extends KeptWrite> CsvReadView read(CsvShelf<V, W> shelf, String text, boolean onlyRight) {
+    <V, W extends StoredWrite> CsvReadView read(CsvShelf<V, W> shelf, String text, boolean onlyRight) {
         List<WrongLine> wrong = new ArrayList<>();
         List<W> right = new ArrayList<>();
         for (CSVRecord line : records(shelf, text)) {

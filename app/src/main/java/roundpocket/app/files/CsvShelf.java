@@ -2,7 +2,7 @@ package roundpocket.app.files;
 
 import java.util.List;
 import org.apache.commons.csv.CSVRecord;
-import roundpocket.app.kept.KeptWrite;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * One shelf as a table.
@@ -10,7 +10,7 @@ import roundpocket.app.kept.KeptWrite;
  * @param <V> what is read from the shelf
  * @param <W> what is written to it
  */
-interface CsvShelf<V, W extends KeptWrite> {
+interface CsvShelf<V, W extends StoredWrite> {
     /** The columns, in their order; a name says its unit. */
     List<String> columns();
 

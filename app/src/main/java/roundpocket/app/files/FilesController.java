@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.Names;
+import roundpocket.app.store.Names;
 
 /** Feet, yarns and tubes as CSV files, pocket cards as PDF. */
 @RestController

@@ -25,7 +25,7 @@ import org.h2.engine.Constants;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.home.Tables.Column;
 import roundpocket.app.home.Tables.Table;
-import roundpocket.app.kept.Formulas;
+import roundpocket.app.store.Formulas;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JsonNode;

@@ -38,7 +38,7 @@ import roundpocket.app.home.HomeViews.LookView;
 import roundpocket.app.home.HomeViews.Mode;
 import roundpocket.app.home.HomeViews.RestoreWrite;
 import roundpocket.app.home.HomeViews.RestoredView;
-import roundpocket.app.kept.NotKeptException;
+import roundpocket.app.store.NotStoredException;
 
 /** Makes backups of the home while it is in use, by itself and when asked, and puts them back. One thing at a time. */
 @Service
@@ -137,7 +137,7 @@ public class HomeBackups {
     void pair(UUID pair, boolean feet, OutputStream out) throws SQLException, IOException {
         try (Connection connection = store.getConnection()) {
             if (!Thing.Shelf.PAIR.of(connection).containsKey(pair)) {
-                throw new NotKeptException("pair");
+                throw new NotStoredException("pair");
             }
             BackupWriter.pair(connection, Schema.ofThisProgram(), pair, feet, clock.instant(), out);
         }

@@ -15,7 +15,7 @@ import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.laps.LapViews.LapSockView;
 import roundpocket.app.laps.LapViews.WeighedView;
 import roundpocket.app.plans.SpecPart;
-import roundpocket.core.lap.Happening;
+import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
 
@@ -39,16 +39,16 @@ final class Knitting {
         }
 
         void hear(LapEvent event) {
-            boolean both = event.happening().map(OfSock::ofBoth).orElse(false);
+            boolean both = event.knitEvent().map(OfSock::ofBoth).orElse(false);
             if (both || event.sock() == number) {
                 devices.add(event.device());
                 lastAt = lastAt == null || event.at().isAfter(lastAt) ? event.at() : lastAt;
             }
         }
 
-        private static boolean ofBoth(Happening happening) {
-            return happening instanceof Happening.Done done && done.both()
-                    || happening instanceof Happening.Jumped jumped && jumped.both();
+        private static boolean ofBoth(KnitEvent knitEvent) {
+            return knitEvent instanceof KnitEvent.Done done && done.both()
+                    || knitEvent instanceof KnitEvent.Jumped jumped && jumped.both();
         }
     }
 
@@ -69,7 +69,7 @@ final class Knitting {
     /** Takes in what happened; false where it changes nothing. */
     boolean hear(LapEvent event) {
         boolean counts = event instanceof LapEvent.Withdrawn withdrawn && note(withdrawn.takenBack())
-                || event.happening().map(work::hear).orElse(true);
+                || event.knitEvent().map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
             ofSocks.forEach(sock -> sock.hear(event));

@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.core.explain.Problems;
-import roundpocket.core.lap.Happening;
+import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -32,7 +32,7 @@ public sealed interface LapEvent {
     Instant at();
 
     /** What it means for the work; nothing where it is a note. */
-    Optional<Happening> happening();
+    Optional<KnitEvent> knitEvent();
 
     /** The same at another time: a clock that was not set is not believed. */
     LapEvent at(Instant other);
@@ -52,8 +52,8 @@ public sealed interface LapEvent {
             Instant at,
             @Nullable Boolean both) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Done(sock, at.toEpochMilli(), Boolean.TRUE.equals(both)));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Done(sock, at.toEpochMilli(), Boolean.TRUE.equals(both)));
         }
 
         @Override
@@ -74,8 +74,8 @@ public sealed interface LapEvent {
             Instant at,
             @Nullable Boolean both) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Undone(sock, Boolean.TRUE.equals(both)));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Undone(sock, Boolean.TRUE.equals(both)));
         }
 
         @Override
@@ -98,8 +98,8 @@ public sealed interface LapEvent {
             int to,
             @Nullable Boolean both) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Jumped(sock, to, Boolean.TRUE.equals(both)));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Jumped(sock, to, Boolean.TRUE.equals(both)));
         }
 
         @Override
@@ -115,8 +115,8 @@ public sealed interface LapEvent {
      */
     record Ordered(UUID id, int sock, String device, Instant at, KnitOrder order) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Ordered(sock, order));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Ordered(sock, order));
         }
 
         @Override
@@ -138,8 +138,8 @@ public sealed interface LapEvent {
      */
     record Measured(UUID id, int sock, String device, Instant at, double rounds, double spanMm) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Measured(sock, rounds, spanMm));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Measured(sock, rounds, spanMm));
         }
 
         @Override
@@ -155,8 +155,8 @@ public sealed interface LapEvent {
      */
     record Worked(UUID id, int sock, String device, Instant at, Section section, int rounds) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Worked(sock, section, rounds));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Worked(sock, section, rounds));
         }
 
         @Override
@@ -196,8 +196,8 @@ public sealed interface LapEvent {
         }
 
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Weighed(
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Weighed(
                     sock,
                     id.toString(),
                     role == null ? YarnRole.MAIN : role,
@@ -225,9 +225,9 @@ public sealed interface LapEvent {
             Instant at,
             @Nullable SpecPart spec) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
+        public Optional<KnitEvent> knitEvent() {
             return Optional.ofNullable(spec)
-                    .map(edited -> new Happening.Replanned(sock, edited.moved().toCore()));
+                    .map(edited -> new KnitEvent.Replanned(sock, edited.moved().toCore()));
         }
 
         @Override
@@ -259,8 +259,8 @@ public sealed interface LapEvent {
             @Nullable Boolean sure)
             implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.ColourSeen(
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.ColourSeen(
                     sock,
                     id.toString(),
                     band == null ? OptionalInt.empty() : OptionalInt.of(band),
@@ -288,7 +288,7 @@ public sealed interface LapEvent {
         }
 
         @Override
-        public Optional<Happening> happening() {
+        public Optional<KnitEvent> knitEvent() {
             return Optional.empty();
         }
 
@@ -310,8 +310,8 @@ public sealed interface LapEvent {
      */
     record Withdrawn(UUID id, int sock, String device, Instant at, UUID takenBack) implements LapEvent {
         @Override
-        public Optional<Happening> happening() {
-            return Optional.of(new Happening.Withdrawn(sock, String.valueOf(takenBack)));
+        public Optional<KnitEvent> knitEvent() {
+            return Optional.of(new KnitEvent.Withdrawn(sock, String.valueOf(takenBack)));
         }
 
         @Override

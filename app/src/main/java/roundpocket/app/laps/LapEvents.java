@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import roundpocket.app.kept.Required;
+import roundpocket.app.store.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Refusal;

@@ -15,8 +15,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import roundpocket.app.kept.NotKeptException;
-import roundpocket.app.kept.WriteThrough;
 import roundpocket.app.laps.LapViews.CakeView;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
@@ -30,12 +28,14 @@ import roundpocket.app.laps.LapViews.TriedView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.store.NotStoredException;
+import roundpocket.app.store.WriteThrough;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
+import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
@@ -165,7 +165,7 @@ public class Laps {
     private static List<Sentence> why(LapEvent event, PairWork work) {
         return work.refusal()
                 .map(Refusal::said)
-                .orElseGet(() -> event.happening().map(LapWords::nothingToDo).map(Sentence::of).stream()
+                .orElseGet(() -> event.knitEvent().map(LapWords::nothingToDo).map(Sentence::of).stream()
                         .toList());
     }
 
@@ -173,7 +173,7 @@ public class Laps {
     @Transactional(readOnly = true)
     public TriedView tried(UUID pairId, LapEvent sent) {
         LapEvent event = whole(pairId, LapEvents.checked(sent));
-        if (event.happening().orElse(null) instanceof Happening.Replanning tried) {
+        if (event.knitEvent().orElse(null) instanceof KnitEvent.Replanning tried) {
             return work(pairId, work -> tried(tried, work));
         }
         throw new Refusal(List.of(new Problem(
@@ -184,7 +184,7 @@ public class Laps {
                 Map.of())));
     }
 
-    private static TriedView tried(Happening.Replanning tried, PairWork work) {
+    private static TriedView tried(KnitEvent.Replanning tried, PairWork work) {
         SockWork sock = work.sock(tried.sock());
         Course next = work.tried(tried);
         return new TriedView(
@@ -213,14 +213,14 @@ public class Laps {
     /** Reads from a pair on the needles, from everything that was heard of it; what is read is not kept longer. */
     @Transactional(readOnly = true)
     public <T> T work(UUID pairId, Function<PairWork, T> use) {
-        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
+        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotStoredException("pair on the needles"));
         return folds.read(pairId, () -> knitting(row), knitting -> use.apply(knitting.work()));
     }
 
     /** What {@code make} sums up of a pair on the needles; made once, until more is heard of it. */
     @Transactional(readOnly = true)
     public <T> T summary(UUID pairId, Class<T> type, Function<Heard, T> make) {
-        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
+        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotStoredException("pair on the needles"));
         return folds.inShort(
                 pairId,
                 type,
@@ -250,7 +250,7 @@ public class Laps {
     }
 
     private LapRow locked(UUID pairId) {
-        return laps.findByPairId(pairId).orElseThrow(() -> new NotKeptException("pair on the needles"));
+        return laps.findByPairId(pairId).orElseThrow(() -> new NotStoredException("pair on the needles"));
     }
 
     private Knitting knitting(LapRow row) {

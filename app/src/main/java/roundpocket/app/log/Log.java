@@ -13,7 +13,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import roundpocket.app.kept.NotKeptException;
 import roundpocket.app.laps.LapViews.LapView;
 import roundpocket.app.laps.Laps;
 import roundpocket.app.log.LogViews.ChangeView;
@@ -26,6 +25,7 @@ import roundpocket.app.log.LogViews.RepairView;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
+import roundpocket.app.store.NotStoredException;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.FitNote;
@@ -98,7 +98,7 @@ public class Log {
 
     /** Takes a note away. */
     public void remove(UUID noteId) {
-        LogNoteRow row = notes.findById(noteId).orElseThrow(() -> new NotKeptException("note"));
+        LogNoteRow row = notes.findById(noteId).orElseThrow(() -> new NotStoredException("note"));
         notes.delete(row);
         notes.flush();
     }
@@ -196,7 +196,7 @@ public class Log {
     public void answer(UUID pairId, UUID noteId, boolean taken) {
         pairs.read(pairId);
         if (!notes.existsById(noteId)) {
-            throw new NotKeptException("note");
+            throw new NotStoredException("note");
         }
         boolean known = answers.findByPairId(pairId).stream()
                 .anyMatch(row -> row.noteId().equals(noteId));

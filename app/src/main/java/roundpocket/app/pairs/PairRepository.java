@@ -5,10 +5,10 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.query.Param;
-import roundpocket.app.kept.KeptRepository;
+import roundpocket.app.store.StoredRepository;
 
 /** The stored pairs. */
-public interface PairRepository extends KeptRepository<PairRow> {
+public interface PairRepository extends StoredRepository<PairRow> {
     /** The pairs whose own, whose foot's or whose yarn's name holds the words, in whatever case. */
     @Query("select p.id from PairRow p left join p.foot f left join p.yarn y"
             + " where locate(lower(:words), lower(p.name)) > 0"

@@ -6,14 +6,14 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.feet.FootRow;
-import roundpocket.app.kept.KeptRow;
+import roundpocket.app.store.StoredRow;
 import roundpocket.app.swatches.SwatchRow;
 import roundpocket.app.yarns.YarnRow;
 
 /** A stored pair. */
 @Entity
 @Table(name = "sock_pair")
-public class PairRow extends KeptRow {
+public class PairRow extends StoredRow {
     @Column(nullable = false, length = 100_000)
     private String spec = "";
 

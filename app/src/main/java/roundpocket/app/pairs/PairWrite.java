@@ -2,8 +2,8 @@ package roundpocket.app.pairs;
 
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptWrite;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * A pair as it is written.
@@ -24,7 +24,7 @@ public record PairWrite(
         @Nullable UUID swatchId,
         @Nullable UUID yarnId,
         @Nullable String footName)
-        implements KeptWrite {
+        implements StoredWrite {
 
     PairWrite from(@Nullable UUID newFootId, @Nullable UUID newSwatchId) {
         return new PairWrite(version, name, spec, newFootId, newSwatchId, yarnId, null);

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ShelfController;
+import roundpocket.app.store.ShelfController;
 
 /** Pairs over HTTP. */
 @RestController

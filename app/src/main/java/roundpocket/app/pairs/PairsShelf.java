@@ -13,14 +13,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootWrite;
-import roundpocket.app.kept.KeptRow;
-import roundpocket.app.kept.Names;
-import roundpocket.app.kept.Required;
-import roundpocket.app.kept.Shelf;
 import roundpocket.app.pairs.PairView.GistView;
 import roundpocket.app.pairs.PairView.LinkView;
 import roundpocket.app.pairs.PairView.YarnLinkView;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.Shelf;
+import roundpocket.app.store.StoredRow;
 import roundpocket.app.swatches.SwatchWrite;
 import roundpocket.app.swatches.SwatchesShelf;
 import roundpocket.app.yarns.YarnRow;
@@ -146,7 +146,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                 linked(write.yarnId(), yarns::row));
     }
 
-    private static <R extends KeptRow> @Nullable R linked(@Nullable UUID id, Function<UUID, R> find) {
+    private static <R extends StoredRow> @Nullable R linked(@Nullable UUID id, Function<UUID, R> find) {
         return id == null ? null : find.apply(id);
     }
 
@@ -168,7 +168,7 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                 gist(spec));
     }
 
-    private static @Nullable LinkView link(@Nullable KeptRow row) {
+    private static @Nullable LinkView link(@Nullable StoredRow row) {
         return row == null ? null : new LinkView(row.getId(), row.name());
     }
 

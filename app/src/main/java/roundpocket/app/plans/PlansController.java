@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.Required;
+import roundpocket.app.store.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import tools.jackson.databind.json.JsonMapper;

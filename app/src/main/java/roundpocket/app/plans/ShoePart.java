@@ -1,6 +1,6 @@
 package roundpocket.app.plans;
 
-import roundpocket.app.kept.Required;
+import roundpocket.app.store.Required;
 import roundpocket.core.foot.ShoeSize;
 import roundpocket.core.foot.ShoeSystem;
 

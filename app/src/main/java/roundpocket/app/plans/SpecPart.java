@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.Required;
+import roundpocket.app.store.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.fit.HeelRoom;

@@ -1,6 +1,6 @@
 package roundpocket.app.swatches;
 
-import roundpocket.app.kept.KeptRepository;
+import roundpocket.app.store.StoredRepository;
 
 /** The stored swatches. */
-public interface SwatchRepository extends KeptRepository<SwatchRow> {}
+public interface SwatchRepository extends StoredRepository<SwatchRow> {}

@@ -12,16 +12,16 @@ import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptRow;
-import roundpocket.app.kept.Names;
 import roundpocket.app.plans.FabricPart;
 import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.StoredRow;
 import roundpocket.core.swatch.FabricState;
 
 /** A stored swatch. */
 @Entity
 @Table(name = "swatch")
-public class SwatchRow extends KeptRow {
+public class SwatchRow extends StoredRow {
     private static final FabricPart UNTOLD = new FabricPart(null, null, null, null);
 
     @ElementCollection

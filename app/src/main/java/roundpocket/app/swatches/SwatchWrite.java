@@ -1,8 +1,8 @@
 package roundpocket.app.swatches;
 
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptWrite;
 import roundpocket.app.plans.SwatchPart;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * A swatch as it is written.
@@ -16,7 +16,7 @@ public record SwatchWrite(
         @Nullable Long version,
         String name,
         SwatchPart swatch,
-        @Nullable String notes) implements KeptWrite {
+        @Nullable String notes) implements StoredWrite {
     /** A swatch without notes. */
     public SwatchWrite(String name, SwatchPart swatch) {
         this(null, name, swatch, null);

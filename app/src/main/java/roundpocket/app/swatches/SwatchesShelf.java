@@ -2,9 +2,9 @@ package roundpocket.app.swatches;
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
-import roundpocket.app.kept.Names;
-import roundpocket.app.kept.Required;
-import roundpocket.app.kept.Shelf;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.Shelf;
 
 /** Swatches. */
 @Service

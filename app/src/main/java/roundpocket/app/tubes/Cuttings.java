@@ -14,12 +14,12 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
-import roundpocket.app.kept.NotKeptException;
-import roundpocket.app.kept.Required;
-import roundpocket.app.kept.StaleException;
 import roundpocket.app.laps.LapRepository;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.RavelledPart;
+import roundpocket.app.store.NotStoredException;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.StaleException;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
 import roundpocket.app.tubes.CuttingView.TubeFitView;
 import roundpocket.app.tubes.CuttingView.WishedView;
@@ -211,7 +211,7 @@ class Cuttings {
         }
         try {
             pairs.delete(pair, pairs.row(pair).version());
-        } catch (NotKeptException gone) {
+        } catch (NotStoredException gone) {
             return; // somebody has deleted it already
         }
     }
@@ -266,7 +266,7 @@ class Cuttings {
     private FootView foot(TubeWishPart wish) {
         try {
             return feet.read(wish.footId());
-        } catch (NotKeptException gone) {
+        } catch (NotStoredException gone) {
             throw new Refusal(List.of(new Problem(
                     "tube.wish.feet",
                     "wishes",

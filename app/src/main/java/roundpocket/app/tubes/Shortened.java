@@ -1,6 +1,6 @@
 package roundpocket.app.tubes;
 
-import roundpocket.app.kept.Names;
+import roundpocket.app.store.Names;
 
 /** Names with something behind them. */
 final class Shortened {

@@ -8,10 +8,10 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import roundpocket.app.kept.NotKeptException;
 import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.SwatchPart;
 import roundpocket.app.plans.YarnPart;
+import roundpocket.app.store.NotStoredException;
 import roundpocket.app.yarns.YarnRow;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Problems;
@@ -89,7 +89,7 @@ class Stocks {
     Optional<YarnRow> row(@Nullable UUID id) {
         try {
             return id == null ? Optional.empty() : Optional.of(yarns.row(id));
-        } catch (NotKeptException gone) {
+        } catch (NotStoredException gone) {
             return Optional.empty();
         }
     }

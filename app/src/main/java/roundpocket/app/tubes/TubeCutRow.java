@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.Names;
+import roundpocket.app.store.Names;
 import roundpocket.app.tubes.TubeView.StretchMadeView;
 import roundpocket.core.cut.Stretch;
 

@@ -1,6 +1,6 @@
 package roundpocket.app.tubes;
 
-import roundpocket.app.kept.KeptRepository;
+import roundpocket.app.store.StoredRepository;
 
 /** The stored tubes. */
-public interface TubeRepository extends KeptRepository<TubeRow> {}
+public interface TubeRepository extends StoredRepository<TubeRow> {}

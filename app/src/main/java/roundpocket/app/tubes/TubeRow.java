@@ -17,9 +17,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptRow;
-import roundpocket.app.kept.Names;
 import roundpocket.app.plans.ReadingPart;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.StoredRow;
 import roundpocket.app.tubes.TubeCutRow.Before;
 import roundpocket.app.tubes.TubeView.CuttingMadeView;
 import roundpocket.app.tubes.TubeView.StretchMadeView;
@@ -28,7 +28,7 @@ import roundpocket.core.cut.Stretch;
 /** A stored tube. */
 @Entity
 @Table(name = "tube")
-public class TubeRow extends KeptRow {
+public class TubeRow extends StoredRow {
     private int stitches;
     private @Nullable Integer rounds;
     private @Nullable Double lengthMm;

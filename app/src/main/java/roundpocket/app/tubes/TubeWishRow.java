@@ -4,7 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.Names;
+import roundpocket.app.store.Names;
 
 /** A stored wish. */
 @Embeddable

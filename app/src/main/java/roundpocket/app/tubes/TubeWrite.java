@@ -3,8 +3,8 @@ package roundpocket.app.tubes;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptWrite;
 import roundpocket.app.plans.ReadingPart;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * A ready tube as it is written. How long it is is given once: in rounds, as a length or as a mass.
@@ -47,4 +47,4 @@ public record TubeWrite(
         @Nullable Double contrastG,
         @Nullable String notes,
         @Nullable List<TubeWishPart> wishes)
-        implements KeptWrite {}
+        implements StoredWrite {}

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import roundpocket.app.feet.FeetShelf;
-import roundpocket.app.kept.Names;
-import roundpocket.app.kept.NotKeptException;
-import roundpocket.app.kept.Required;
-import roundpocket.app.kept.Shelf;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.NotStoredException;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.Shelf;
 import roundpocket.core.cut.Cutter;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -83,7 +83,7 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
         }
         try {
             return feet.row(Required.part(wish.footId())).name();
-        } catch (NotKeptException gone) {
+        } catch (NotStoredException gone) {
             throw new Refusal(List.of(new Problem(
                     "tube.wish.feet",
                     "wishes",

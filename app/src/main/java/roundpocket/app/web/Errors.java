@@ -27,8 +27,8 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import roundpocket.app.home.Revival;
 import roundpocket.app.home.StoreTrouble;
-import roundpocket.app.kept.NotKeptException;
-import roundpocket.app.kept.StaleException;
+import roundpocket.app.store.NotStoredException;
+import roundpocket.app.store.StaleException;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.LengthUnit;
@@ -72,7 +72,7 @@ class Errors extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail gone(NotKeptException gone) {
+    ProblemDetail gone(NotStoredException gone) {
         return detail(HttpStatus.NOT_FOUND, "not-kept", "Not on the shelf", gone.getMessage());
     }
 

@@ -1,6 +1,6 @@
 package roundpocket.app.yarns;
 
-import roundpocket.app.kept.KeptRepository;
+import roundpocket.app.store.StoredRepository;
 
 /** The stored yarns. */
-public interface YarnRepository extends KeptRepository<YarnRow> {}
+public interface YarnRepository extends StoredRepository<YarnRow> {}

@@ -12,16 +12,16 @@ import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptRow;
-import roundpocket.app.kept.Names;
 import roundpocket.app.plans.Colours;
 import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.YarnPart;
+import roundpocket.app.store.Names;
+import roundpocket.app.store.StoredRow;
 
 /** A stored yarn. */
 @Entity
 @Table(name = "yarn")
-public class YarnRow extends KeptRow {
+public class YarnRow extends StoredRow {
     @Column(nullable = false, length = 7)
     private String colour = Colours.UNDYED;
 

@@ -1,8 +1,8 @@
 package roundpocket.app.yarns;
 
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.kept.KeptWrite;
 import roundpocket.app.plans.YarnPart;
+import roundpocket.app.store.StoredWrite;
 
 /**
  * A yarn as it is written.
@@ -18,7 +18,7 @@ public record YarnWrite(
         String name,
         @Nullable String colour,
         YarnPart yarn,
-        @Nullable CakePart cake) implements KeptWrite {
+        @Nullable CakePart cake) implements StoredWrite {
     /** A yarn of which the label is known. */
     public YarnWrite(String name, String colour, YarnPart yarn) {
         this(null, name, colour, yarn, null);

@@ -2,7 +2,7 @@ package roundpocket.app.yarns;
 
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import roundpocket.app.kept.ShelfController;
+import roundpocket.app.store.ShelfController;
 
 /** Yarns over HTTP. */
 @RestController

@@ -5,10 +5,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import roundpocket.app.kept.Required;
-import roundpocket.app.kept.Shelf;
 import roundpocket.app.plans.Colours;
 import roundpocket.app.plans.YarnPart;
+import roundpocket.app.store.Required;
+import roundpocket.app.store.Shelf;
 import roundpocket.core.explain.Problems;
 
 /** Yarns. */

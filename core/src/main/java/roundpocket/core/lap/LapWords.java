@@ -10,14 +10,14 @@ public final class LapWords {
     private LapWords() {}
 
     /** Why what happened changes nothing, where that is no refusal. */
-    public static String nothingToDo(Happening happening) {
-        if (happening instanceof Happening.Done) {
+    public static String nothingToDo(KnitEvent knitEvent) {
+        if (knitEvent instanceof KnitEvent.Done) {
             return "This sock is done; there is nothing after its last step.";
-        } else if (happening instanceof Happening.Undone) {
+        } else if (knitEvent instanceof KnitEvent.Undone) {
             return "Nothing is left to take back.";
-        } else if (happening instanceof Happening.Jumped) {
+        } else if (knitEvent instanceof KnitEvent.Jumped) {
             return "There is no such place in this sock.";
-        } else if (happening instanceof Happening.Ordered) {
+        } else if (knitEvent instanceof KnitEvent.Ordered) {
             return "The socks are knitted in that order already.";
         } else {
             return "There is no such thing to take back.";

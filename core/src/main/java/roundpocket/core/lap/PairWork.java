@@ -72,25 +72,25 @@ public final class PairWork {
      * Takes in what happened; false where there is nothing that it could change, and then nothing changes. What does not
      * go with what is knitted does not either; {@link #refusal()} says why.
      */
-    public boolean hear(Happening happening) {
+    public boolean hear(KnitEvent knitEvent) {
         refusal = Optional.empty();
         try {
-            if (happening instanceof Happening.Done done) {
+            if (knitEvent instanceof KnitEvent.Done done) {
                 return press(done.sock(), done.both(), each -> each.done(done.atMs()));
-            } else if (happening instanceof Happening.Undone undone) {
+            } else if (knitEvent instanceof KnitEvent.Undone undone) {
                 return undo(undone);
-            } else if (happening instanceof Happening.Jumped jumped) {
+            } else if (knitEvent instanceof KnitEvent.Jumped jumped) {
                 return press(jumped.sock(), jumped.both(), each -> each.jumped(jumped.to()));
-            } else if (happening instanceof Happening.Ordered ordered) {
+            } else if (knitEvent instanceof KnitEvent.Ordered ordered) {
                 return order(ordered.order());
-            } else if (happening instanceof Happening.Replanning replanning) {
+            } else if (knitEvent instanceof KnitEvent.Replanning replanning) {
                 return follow(replanning.sock(), tried(replanning));
-            } else if (happening instanceof Happening.Weighed weighed) {
+            } else if (knitEvent instanceof KnitEvent.Weighed weighed) {
                 return weigh(weighed);
-            } else if (happening instanceof Happening.ColourSeen colour) {
+            } else if (knitEvent instanceof KnitEvent.ColourSeen colour) {
                 return see(colour);
             } else {
-                return withdraw((Happening.Withdrawn) happening);
+                return withdraw((KnitEvent.Withdrawn) knitEvent);
             }
         } catch (Refusal because) {
             refusal = Optional.of(because);
@@ -149,7 +149,7 @@ public final class PairWork {
         return one || two;
     }
 
-    private boolean undo(Happening.Undone undone) {
+    private boolean undo(KnitEvent.Undone undone) {
         if (!undone.both()) {
             boolean taken = sock(undone.sock()).undone();
             if (taken) {
@@ -178,13 +178,13 @@ public final class PairWork {
         return other;
     }
 
-    /** Why the last happening was not taken in, where there is more to say than that it changes nothing. */
+    /** Why the last event was not taken in, where there is more to say than that it changes nothing. */
     public Optional<Refusal> refusal() {
         return refusal;
     }
 
     /** What a sock would be knitted by from here. Refuses as {@link #hear} does. */
-    public Course tried(Happening.Replanning replanning) {
+    public Course tried(KnitEvent.Replanning replanning) {
         return replanning.course(sock(replanning.sock()));
     }
 
@@ -202,7 +202,7 @@ public final class PairWork {
         return true;
     }
 
-    private boolean weigh(Happening.Weighed weighed) {
+    private boolean weigh(KnitEvent.Weighed weighed) {
         Weighing now = Weighing.of(weighed, this);
         Optional<Weighing> before =
                 weighed.fresh() ? Optional.empty() : inUse(now).map(cake -> cake.get(cake.size() - 1));
@@ -246,7 +246,7 @@ public final class PairWork {
         }
     }
 
-    private boolean see(Happening.ColourSeen colour) {
+    private boolean see(KnitEvent.ColourSeen colour) {
         LapColours colours = colours(colour.sock())
                 .orElseThrow(() -> new Refusal(List.of(new Problem(
                         "lap.colour.plain",
@@ -281,7 +281,7 @@ public final class PairWork {
                 .filter(metres -> metres.value() > 0);
     }
 
-    private boolean withdraw(Happening.Withdrawn back) {
+    private boolean withdraw(KnitEvent.Withdrawn back) {
         boolean known = weighings().stream().anyMatch(each -> each.id().equals(back.id()))
                 || seen().stream().anyMatch(each -> each.id().equals(back.id()));
         if (known) {

@@ -31,7 +31,7 @@ final class Seeing {
      *
      * @param before whether one was seen in this sock before
      */
-    static SeenColour of(Happening.ColourSeen seen, LapColours colours, SockWork work, boolean before) {
+    static SeenColour of(KnitEvent.ColourSeen seen, LapColours colours, SockWork work, boolean before) {
         ColouredPress here = colours.at(work.position())
                 .filter(round -> !work.finished())
                 .orElseThrow(() -> refusal(
@@ -80,7 +80,7 @@ final class Seeing {
         return new SeenColour(seen.id(), seen.sock(), here.position(), change.band(), seen.stitch(), false);
     }
 
-    private static void check(Happening.ColourSeen seen, Repeat repeat, ColouredPress here) {
+    private static void check(KnitEvent.ColourSeen seen, Repeat repeat, ColouredPress here) {
         int bands = repeat.bands().size();
         if (seen.band().orElse(1) < 1 || seen.band().orElse(1) > bands) {
             throw refusal(

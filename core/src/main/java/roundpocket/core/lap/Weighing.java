@@ -49,7 +49,7 @@ public record Weighing(
         problems.throwIfAny();
     }
 
-    static Weighing of(Happening.Weighed weighed, PairWork pair) {
+    static Weighing of(KnitEvent.Weighed weighed, PairWork pair) {
         SockWork own = pair.sock(weighed.sock());
         SockWork other = pair.other(weighed.sock());
         int stitches = own.stitches(weighed.role());

@@ -8,8 +8,8 @@ import org.testng.annotations.Test;
 import roundpocket.core.PlainWords;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.lap.Happening.Done;
-import roundpocket.core.lap.Happening.Jumped;
+import roundpocket.core.lap.KnitEvent.Done;
+import roundpocket.core.lap.KnitEvent.Jumped;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
 

@@ -14,13 +14,13 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.lap.Happening.Done;
-import roundpocket.core.lap.Happening.Jumped;
-import roundpocket.core.lap.Happening.Measured;
-import roundpocket.core.lap.Happening.Undone;
-import roundpocket.core.lap.Happening.Weighed;
-import roundpocket.core.lap.Happening.Withdrawn;
-import roundpocket.core.lap.Happening.Worked;
+import roundpocket.core.lap.KnitEvent.Done;
+import roundpocket.core.lap.KnitEvent.Jumped;
+import roundpocket.core.lap.KnitEvent.Measured;
+import roundpocket.core.lap.KnitEvent.Undone;
+import roundpocket.core.lap.KnitEvent.Weighed;
+import roundpocket.core.lap.KnitEvent.Withdrawn;
+import roundpocket.core.lap.KnitEvent.Worked;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
@@ -261,7 +261,7 @@ public class PairWorkTest {
         for (int i = 0; i < 3000; i++) {
             int sock = 1 + random.nextInt(2);
             String id = "w" + i;
-            Happening happening =
+            KnitEvent knitEvent =
                     switch (random.nextInt(8)) {
                         case 0 -> new Undone(sock);
                         case 1 -> new Jumped(sock, random.nextInt(400) - 20);
@@ -280,9 +280,9 @@ public class PairWorkTest {
                         default -> new Done(sock, i * 90_000L);
                     };
             ids.add(id);
-            pair.hear(happening);
+            pair.hear(knitEvent);
             assertThat(pair.sock(sock).position())
-                    .as(happening.toString())
+                    .as(knitEvent.toString())
                     .isBetween(0, pair.sock(sock).course().lap().presses());
         }
         CakeCheck.of(pair);

@@ -19,8 +19,8 @@ import roundpocket.core.judge.Doubt;
 import roundpocket.core.judge.Doubts;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.Happening;
 import roundpocket.core.lap.HeelWhen;
+import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.PairWork;
@@ -185,8 +185,8 @@ public class PatternPlanTest {
         PairWork pair = new PairWork(course);
         double foot = course.plan().yarn().of(Section.FOOT).grams().value();
         int atLeg = course.lap().starts().get(legStep(course.lap()));
-        pair.hear(new Happening.Jumped(1, atLeg, false));
-        pair.hear(new Happening.Weighed(
+        pair.hear(new KnitEvent.Jumped(1, atLeg, false));
+        pair.hear(new KnitEvent.Weighed(
                 1, "a", YarnRole.MAIN, course.plan().yarn().sockGrams().value() - foot - 2, false, false, true));
         CakeCheck check = CakeCheck.of(pair).get(0);
         CakeCheck.Leg leg = check.leg().orElseThrow();

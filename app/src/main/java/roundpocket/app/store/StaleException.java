@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 /** Thrown when something was changed elsewhere since it was read. Carries what is stored now. */
 public final class StaleException extends RuntimeException {

@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 /** Keeps a spreadsheet from taking for a formula what somebody wrote. */
 public final class Formulas {

@@ -12,7 +12,7 @@ import roundpocket.app.AppTest;
 import tools.jackson.databind.JsonNode;
 
 /** Tape checks, rounds off the plan, weighings and notes over HTTP. */
-public class HappeningsTest extends AppTest {
+public class KnitEventsTest extends AppTest {
     private static final String SPEC = "{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231},"
             + "\"swatch\": {\"stitches\": [{\"count\": 31, \"spanMm\": 100}], \"rounds\": [{\"count\": 43, \"spanMm\": 100}]}}";
 
@@ -162,7 +162,7 @@ public class HappeningsTest extends AppTest {
     }
 
     @Test(dataProvider = "malformed")
-    public void whatIsNoHappeningIsRefused(String event, int status) {
+    public void whatIsNoEventIsRefused(String event, int status) {
         assertThat(post(at + "/events", "[" + event + "]")).hasStatus(status);
     }
 

@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import java.util.ArrayList;
 import java.util.List;

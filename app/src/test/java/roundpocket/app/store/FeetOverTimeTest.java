@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

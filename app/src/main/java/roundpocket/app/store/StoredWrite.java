@@ -1,9 +1,9 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import org.jspecify.annotations.Nullable;
 
 /** What a person writes: a name, and the version it was read at when something is changed. */
-public interface KeptWrite {
+public interface StoredWrite {
     String name();
 
     @Nullable

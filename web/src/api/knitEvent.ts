@@ -4,12 +4,12 @@ import type { LapEvent } from '../wire/types';
 const DEVICE = 'round-pocket.device';
 
 /** What happened, apart from who says so. */
-export type Happening = Bare<LapEvent>;
+export type KnitEvent = Bare<LapEvent>;
 type Bare<E> = E extends LapEvent ? Omit<E, 'id' | 'device' | 'at'> : never;
 
 /** The event of something that happens now, on this device. */
-export function eventOf(happening: Happening, id = newId()): LapEvent {
-  return { ...happening, id, device: device(), at: new Date().toISOString() };
+export function eventOf(knitEvent: KnitEvent, id = newId()): LapEvent {
+  return { ...knitEvent, id, device: device(), at: new Date().toISOString() };
 }
 
 /** What this device is called among those that count on a pair; kept, so that it stays the same one. */

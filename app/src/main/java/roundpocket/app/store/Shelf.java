@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -19,12 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
  * @param <V> what is read
  */
 @Transactional
-public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
+public abstract class Shelf<R extends StoredRow, W extends StoredWrite, V> {
     private final String what;
-    private final KeptRepository<R> repository;
+    private final StoredRepository<R> repository;
     private final Clock clock;
 
-    protected Shelf(String what, KeptRepository<R> repository, Clock clock) {
+    protected Shelf(String what, StoredRepository<R> repository, Clock clock) {
         this.what = what;
         this.repository = repository;
         this.clock = clock;
@@ -55,7 +55,8 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
     /** Some of it, in the order asked for. */
     @Transactional(readOnly = true)
     public List<V> list(List<UUID> some) {
-        Map<UUID, R> rows = repository.findAllById(some).stream().collect(Collectors.toMap(KeptRow::getId, row -> row));
+        Map<UUID, R> rows =
+                repository.findAllById(some).stream().collect(Collectors.toMap(StoredRow::getId, row -> row));
         return some.stream()
                 .map(rows::get)
                 .filter(Objects::nonNull)
@@ -106,7 +107,7 @@ public abstract class Shelf<R extends KeptRow, W extends KeptWrite, V> {
 
     /** The row, or a refusal that says that it is gone. */
     public R row(UUID id) {
-        return repository.findById(id).orElseThrow(() -> new NotKeptException(what));
+        return repository.findById(id).orElseThrow(() -> new NotStoredException(what));
     }
 
     private void refuseWhenStale(R row, @Nullable Long version, Object wanted) {

@@ -7,42 +7,42 @@ import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
 
 /**
- * What happens to a pair while it is knitted. Only ever added to: what was wrong is taken back by another happening, so
+ * What happens to a pair while it is knitted. Only ever added to: what was wrong is taken back by another event, so
  * that two devices that were apart come to the same place once both are heard.
  */
-public sealed interface Happening {
+public sealed interface KnitEvent {
     /** The sock it happens to, 1 or 2. */
     int sock();
 
     /** What makes the rest of the work another than was planned: it can be tried before it is taken. */
-    sealed interface Replanning extends Happening {
+    sealed interface Replanning extends KnitEvent {
         /** The course of a sock by it, from where it is. Refuses where it does not go with what is knitted. */
         Course course(SockWork sock);
     }
 
     /** One more round, move or step is done, on one sock or on both; {@code atMs} by any clock. */
-    record Done(int sock, long atMs, boolean both) implements Happening {
+    record Done(int sock, long atMs, boolean both) implements KnitEvent {
         public Done(int sock, long atMs) {
             this(sock, atMs, false);
         }
     }
 
     /** The last press that still stands is taken back: that of the sock, or of the pair whichever sock it was for. */
-    record Undone(int sock, boolean both) implements Happening {
+    record Undone(int sock, boolean both) implements KnitEvent {
         public Undone(int sock) {
             this(sock, false);
         }
     }
 
     /** The knitter is somewhere else in the work, on one sock or on both. */
-    record Jumped(int sock, int to, boolean both) implements Happening {
+    record Jumped(int sock, int to, boolean both) implements KnitEvent {
         public Jumped(int sock, int to) {
             this(sock, to, false);
         }
     }
 
     /** The two socks are knitted in another order from here on. */
-    record Ordered(int sock, KnitOrder order) implements Happening {}
+    record Ordered(int sock, KnitOrder order) implements KnitEvent {}
 
     /** The tube was measured, and the rest planned anew by what it says. */
     record Measured(int sock, double rounds, double spanMm) implements Replanning {
@@ -79,7 +79,7 @@ public sealed interface Happening {
      * @param sure whether she weighed it again after it was doubted
      */
     record Weighed(int sock, String id, YarnRole role, double grams, boolean shared, boolean fresh, boolean sure)
-            implements Happening {}
+            implements KnitEvent {}
 
     /**
      * A new colour began in the round that is on the needles, or the yarn was knotted there.
@@ -91,8 +91,8 @@ public sealed interface Happening {
      * @param sure whether she said so again after it was doubted
      */
     record ColourSeen(int sock, String id, OptionalInt band, OptionalInt stitch, boolean knot, boolean sure)
-            implements Happening {}
+            implements KnitEvent {}
 
     /** A weighing, or a colour that was seen, is taken back. */
-    record Withdrawn(int sock, String id) implements Happening {}
+    record Withdrawn(int sock, String id) implements KnitEvent {}
 }

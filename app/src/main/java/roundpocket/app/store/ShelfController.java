@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import java.util.List;
 import java.util.UUID;
@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 
 /** The door to a shelf: list, create, read, update with the version that was read, delete. */
-public abstract class ShelfController<W extends KeptWrite, V> {
+public abstract class ShelfController<W extends StoredWrite, V> {
     private final Shelf<?, W, V> shelf;
 
     protected ShelfController(Shelf<?, W, V> shelf) {

@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Id;
@@ -11,7 +11,7 @@ import org.springframework.data.domain.Persistable;
 
 /** A row that a person named and may change. */
 @MappedSuperclass
-public abstract class KeptRow implements Persistable<UUID> {
+public abstract class StoredRow implements Persistable<UUID> {
     @Id
     private UUID id = UUID.randomUUID();
 

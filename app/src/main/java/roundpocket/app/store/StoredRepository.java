@@ -1,4 +1,4 @@
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import java.util.List;
 import java.util.UUID;
@@ -8,7 +8,7 @@ import org.springframework.data.repository.NoRepositoryBean;
 
 /** A shelf in the store. */
 @NoRepositoryBean
-public interface KeptRepository<R extends KeptRow> extends JpaRepository<R, UUID> {
+public interface StoredRepository<R extends StoredRow> extends JpaRepository<R, UUID> {
     List<R> findAllByOrderByCreatedAtAscNameAsc();
 
     /** The ids alone, in the same order. */

@@ -3,6 +3,6 @@
  * it is listed, written and thrown away. What a foot, a swatch, a yarn or a pair is, their own packages say.
  */
 @NullMarked
-package roundpocket.app.kept;
+package roundpocket.app.store;
 
 import org.jspecify.annotations.NullMarked;

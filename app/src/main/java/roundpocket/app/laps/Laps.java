@@ -220,11 +220,11 @@ public class Laps {
     /** What {@code make} sums up of a pair on the needles; made once, until more is heard of it. */
     @Transactional(readOnly = true)
     public <T> T summary(UUID pairId, Class<T> type, Function<Heard, T> make) {
-        LapRow row = laps.findById(pairId).orElseThrow(() -> new NotStoredException("pair on the needles"));
-        return folds.inShort(
-                pairId,
-                type,
-                () -> folds.read(pairId, () -> knitting(row), knitting -> make.apply(Heard.of(row, knitting))));
+        // A list of a dozen reads a dozen rows only where what they sum up to is not known yet.
+        return folds.inShort(pairId, type, () -> {
+            LapRow row = laps.findById(pairId).orElseThrow(() -> new NotStoredException("pair on the needles"));
+            return folds.read(pairId, () -> knitting(row), knitting -> make.apply(Heard.of(row, knitting)));
+        });
     }
 
     /** What a pair that is begun took so far; empty where it cannot be read. */

@@ -58,15 +58,22 @@ public class Log {
             Set<UUID> named = pairs.named(words);
             finished = finished.stream().filter(named::contains).toList();
         }
-        return new LogView(finished.stream().limit(most).map(this::entry).toList(), finished.size());
+        List<UUID> shown = finished.subList(0, Math.min(most, finished.size()));
+        Map<UUID, List<LogNoteView>> noted = notes.findByPairIdInOrderByNotedOnAscWrittenAtAsc(shown).stream()
+                .collect(Collectors.groupingBy(
+                        LogNoteRow::pairId, Collectors.mapping(LogNoteView::of, Collectors.toList())));
+        return new LogView(
+                pairs.list(shown).stream()
+                        .map(pair -> entry(pair, noted.getOrDefault(pair.id(), List.of())))
+                        .toList(),
+                finished.size());
     }
 
-    private LogEntryView entry(UUID pairId) {
-        PairView pair = pairs.read(pairId);
-        KnittingTold knitted = laps.summary(pairId, KnittingTold.class, KnittingTold::of);
+    private LogEntryView entry(PairView pair, List<LogNoteView> noted) {
+        KnittingTold knitted = laps.summary(pair.id(), KnittingTold.class, KnittingTold::of);
         Optional<PairWork.Used> used = knitted.used();
         return new LogEntryView(
-                pairId,
+                pair.id(),
                 pair.name(),
                 pair.foot(),
                 pair.yarn(),
@@ -83,9 +90,7 @@ public class Log {
                 used.map(PairWork.Used::kept).orElse(null),
                 knitted.plannedG(),
                 knitted.notes(),
-                notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(pairId).stream()
-                        .map(LogNoteView::of)
-                        .toList());
+                noted);
     }
 
     /** Notes something on a pair. */

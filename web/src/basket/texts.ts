@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // DropZone
@@ -14,11 +16,11 @@ export const texts = {
   thisAlsoDeletes: 'This also deletes:',
   inTheLog: 'In the log',
   castOnStsThenKnit: (stitches: number, openingRounds: number) =>
-    `cast on ${stitches} sts, then knit ${openingRounds} rounds to the heel line.`,
+    `cast on ${stitches} sts, then knit ${counted(openingRounds, 'round')} to the heel line.`,
   castOnStsAtThe: (stitches: number, openingRounds: number) =>
-    `cast on ${stitches} sts at the cuff, then knit to the heel line, ${openingRounds} rounds from the edge.`,
+    `cast on ${stitches} sts at the cuff, then knit to the heel line, ${counted(openingRounds, 'round')} from the edge.`,
   thenCountRoundsFromThe: (toCut: boolean, openingRounds: number) =>
-    `${toCut ? 'cut the tube' : 'knit the cuff'}, then count ${openingRounds} rounds from the start of the leg to the heel line.`,
+    `${toCut ? 'cut the tube' : 'knit the cuff'}, then count ${counted(openingRounds, 'round')} from the start of the leg to the heel line.`,
   and: (names: string, names2: string | undefined) => `${names} and ${names2}`,
 
   // TimeToKnit

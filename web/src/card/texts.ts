@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // CardTape
@@ -16,7 +18,8 @@ export const texts = {
   heelRound: (number: number, instruction: string) => `Heel, round ${number}: ${instruction}.`,
   k1KnitOneSskSlip: 'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   round: (rows: string) => `round ${rows}`,
-  stsRounds: (width: number, height: number) => `${width} sts × ${height} rounds`,
+  stsRounds: (width: number, height: number) =>
+    `${counted(width, 'st')} × ${counted(height, 'round')}`,
   knitted: (where: string, repeat: string) => ` Knitted ${where}: ${repeat}.`,
 
   // CardPage
@@ -29,7 +32,7 @@ export const texts = {
   toeAndSoleRoundPocket: (name: string) => `Toe and sole: ${name} · Round Pocket`,
   toeAndSole: (name: string) => `Toe and sole: ${name}`,
   printItAt100On:
-    'Print it at 100 %, on A4 or letter paper, and lay the traced foot on it: the longest toe at the tip. The whole line is the sock lying flat, the dashed one as it is worn.',
+    'Print it at 100 %, on A4 or letter paper, and lay the traced foot on it: the longest toe at the tip. The solid line is the sock lying flat, the dashed one as it is worn.',
   sizeChart: 'Size chart',
   trueToSizeLong: (name: string, i: number, foot: string) =>
     `${name}, ${i === 0 ? 'toe and sole' : 'the rest of the sole with the heel'}, true to size: ${foot} long`,

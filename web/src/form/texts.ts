@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // More
@@ -80,7 +82,7 @@ export const texts = {
   importCsv: 'Import CSV',
   theFile: 'The file',
   importedFrom: (taken: number, name: string | undefined) =>
-    `Imported ${taken} ${taken === 1 ? 'line' : 'lines'} from ${name}.`,
+    `Imported ${counted(taken, 'line')} from ${name}.`,
   nothingWasImportedFrom: (name: string | undefined) => `Nothing was imported from ${name}.`,
   line: (line: number, column: string, say: string) => `Line ${line}, ${column}: ${say}`,
   importOnlyTheValidLines: 'Import only the valid lines',

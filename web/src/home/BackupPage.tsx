@@ -32,7 +32,7 @@ export function BackupPage() {
       </Box>
       <Box maxW="40rem" mb={4}>
         {texts.roundPocketMakesABackup}
-        <code>{texts.backups(folder)}</code>
+        <code>{`${folder}/backups`}</code>
         {texts.copyOneToAnotherDisk}
       </Box>
       <ActionButton

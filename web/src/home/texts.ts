@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // Restoring
@@ -48,7 +50,7 @@ export const texts = {
     count2: string,
     missing: string,
   ) =>
-    `The last good backup was made on ${made}. It has ${count}, ${feet} feet and ${count2}. ${missing}`,
+    `The last good backup was made on ${made}. It has ${count}, feet of ${counted(feet, 'person', 'people')} and ${count2}. ${missing}`,
   startWithNothing: 'Start with nothing',
   thereIsNoBackupIn: 'There is no backup in your folder.',
   allBackupsInYourFolder: 'All backups in your folder',
@@ -75,7 +77,6 @@ export const texts = {
   backupsRoundPocket: 'Backups · Round Pocket',
   roundPocketMakesABackup:
     'Round Pocket makes a backup of everything each time it starts and once a day, and keeps the last seven days. They are in the folder ',
-  backups: (folder: string) => `${folder}/backups`,
   copyOneToAnotherDisk:
     '. Copy one to another disk now and then: a backup on the same disk is lost with it.',
   backupMade: (name: string) => `Backup made: ${name}`,

@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // AllDone
@@ -17,8 +19,7 @@ export const texts = {
   behindTheKnotComes: 'Behind the knot comes',
   itIs: 'It is',
   giveOrTake: (unsure: number) => `, give or take ${unsure}`,
-  in: (name: string, left: number, more: string) =>
-    `${name} in ${left} ${left === 1 ? 'round' : 'rounds'}${more}`,
+  in: (name: string, left: number, more: string) => `${name} in ${counted(left, 'round')}${more}`,
 
   // Notes
   aNote: 'A note',
@@ -100,7 +101,7 @@ export const texts = {
   theWeightOfG: (grams: number) => `the weight of ${grams} g`,
   showHowItsWorkedOut: (label: string, figure: string) =>
     `${label}: ${figure}. Show how it’s worked out`,
-  makeTheLeg: (stopAt: number) => `Make the leg ${stopAt} ${stopAt === 1 ? 'round' : 'rounds'}`,
+  makeTheLeg: (stopAt: number) => `Make the leg ${counted(stopAt, 'round')}`,
   theMainYarn: 'the main yarn',
   theContrastYarn: 'the contrast yarn',
   theSocksYarn: (sock: number, yarn: string) =>
@@ -118,7 +119,7 @@ export const texts = {
   tooLateKnitLongerAt: (days: string) =>
     `${days} too late. Knit longer at a time, or on more days.`,
   hoursToGo: (hours: string, sittings: number) =>
-    `${hours} hours to go, ${sittings} ${sittings === 1 ? 'sitting' : 'sittings'}`,
+    `${hours} hours to go, ${counted(sittings, 'sitting')}`,
   atYourOwnPaceStitches: (stitchesPerHour: string) =>
     `At your own pace: ${stitchesPerHour} stitches an hour.`,
   noRoundsCountedYetAssuming: (stitchesPerHour: string) =>
@@ -181,7 +182,7 @@ export const texts = {
   theTubeIsLongEnough:
     'The tube is long enough to measure: check that the heel still lands where you planned.',
   youHaveYarnForLeg: (stopAt: number, all: number) =>
-    `You have yarn for ${stopAt} leg rounds, not ${all}. Keep the rest for what comes after.`,
+    `You have yarn for ${counted(stopAt, 'leg round')}, not ${all}. Keep the rest for what comes after.`,
   inTurnTheSockIs: (which: number, stateWords: string) =>
     `In turn: the ${which === 1 ? 'first' : 'second'} sock is behind (${stateWords}).`,
   turnToThe: (which: number) => `Turn to the ${which === 1 ? 'first' : 'second'}`,
@@ -233,7 +234,7 @@ export const texts = {
   yarnUseDiffersFromThe: 'Yarn use differs from the plan (from your weighings)',
   changesToThisPair: 'Changes to this pair',
   keepKnittingSafeHereAnd: (waiting: number) =>
-    `Keep knitting: ${waiting} ${waiting === 1 ? 'tap is' : 'taps are'} safe here and will be sent when Round Pocket is back.`,
+    `Keep knitting: ${counted(waiting, 'tap is', 'taps are')} safe here and will be sent when Round Pocket is back.`,
   thisBrowserHasNoRoom:
     'This browser has no room to save them: leave this page open until they are sent.',
   anotherDeviceIsCountingThis: 'Another device is counting this pair too; both counts are added.',

@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // FromShelf
@@ -18,9 +20,9 @@ export const texts = {
   whoseFeetOptional: 'Whose feet? (optional)',
   footLengthOrAShoe: 'foot length or a shoe size',
   aroundTheBall: 'around the ball',
-  stillNeeded: (missing: string) => `Still needed:  ${missing}.`,
+  stillNeeded: (missing: string) => `Still needed: ${missing}.`,
   cantReachRoundPocketTrying: 'Can’t reach Round Pocket. Trying again …',
-  heelLineAfter: (stitches: string, foot: string) => `${stitches}; heel line after  ${foot}.`,
+  heelLineAfter: (stitches: string, foot: string) => `${stitches}; heel line after ${foot}.`,
   noPlanYet: (message: string) => `No plan yet: ${message}`,
   workingItOut: 'Working it out …',
   openThePlan: 'Open the plan',
@@ -59,7 +61,7 @@ export const texts = {
   theFootAsItIs: 'the foot as it is',
   theTubeAsItIs: 'the tube as it is',
   too: (out: string, footOut: number) => `${out} too ${footOut > 0 ? 'long' : 'short'}`,
-  legAndCuffRounds: (legRounds: number) => `, leg and cuff ${legRounds} rounds`,
+  legAndCuffRounds: (legRounds: number) => `, leg and cuff ${counted(legRounds, 'round')}`,
   putItThereFoot: (kept: string, sockFoot: string, fit: string, leg: string) =>
     `Put it there, ${kept}: foot ${sockFoot} (${fit})${leg}`,
 
@@ -99,9 +101,9 @@ export const texts = {
     `${longestLeg} above the heel line, ${longestRounds} before the cuff; start the cuff when the yarn weighs ${stopWeight}.`,
   howManyPlainRoundsKeep: 'How many plain rounds keep heel stretch below this?',
   noneEvenPlainRoundsStretch: (plainRounds: number, stretch: string) =>
-    `None: even ${plainRounds} plain rounds stretch by ${stretch}.`,
+    `None: even with ${counted(plainRounds, 'plain round')} the heel stretches by ${stretch}.`,
   plainRoundsWhichStretchBy: (fewest: number, stretch: string) =>
-    `${fewest} plain rounds, which stretch by ${stretch}.`,
+    `${counted(fewest, 'plain round')}: the heel then stretches by ${stretch}.`,
   whatSizeFootFitsA: 'What size foot fits a finished sock?',
   footSize: 'Foot size',
   aFootLongAndAround: (fits: string, girth: string, smallestGirth: string, largestGirth: string) =>
@@ -164,7 +166,7 @@ export const texts = {
   earlyOrLateUntilYou: ' early or late, until you have seen a change.',
   atInTheSockAround: (atM: string, sock: number, title: string, round: number) =>
     `At ${atM}: in the ${sock === 1 ? 'first' : 'second'} sock, ${title}, around round ${round}. `,
-  itIsKnittedOnAs: 'It is knitted on, as drawn. You could also:',
+  itIsKnittedOnAs: 'As drawn, you knit on over it. You could also:',
   behindItTheOrderMay:
     'Behind it the order may break: enter where the yarn goes on, with the yarn.',
   windOffThereAndJoin: (taken: boolean, off: string) =>
@@ -184,7 +186,7 @@ export const texts = {
   offTheOutline: (title: string) => `Off the outline: ${title}`,
   howItsWorkedOut: 'How it’s worked out',
   wholeLineAsPlannedThe: (title: string, shown: boolean, title2: string, width: string) =>
-    `Whole line: ${title}, as planned${shown ? '.' : `; dashed: ${title2}.`} The foot is ${width} wide. Too narrow squeezes, too wide folds.`,
+    `Solid line: ${title}, as planned${shown ? '.' : `; dashed: ${title2}.`} The foot is ${width} wide. Too narrow squeezes, too wide folds.`,
   mm: (figure: string) => `${figure} mm`,
   aboutAsClose: (others: string) => ` About as close: ${others}.`,
   ofTheToesForThis: (title: string, off: string, also: string) =>

@@ -70,7 +70,7 @@ export function ReadingTrainer() {
       }
     >
       {piece.data && (
-        <p>{texts.oneSideOfAThe(piece.data.school, piece.data.how, rows.at(-1)?.stitches)}</p>
+        <p>{texts.oneSideOfAThe(piece.data.school, piece.data.how, rows.at(-1)?.stitches ?? 0)}</p>
       )}
       <Box id="row-at" role="status" mt={2} mb={2}>
         {texts.roundBelowTheNeedleStitches(rows.length - at, rows[at]?.stitches ?? 0)}

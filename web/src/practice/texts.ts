@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // Frame
@@ -5,7 +7,7 @@ export const texts = {
   notQuite: 'Not quite.',
   pickOneToSeeWhy: 'Pick one to see why.',
   noMistakesYet: 'No mistakes yet',
-  soFar: (wrong: number) => `${wrong} ${wrong === 1 ? 'mistake' : 'mistakes'} so far`,
+  soFar: (wrong: number) => `${counted(wrong, 'mistake')} so far`,
   newPiece: 'New piece',
 
   // GraftTrainer
@@ -19,7 +21,7 @@ export const texts = {
   theGraftIsClosed: 'The graft is closed.',
   moveOfWhichIsIt: (done: number, moves: number) => `Move ${done} of ${moves}: which is it?`,
   needleStitchesOffEnteredOnce: (name: string, states: number, states2: number, states3: number) =>
-    `${name} needle: ${states} stitches off, ${states2} entered once, ${states3} untouched`,
+    `${name} needle: ${counted(states, 'stitch', 'stitches')} off, ${states2} entered once, ${states3} untouched`,
   front: 'Front',
   back: 'Back',
 
@@ -56,10 +58,10 @@ export const texts = {
   theMarkerIsLostWhich: 'The marker is lost. Which round was the last with decreases?',
   andWhatIsTheNext: 'And what is the next round?',
   theFabricUpAndDown: 'The fabric. Up and down go from round to round, Enter chooses.',
-  oneSideOfAThe: (school: string, how: string, stitches: number | undefined) =>
-    `One side of a ${school}: ${how}. The needle is at the top, with ${stitches} stitches on this side.`,
+  oneSideOfAThe: (school: string, how: string, stitches: number) =>
+    `One side of a ${school}: ${how}. The needle is at the top, with ${counted(stitches, 'stitch', 'stitches')} on this side.`,
   roundBelowTheNeedleStitches: (rows: number, stitches: number) =>
-    `Round ${rows} below the needle: ${stitches} stitches.`,
+    `Round ${rows} below the needle: ${counted(stitches, 'stitch', 'stitches')}.`,
   aPlainRound: 'A plain round',
   aRoundWithDecreases: 'A round with decreases',
 

@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // heelLine
@@ -6,13 +8,13 @@ export const texts = {
 
   // effects
   heelLineAfter: 'heel line after',
-  rounds: (openingRounds: number) => `${openingRounds} rounds`,
-  rounds2: (tubeRounds: number) => `${tubeRounds} rounds`,
+  rounds: (openingRounds: number) => counted(openingRounds, 'round'),
+  rounds2: (tubeRounds: number) => counted(tubeRounds, 'round'),
   roundsToSts: (heelRounds: number, heelClose: number) =>
-    `${heelRounds} rounds to ${heelClose} + ${heelClose} sts`,
+    `${counted(heelRounds, 'round')} to ${heelClose} + ${heelClose} sts`,
   roundsToSts2: (toeRounds: number, toeClose: number) =>
-    `${toeRounds} rounds to ${toeClose} + ${toeClose} sts`,
-  rounds3: (legRounds: number) => `${legRounds} rounds`,
+    `${counted(toeRounds, 'round')} to ${toeClose} + ${toeClose} sts`,
+  rounds3: (legRounds: number) => counted(legRounds, 'round'),
   heelStretch: 'heel stretch',
   mainYarn: 'main yarn',
   tooLong: (text: string) => `${text} too long`,
@@ -107,7 +109,7 @@ export const texts = {
   // GraftWords
   graftInKitchenerStitch: 'Graft in Kitchener stitch',
   theWorkingYarn: ', the working yarn',
-  thisGraftHasMoves: (moves: number) => `This graft has ${moves} moves.`,
+  thisGraftHasMoves: (moves: number) => `This graft has ${counted(moves, 'move')}.`,
 
   // PatternWords
   edge: (sts: number | string, sts2: number) => `${sts} edge ${sts2 === 1 ? 'stitch' : 'stitches'}`,
@@ -115,10 +117,11 @@ export const texts = {
   plainFromTheHeelLine: (rounds: number) =>
     `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'} from the heel line`,
   of: ' of ',
-  sts: (sts: number) => `${sts} sts`,
+  sts: (sts: number) => counted(sts, 'st'),
   and2: ' and ',
-  rounds4: (rounds: number) => `${rounds} rounds`,
-  stsRounds: (width: number, height: number) => `${width} sts × ${height} rounds`,
+  rounds4: (rounds: number) => counted(rounds, 'round'),
+  stsRounds: (width: number, height: number) =>
+    `${counted(width, 'st')} × ${counted(height, 'round')}`,
   theRepeatRoundByRound: 'The repeat, round by round',
   writtenOut: (size: string) => `${size}, written out`,
   notWrittenOut: 'not written out',
@@ -241,7 +244,7 @@ export const texts = {
   areUnravelledForHeelsToes: (ravelled: string) =>
     `${ravelled} are unravelled for heels, toes and cuffs.`,
   oneCut: 'One cut',
-  cuts: (cuts: number) => `${cuts} cuts`,
+  cuts: (cuts: number) => counted(cuts, 'cut'),
   areLeftBetweenTheTwo: (remnantRounds: string, remnantLength: string) =>
     `${remnantRounds} (${remnantLength}) are left between the two pieces.`,
   nothingIsLeftOver: 'nothing is left over.',
@@ -256,7 +259,7 @@ export const texts = {
   theLegComesOutAbove: (legAbove: string) =>
     `The leg comes out ${legAbove} above the heel line, as the tube allows. It `,
   theLegIs: 'The leg is',
-  rounds5: (inRounds: number) => `${inRounds} rounds`,
+  rounds5: (inRounds: number) => counted(inRounds, 'round'),
   endsIn: 'ends in',
   of2: 'of ',
   orInRounds2040: 'or in rounds, 20, 40 or 60',

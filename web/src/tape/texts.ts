@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // colours
@@ -12,8 +14,7 @@ export const texts = {
   theReadyTubeHas: 'The ready tube has',
   thanTheFoot: (ease: string, smaller: boolean) =>
     `${ease} ${smaller ? 'smaller' : 'larger'} than the foot`,
-  oneEvery10Rounds: (markers: number) =>
-    `; ${markers} ${markers === 1 ? 'marker' : 'markers'}, one every 10 rounds`,
+  oneEvery10Rounds: (markers: number) => `; ${counted(markers, 'marker')}, one every 10 rounds`,
   countToTheHeelLine: 'Count to the heel line',
   knitToTheHeelLine: 'Knit to the heel line',
   from: (sure: string, title: string, marked: string) => `${sure} from ${title}${marked}`,
@@ -32,7 +33,7 @@ export const texts = {
   theCornersAreClosedWith: 'the corners are closed with the tail',
   stsWithTheCorners: (live: number) => `${live} sts with the corners`,
   snipSt: (snip: number) => `snip st ${snip}; `,
-  shortRowsDeep: (rows: number, depth: string) => `${rows} short rows, ${depth} deep`,
+  shortRowsDeep: (rows: number, depth: string) => `${counted(rows, 'short row')}, ${depth} deep`,
   increase: 'increase ',
   decrease: 'decrease ',
   cornerStsGoneIn: (corners: number, corners2: string) =>
@@ -70,7 +71,7 @@ export const texts = {
   ) => `${here}${opening}${patterned} · ${mmFromToe} from the toe tip · ${yarn}${colour}`,
 
   // Captions
-  rounds: (toRound: number) => `${toRound} rounds`,
+  rounds: (toRound: number) => counted(toRound, 'round'),
   heelCupLaidFlat: 'heel cup, laid flat',
   deep: (worked: number, shortRows: boolean, depth: string) =>
     `${worked} ${shortRows ? 'rows' : 'rounds'} · ${depth} deep`,

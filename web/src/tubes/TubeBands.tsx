@@ -36,7 +36,7 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
           />
           <BandName
             name={band.name}
-            problem={problemAt(texts.bandsName(i))}
+            problem={problemAt(`bands[${i}].name`)}
             onChange={(name) => at(i, { name })}
           />
           <Box w="9rem">
@@ -46,7 +46,7 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
               unit={shared.rounds2}
               lengths={lengths}
               value={band.rounds}
-              problem={problemAt(texts.bandsRounds(i))}
+              problem={problemAt(`bands[${i}].rounds`)}
               onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
             />
           </Box>

@@ -115,7 +115,7 @@ function Wish(props: WishProps) {
   const { number, wish, feet, spareRounds, problem, problemAt, onChange, onFirst, onRemove } =
     props;
   const { lengths } = useSettings();
-  const at = (field: string) => problemAt(texts.wishes(number, field));
+  const at = (field: string) => problemAt(`wishes[${number}].${field}`);
   const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
   return (
     <Box as="li" py={2} borderBottomWidth="1px" borderColor="line" data-wish={whose}>

@@ -1,9 +1,9 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // TubeBands
   band: (i: number) => `Band ${i}`,
-  bandsName: (i: number) => `bands[${i}].name`,
-  bandsRounds: (i: number) => `bands[${i}].rounds`,
   removeBand: (i: number) => `Remove band ${i}`,
   countItsStripes: 'Count its stripes',
   missingOfTheRepeatAt: 'Missing of the repeat at the toes’ end',
@@ -13,8 +13,8 @@ export const texts = {
   measuredOnTheTape: 'measured on the tape',
   theEndWhereToesWill: 'The end where toes will be is on a thread',
   theOtherEndIsOn: 'The other end is on a thread',
-  thereAreTwoOfIt: 'There are two of it, alike',
-  yarnItIsOf: 'Yarn it is of',
+  thereAreTwoOfIt: 'There are two alike',
+  yarnItIsOf: 'Its yarn',
   notOnTheShelf: 'not on the shelf',
   ends: 'Ends',
   howLongItIs: 'How long it is',
@@ -48,10 +48,10 @@ export const texts = {
     'A tube knitted by machine or left from earlier can become several pairs. Add it, say who would like socks from it, and Round Pocket shows where to cut.',
 
   // Fits
-  whomItFits: 'Whom it fits',
+  whomItFits: 'Who it fits',
   withEachTubeUsedWhole: 'With each tube used whole for one sock.',
   withTheWholeTubeCut: 'With the whole tube cut in half for one pair.',
-  feetOneARow: 'Feet, one a row',
+  feetOneARow: 'Feet, one per row',
   negativeEaseAtTheBall: 'Negative ease at the ball',
   overTheHeel: 'Over the heel',
   legItLeaves: 'Leg it leaves',
@@ -83,7 +83,7 @@ export const texts = {
   backToTheBestCut: 'Back to the best cut',
   areTheCutsMade: 'Are the cuts made?',
   asShownWillKnowTheir: (cuts: number, pairs: string, pairs2: string) =>
-    `${cuts} ${cuts === 1 ? 'cut' : 'cuts'} as shown. ${pairs}${pairs2} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`,
+    `${counted(cuts, 'cut')} as shown. ${pairs}${pairs2} will know their pieces, and this tube becomes what is left of it. You can undo this until one of them is being knitted.`,
   yesItIsCut: 'Yes, it is cut',
   cutForInTheBasket: (whose: string, whose2: number) =>
     `Cut for ${whose}: ${whose2 === 1 ? 'the pair is' : 'their pairs are'} in the basket. `,
@@ -97,7 +97,7 @@ export const texts = {
 
   // CutHandles
   cut2: (i: number) => `Cut ${i}`,
-  afterRounds: (round: number) => `after ${round} rounds`,
+  afterRounds: (round: number) => `after ${counted(round, 'round')}`,
 
   // StretchTable
   everyStretchByRoundAnd: 'Every stretch by round and tape',
@@ -120,15 +120,14 @@ export const texts = {
 
   // UnlikeLegs
   oneLegHasRoundsTo: (names: string, longer: number, shorter: number) =>
-    `${names}: one leg has ${longer} rounds to the cuff, the other ${shorter}.`,
-  makeBothRounds: (shorter: number) => `Make both ${shorter} rounds`,
+    `${names}: one leg has ${counted(longer, 'round')} to the cuff, the other ${shorter}.`,
+  makeBothRounds: (shorter: number) => `Make both ${counted(shorter, 'round')}`,
 
   // Wishes
   whoWouldLikeSocksFrom: 'Who would like socks from it',
   measureSomebodysFeetFirstOn: 'Measure somebody’s feet first, on the Feet page.',
   addTheFirstWish: 'Add the first wish',
   addAWish: 'Add a wish',
-  wishes: (number: number, field: string) => `wishes[${number}].${field}`,
   for2: (number: number) => `${number}. For`,
   legFrom: 'leg from',
   to3: 'to',
@@ -155,7 +154,7 @@ export const texts = {
   addAWishFirstThen: 'Add a wish first: then there is something to cut.',
   theCuts: 'the cuts',
   around2: (stitches: string, rounds: string, cutting: string, two: boolean) =>
-    `${stitches} around · ${rounds} · ${cutting}${two ? ' · two alike, both cut so' : ''}`,
+    `${stitches} around · ${rounds} · ${cutting}${two ? ' · two alike, both cut this way' : ''}`,
   scissorsOneHandFlatInside:
     'Scissors: one hand flat inside the tube, points up and away from you, in good light. Cut when you are rested.',
   layTheTubeFlatThe:

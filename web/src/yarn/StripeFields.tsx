@@ -83,7 +83,7 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           />
           <BandName
             name={stripe.name}
-            problem={problemAt(texts.cakeStripesName(i))}
+            problem={problemAt(`cake.stripes[${i}].name`)}
             onChange={(name) => at(i, { name })}
           />
           {extent !== 'rounds' && (
@@ -95,7 +95,7 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
                 lengths={lengths}
                 mayBeEmpty
                 value={stripe.lengthM}
-                problem={problemAt(texts.cakeStripesLengthm(i))}
+                problem={problemAt(`cake.stripes[${i}].lengthM`)}
                 onChange={(lengthM) => at(i, { lengthM })}
               />
             </Box>
@@ -109,7 +109,7 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
                 lengths={lengths}
                 mayBeEmpty
                 value={stripe.rounds}
-                problem={problemAt(texts.cakeStripesRounds(i))}
+                problem={problemAt(`cake.stripes[${i}].rounds`)}
                 onChange={(rounds) => at(i, { rounds, stitches: rounds ? on : undefined })}
               />
             </Box>

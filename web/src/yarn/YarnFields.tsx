@@ -169,7 +169,7 @@ function Knots({ knots, striped, change, problemAt }: KnotsProps) {
               unit="m"
               lengths={lengths}
               value={atM}
-              problem={problemAt(texts.cakeKnotsAtm(i))}
+              problem={problemAt(`cake.knots[${i}].atM`)}
               onChange={(metres) => metres !== undefined && at(i, { atM: metres })}
             />
           </Box>
@@ -182,7 +182,7 @@ function Knots({ knots, striped, change, problemAt }: KnotsProps) {
                 lengths={lengths}
                 mayBeEmpty
                 value={goesOnM}
-                problem={problemAt(texts.cakeKnotsGoesonm(i))}
+                problem={problemAt(`cake.knots[${i}].goesOnM`)}
                 onChange={(metres) => at(i, { goesOnM: metres })}
               />
             </Box>

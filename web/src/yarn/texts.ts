@@ -1,3 +1,5 @@
+import { counted } from '../texts/counted';
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // Stash
@@ -25,9 +27,6 @@ export const texts = {
   inMetresAndCountedAs: 'in metres, and counted as well',
   countedOn: 'counted on',
   band: (i: number) => `Band ${i}`,
-  cakeStripesName: (i: number) => `cake.stripes[${i}].name`,
-  cakeStripesLengthm: (i: number) => `cake.stripes[${i}].lengthM`,
-  cakeStripesRounds: (i: number) => `cake.stripes[${i}].rounds`,
   removeBand: (i: number) => `Remove band ${i}`,
   metresAndRoundsOfThe:
     'Metres and rounds of the same bands say how much yarn a stitch of yours takes: as good as a weighing, before the first round.',
@@ -45,9 +44,7 @@ export const texts = {
   colour: 'Colour',
   addStripes: 'Add stripes',
   knotFromTheOuterEnd: (i: number) => `Knot ${i}, from the outer end`,
-  cakeKnotsAtm: (i: number) => `cake.knots[${i}].atM`,
   behindItIntoTheRepeat: 'Behind it, into the repeat',
-  cakeKnotsGoesonm: (i: number) => `cake.knots[${i}].goesOnM`,
   removeKnot: (i: number) => `Remove knot ${i}`,
   addAKnot: 'Add a knot',
   addAnotherKnot: 'Add another knot',
@@ -71,7 +68,7 @@ export const texts = {
   aPairByTheScale: (grams: string) => `${grams} a pair by the scale`,
   asKnitted: (facts: string) => `As knitted: ${facts}`,
   oneBandOfColour: 'one band of colour',
-  bandsOfColour: (stripes: number) => `${stripes} bands of colour`,
+  bandsOfColour: (stripes: number) => counted(stripes, 'band of colour', 'bands of colour'),
   on: (rounds: string, stitches: string) => `${rounds} on ${stitches}`,
   stripes: (each: string) => `stripes: ${each}`,
   fromTheOuterEnd: (knots: number, places: string) =>

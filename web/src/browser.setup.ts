@@ -15,4 +15,7 @@ if (typeof window !== 'undefined') {
     removeEventListener: () => undefined,
   });
   Object.defineProperty(window, 'matchMedia', { value: matchMedia });
+  // What opens late is read in when it is opened, which on a busy machine takes longer than the usual second.
+  const { configure } = await import('@testing-library/react');
+  configure({ asyncUtilTimeout: 20_000 });
 }

@@ -1,109 +1,107 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
-import { useSearchParams } from 'react-router';
-import type { Lap, Work } from '../wire/types';
-import { useStream } from '../devices/useStream';
+import type { ReactNode } from 'react';
+import type { Lap } from '../wire/types';
 import { AllDone } from './AllDone';
-import { BandLine, useColours } from './BandLine';
+import { BandLine } from './BandLine';
 import { Beside } from './Beside';
 import { CountBoth } from './CountBoth';
 import { LegEndsSooner, MeasureNow, SideBySide } from './Hints';
 import { Places } from './JumpTo';
-import { PedalElsewhere, type PedalTold } from './PedalElsewhere';
-import { pairState, turnOf } from './pair';
-import { placeAt } from './place';
+import { PedalElsewhere } from './PedalElsewhere';
 import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
-import { useQueue } from './queue';
 import { useSettings } from '../settings/settings';
-import { signal, useSignals } from './signals';
 import { SockTabs } from './SockTabs';
 import { Anew, Hearing, Next } from './Told';
 import { OneHand, ThumbKeys } from './ThumbKeys';
 import { Underneath } from './Underneath';
-import { useKeymap } from '../form/keymap';
-import { useWakeLock } from './useWakeLock';
-import { shared } from '../texts/shared';
 import { texts } from './texts';
+import { useKnitting, WHICH, type Knit } from './useKnitting';
 
 /** One instruction, one count, one thing to press; and what comes next. */
 export function Knitting({ lap }: { lap: Lap }) {
-  const queue = useQueue(lap.pairId, lap, lap.revision);
-  const [search, setSearch] = useSearchParams();
-  const together = lap.order === 'TWO_AT_A_TIME';
-  // Kept here too: the address follows a moment later, and a key may come before it.
-  const [shown, setShown] = useState<0 | 1 | 2>(shownFirst(search.get('sock'), together));
-  const [order, setOrder] = useState(lap.order);
-  if (order !== lap.order) {
-    setOrder(lap.order);
-    setShown(together ? 0 : shown === 2 ? 2 : 1);
-  }
-  const turnTo = (next: 0 | 1 | 2) => {
-    setShown(next);
-    setSearch(next === 0 ? {} : { sock: String(next) }, { replace: true });
-  };
-  useWakeLock();
   const { thumb } = useSettings();
-  const works = lap.works as [Work, Work];
-  const pair = pairState(
-    queue.socks,
-    queue.pressed,
-    queue.waiting,
-    works.map(({ presses }) => presses),
-  );
-  const states = pair.socks;
-  const positions = [states[0].position, states[1].position] as const;
-  const chosen = shown === 0 && !together ? 1 : shown;
-  const turn = chosen === 0 ? turnOf(works, positions) : { sock: chosen, both: false };
-  const { sock } = turn;
-  const { position } = states[(sock - 1) as 0 | 1];
-  const canUndo = chosen === 0 ? pair.pressed.length > 0 : states[(sock - 1) as 0 | 1].canUndo;
-  const both = turn.both && { both: true as const };
-  const work = works[(sock - 1) as 0 | 1];
-  const untouched =
-    queue.waiting.length === 0 &&
-    lap.notes.length + lap.weighings.length === 0 &&
-    works.every(({ differences }) => differences.length === 0) &&
-    states.every((each) => each.position === 0 && !each.canUndo);
-  const place = placeAt(work, position);
-  const done = (id?: string) => {
-    if (place) {
-      signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
-      void queue.press({ sock, kind: 'DONE', ...both }, id);
-    }
-  };
-  const undo = () =>
-    canUndo &&
-    void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && { both: true as const }) });
-  const other = sock === 1 ? 2 : 1;
-  const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
-  const told = useColours(queue, sock);
-  useKeymap({
-    ...(!byHand && { done: () => done() }),
-    takeBack: undo,
-    turn: () => turnTo(together ? NEXT[chosen] : other),
-    ...(work.colours && { colour: () => told.note() }),
-  });
-  const { pedal } = useSignals();
-  const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);
-  useStream<PedalTold>(`/api/devices/pedal?pair=${lap.pairId}`, pedal, ({ id, pair }) => {
-    setPedalOn(pair);
-    if (id && pair === lap.pairId && !byHand) {
-      done(id);
-    }
-  });
+  const knit = useKnitting(lap);
+  const { work, place, position, sock, queue, canUndo, undo, jump } = knit;
   const next = work.steps[(place?.index ?? work.steps.length) + 1];
-  const jump = (to: number) =>
-    void queue.press({
-      sock,
-      kind: 'JUMPED',
-      to,
-      // Where both socks are alike, both are at the other place.
-      ...(chosen === 0 && positions[0] === positions[1] && { both: true as const }),
-    });
   const coming = <Next place={place} title={next?.title} lap={lap} sock={sock} queue={queue} />;
-  const above = (
+  if (thumb !== 'either') {
+    return <ForOneHand knit={knit} thumb={thumb} coming={coming} />;
+  }
+  return (
+    <Flex
+      direction="column"
+      minH={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
+      gap={2}
+    >
+      <Above knit={knit} quiet={false} />
+      <Here knit={knit} narrow={false} />
+      <Heard knit={knit} />
+      <Underneath
+        pairId={lap.pairId}
+        work={work}
+        position={position}
+        canUndo={canUndo}
+        onUndo={undo}
+        onJump={jump}
+        next={coming}
+      />
+      <Beside lap={lap} sock={sock} queue={queue} />
+      <Below knit={knit} />
+    </Flex>
+  );
+}
+
+interface ForOneHandProps {
+  knit: Knit;
+  thumb: 'left' | 'right';
+  coming: ReactNode;
+}
+
+function ForOneHand({ knit, thumb, coming }: ForOneHandProps) {
+  const { lap, work, position, sock, queue, canUndo, undo, jump, told, turned, turnWords } = knit;
+  return (
+    <OneHand
+      thumb={thumb}
+      above={
+        <>
+          <Above knit={knit} quiet />
+          {coming}
+          <Heard knit={knit} />
+        </>
+      }
+      press={<Here knit={knit} narrow />}
+      keys={
+        <ThumbKeys
+          lap={lap}
+          sock={sock}
+          queue={queue}
+          canUndo={canUndo}
+          onUndo={undo}
+          onColour={work.colours ? () => told.note() : undefined}
+          turn={{ to: turnWords, onTurn: turned }}
+          places={(close) => (
+            <Places
+              work={work}
+              position={position}
+              onJump={(to) => {
+                close();
+                jump(to);
+              }}
+            />
+          )}
+        />
+      }
+      below={<Below knit={knit} />}
+    />
+  );
+}
+
+/** Whose sock it is, how far it is, and what is to be known before the next press. */
+function Above({ knit, quiet }: { knit: Knit; quiet: boolean }) {
+  const { lap, works, work, positions, position, chosen, sock, other, queue, told } = knit;
+  return (
     <>
       <title>{texts.sockRoundPocket(lap.name, sock)}</title>
       <Flex align="center" gap={3} wrap="wrap">
@@ -114,8 +112,8 @@ export function Knitting({ lap }: { lap: Lap }) {
           works={works}
           positions={positions}
           chosen={chosen}
-          together={together}
-          onChoose={turnTo}
+          together={knit.together}
+          onChoose={knit.turnTo}
         />
       </Flex>
       <ProgressTape work={work} position={position} />
@@ -126,7 +124,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         queue={queue}
         windOff={sock === 2 ? lap.windOff : undefined}
         told={told}
-        quiet={thumb !== 'either'}
+        quiet={quiet}
       />
       <MeasureNow work={work} position={position} />
       <LegEndsSooner lap={lap} work={work} />
@@ -136,44 +134,57 @@ export function Knitting({ lap }: { lap: Lap }) {
         position={position}
         other={positions[(other - 1) as 0 | 1]}
         which={other}
-        onTurn={() => turnTo(other)}
+        onTurn={() => knit.turnTo(other)}
       />
     </>
   );
-  const press = place ? (
-    place.step.doing === 'CHECK' && place.step.expected !== undefined ? (
-      <CountBoth
-        key={`${sock} ${place.step.id}`}
-        step={place.step}
-        whose={together ? WHICH[sock] : undefined}
-        expected={place.step.expected}
-        onRight={() => done()}
+}
+
+/** What is done here: a count of both needles, a press, or nothing more. */
+function Here({ knit, narrow }: { knit: Knit; narrow: boolean }) {
+  const { lap, works, work, positions, place, sock, other, together, queue, done } = knit;
+  if (!place) {
+    return (
+      <AllDone
+        sock={sock}
+        other={positions[(other - 1) as 0 | 1] === works[(other - 1) as 0 | 1].presses}
+        windOff={lap.windOff}
+        onOther={() => knit.turnTo(other)}
       />
-    ) : (
-      <PressArea
-        place={place}
-        pace={queue.socks[sock - 1]?.roundsPerHour}
-        pattern={work.pattern}
-        narrow={thumb !== 'either'}
-        whose={together ? (turn.both ? texts.bothSocks : WHICH[sock]) : undefined}
-        onDone={() => done()}
-      />
-    )
+    );
+  }
+  const whose = together ? WHICH[sock] : undefined;
+  return place.step.doing === 'CHECK' && place.step.expected !== undefined ? (
+    <CountBoth
+      key={`${sock} ${place.step.id}`}
+      step={place.step}
+      whose={whose}
+      expected={place.step.expected}
+      onRight={() => done()}
+    />
   ) : (
-    <AllDone
-      sock={sock}
-      other={positions[(other - 1) as 0 | 1] === works[(other - 1) as 0 | 1].presses}
-      windOff={lap.windOff}
-      onOther={() => turnTo(other)}
+    <PressArea
+      place={place}
+      pace={queue.socks[sock - 1]?.roundsPerHour}
+      pattern={work.pattern}
+      narrow={narrow}
+      whose={together && knit.bothNow ? texts.bothSocks : whose}
+      onDone={() => done()}
     />
   );
-  const hearing = (
+}
+
+function Heard({ knit: { lap, queue, told, pedalElsewhere } }: { knit: Knit }) {
+  return (
     <>
-      {pedal && pedalOn !== lap.pairId && <PedalElsewhere pairId={lap.pairId} />}
+      {pedalElsewhere && <PedalElsewhere pairId={lap.pairId} />}
       <Hearing queue={queue} told={told.refused} />
     </>
   );
-  const below = (
+}
+
+function Below({ knit: { lap, work, sock, queue, untouched } }: { knit: Knit }) {
+  return (
     <>
       <Anew work={work} />
       {lap.planChanged && <PlanMoved lap={lap} sock={sock} queue={queue} />}
@@ -185,75 +196,4 @@ export function Knitting({ lap }: { lap: Lap }) {
       {untouched && <TakeStartBack id={lap.pairId} />}
     </>
   );
-  if (thumb !== 'either') {
-    return (
-      <OneHand
-        thumb={thumb}
-        above={
-          <>
-            {above}
-            {coming}
-            {hearing}
-          </>
-        }
-        press={press}
-        keys={
-          <ThumbKeys
-            lap={lap}
-            sock={sock}
-            queue={queue}
-            canUndo={canUndo}
-            onUndo={undo}
-            onColour={work.colours ? () => told.note() : undefined}
-            turn={{
-              to: together ? texts.show(SHOWN[NEXT[chosen]]) : texts.showThe(WHICH[other]),
-              onTurn: () => turnTo(together ? NEXT[chosen] : other),
-            }}
-            places={(done) => (
-              <Places
-                work={work}
-                position={position}
-                onJump={(to) => {
-                  done();
-                  jump(to);
-                }}
-              />
-            )}
-          />
-        }
-        below={below}
-      />
-    );
-  }
-  return (
-    <Flex
-      direction="column"
-      minH={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
-      gap={2}
-    >
-      {above}
-      {press}
-      {hearing}
-      <Underneath
-        pairId={lap.pairId}
-        work={work}
-        position={position}
-        canUndo={canUndo}
-        onUndo={undo}
-        onJump={jump}
-        next={coming}
-      />
-      <Beside lap={lap} sock={sock} queue={queue} />
-      {below}
-    </Flex>
-  );
-}
-
-/** The next of both socks, the first and the second. */
-const NEXT = { 0: 1, 1: 2, 2: 0 } as const;
-const SHOWN = { 0: texts.bothSocks, 1: texts.theFirstSock, 2: texts.theSecondSock } as const;
-const WHICH = { 1: shared.firstSock, 2: shared.secondSock } as const;
-
-function shownFirst(asked: string | null, together: boolean): 0 | 1 | 2 {
-  return asked === '2' ? 2 : asked === '1' || !together ? 1 : 0;
 }

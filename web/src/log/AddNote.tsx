@@ -25,15 +25,33 @@ const OTHER = 'OTHER';
 
 /** Notes how a pair fits or wears. */
 export function AddNote({ pairId, name }: { pairId: string; name: string }) {
-  const choices = useNoteChoices();
-  const add = useAddNote(pairId);
   const [open, setOpen] = useState(false);
+  return open ? (
+    <NoteForm pairId={pairId} onClose={() => setOpen(false)} />
+  ) : (
+    <Button
+      variant="outline"
+      borderColor="ink"
+      color="ink"
+      minH="44px"
+      mt={2}
+      mr={4}
+      aria-label={texts.noteHowFits(name)}
+      onClick={() => setOpen(true)}
+    >
+      {texts.noteHowItFitsOr}
+    </Button>
+  );
+}
+
+function NoteForm({ pairId, onClose }: { pairId: string; onClose: () => void }) {
+  const { fit = [], wear = [] } = useNoteChoices().data ?? {};
+  const add = useAddNote(pairId);
   const [said, setSaid] = useState('');
   const [place, setPlace] = useState<(typeof PLACES)[number]['value']>('HEEL');
   const [sock, setSock] = useState<(typeof SOCKS)[number]['value']>('');
   const [words, setWords] = useState('');
   const [on, setOn] = useState(today);
-  const { fit = [], wear = [] } = choices.data ?? {};
   const fitting = fit.find(({ code }) => code === said);
   const wearing = wear.find(({ code }) => code === said);
   const chosen = fitting ?? wearing;
@@ -46,91 +64,19 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
       words,
       on,
     };
-    add.mutate(note, {
-      onSuccess: () => {
-        setOpen(false);
-        setSaid('');
-        setWords('');
-      },
-    });
-  };
-  if (!open) {
-    return (
-      <Button
-        variant="outline"
-        borderColor="ink"
-        color="ink"
-        minH="44px"
-        mt={2}
-        mr={4}
-        aria-label={texts.noteHowFits(name)}
-        onClick={() => setOpen(true)}
-      >
-        {texts.noteHowItFitsOr}
-      </Button>
-    );
-  }
-  const select = {
-    minH: '48px',
-    px: 2,
-    bg: 'sheet',
-    color: 'ink',
-    borderWidth: '1px',
-    borderColor: 'quiet',
-    w: '100%',
+    add.mutate(note, { onSuccess: onClose });
   };
   return (
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} maxW="36rem">
       <Flex gap={3} wrap="wrap">
-        <Box asChild flex="1 1 14rem" fontWeight="600">
-          <label>
-            {texts.kindOfNote}
-            <chakra.select
-              {...select}
-              fontWeight="400"
-              value={said}
-              onChange={(event) => setSaid(event.target.value)}
-            >
-              <option value="">{texts.choose}</option>
-              <optgroup label={texts.howItFits}>
-                {fit.map(({ code, title }) => (
-                  <option key={code} value={code}>
-                    {title}
-                  </option>
-                ))}
-              </optgroup>
-              <optgroup label={texts.howItWears}>
-                {wear.map(({ code, title }) => (
-                  <option key={code} value={code}>
-                    {title}
-                  </option>
-                ))}
-              </optgroup>
-              <option value={OTHER}>{texts.anythingElse}</option>
-            </chakra.select>
-          </label>
-        </Box>
+        <KindOfNote fit={fit} wear={wear} said={said} onSay={setSaid} />
         {wearing && (
           <>
             <PlainSelect label={texts.where} value={place} options={PLACES} onChange={setPlace} />
             <PlainSelect label={shared.whichSock} value={sock} options={SOCKS} onChange={setSock} />
           </>
         )}
-        <Box asChild flex="1 1 9rem" fontWeight="600">
-          <label>
-            {texts.noticedOn}
-            <Input
-              type="date"
-              minH="48px"
-              bg="sheet"
-              borderColor="quiet"
-              fontWeight="400"
-              value={on}
-              max={today()}
-              onChange={(event) => setOn(event.target.value || today())}
-            />
-          </label>
-        </Box>
+        <NoticedOn on={on} onNotice={setOn} />
       </Flex>
       {chosen && (
         <Box fontSize="sm" color="quiet" mt={1}>
@@ -162,16 +108,78 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
         >
           {shared.saveNote}
         </Button>
-        <Button
-          variant="outline"
-          borderColor="line"
-          color="ink"
-          minH="48px"
-          onClick={() => setOpen(false)}
-        >
+        <Button variant="outline" borderColor="line" color="ink" minH="48px" onClick={onClose}>
           {shared.cancel}
         </Button>
       </Flex>
+    </Box>
+  );
+}
+
+type Kinds = NonNullable<ReturnType<typeof useNoteChoices>['data']>['fit'];
+
+interface KindOfNoteProps {
+  fit: Kinds;
+  wear: Kinds;
+  said: string;
+  onSay: (code: string) => void;
+}
+
+function KindOfNote({ fit, wear, said, onSay }: KindOfNoteProps) {
+  return (
+    <Box asChild flex="1 1 14rem" fontWeight="600">
+      <label>
+        {texts.kindOfNote}
+        <chakra.select
+          minH="48px"
+          px={2}
+          bg="sheet"
+          color="ink"
+          borderWidth="1px"
+          borderColor="quiet"
+          w="100%"
+          fontWeight="400"
+          value={said}
+          onChange={(event) => onSay(event.target.value)}
+        >
+          <option value="">{texts.choose}</option>
+          <Choices label={texts.howItFits} kinds={fit} />
+          <Choices label={texts.howItWears} kinds={wear} />
+          <option value={OTHER}>{texts.anythingElse}</option>
+        </chakra.select>
+      </label>
+    </Box>
+  );
+}
+
+function Choices({ label, kinds }: { label: string; kinds: Kinds }) {
+  return (
+    <optgroup label={label}>
+      {kinds.map(({ code, title }) => (
+        <option key={code} value={code}>
+          {title}
+        </option>
+      ))}
+    </optgroup>
+  );
+}
+
+function NoticedOn({ on, onNotice }: { on: string; onNotice: (day: string) => void }) {
+  return (
+    <Box asChild flex="1 1 9rem" fontWeight="600">
+      <label>
+        {texts.noticedOn}
+        <Input
+          type="date"
+          minH="48px"
+          bg="sheet"
+          borderColor="quiet"
+          fontWeight="400"
+          value={on}
+          max={today()}
+          onChange={(event) => onNotice(event.target.value || today())}
+        />
+      </label>
     </Box>
   );
 }

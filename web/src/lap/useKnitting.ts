@@ -1,0 +1,123 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Lap, Work } from '../wire/types';
+import { useStream } from '../devices/useStream';
+import { useKeymap } from '../form/keymap';
+import { texts } from './texts';
+import { shared } from '../texts/shared';
+import { useColours } from './BandLine';
+import type { PedalTold } from './PedalElsewhere';
+import { pairState, turnOf } from './pair';
+import { placeAt } from './place';
+import { useQueue } from './queue';
+import { signal, useSignals } from './signals';
+import { useWakeLock } from './useWakeLock';
+
+/** Which sock is shown; 0 for both together. */
+export type Shown = 0 | 1 | 2;
+
+/** The next of both socks, the first and the second. */
+const NEXT = { 0: 1, 1: 2, 2: 0 } as const;
+const SHOWN = { 0: texts.bothSocks, 1: texts.theFirstSock, 2: texts.theSecondSock } as const;
+export const WHICH = { 1: shared.firstSock, 2: shared.secondSock } as const;
+
+/** Where a pair is, and what can be done there: by a tap, by a key or by the pedal. */
+export function useKnitting(lap: Lap) {
+  const queue = useQueue(lap.pairId, lap, lap.revision);
+  const together = lap.order === 'TWO_AT_A_TIME';
+  const [shown, turnTo] = useShown(lap);
+  useWakeLock();
+  const works = lap.works as [Work, Work];
+  const pair = pairState(
+    queue.socks,
+    queue.pressed,
+    queue.waiting,
+    works.map(({ presses }) => presses),
+  );
+  const states = pair.socks;
+  const positions = [states[0].position, states[1].position] as const;
+  const chosen = shown === 0 && !together ? 1 : shown;
+  const turn = chosen === 0 ? turnOf(works, positions) : { sock: chosen, both: false };
+  const { sock } = turn;
+  const other: 1 | 2 = sock === 1 ? 2 : 1;
+  const { position, canUndo: ownUndo } = states[(sock - 1) as 0 | 1];
+  const canUndo = chosen === 0 ? pair.pressed.length > 0 : ownUndo;
+  const work = works[(sock - 1) as 0 | 1];
+  const place = placeAt(work, position);
+  const told = useColours(queue, sock);
+  const both = { both: true as const };
+  const done = (id?: string) => {
+    if (place) {
+      signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
+      void queue.press({ sock, kind: 'DONE', ...(turn.both && both) }, id);
+    }
+  };
+  const undo = () =>
+    canUndo && void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && both) });
+  // Where both socks are alike, both are at the other place.
+  const jump = (to: number) =>
+    void queue.press({
+      sock,
+      kind: 'JUMPED',
+      to,
+      ...(chosen === 0 && positions[0] === positions[1] && both),
+    });
+  const turned = () => turnTo(together ? NEXT[chosen] : other);
+  const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
+  useKeymap({
+    ...(!byHand && { done: () => done() }),
+    takeBack: undo,
+    turn: turned,
+    ...(work.colours && { colour: () => told.note() }),
+  });
+  const pedalElsewhere = usePedal(lap, (id) => !byHand && done(id));
+  const untouched =
+    queue.waiting.length === 0 &&
+    lap.notes.length + lap.weighings.length === 0 &&
+    works.every(({ differences }) => differences.length === 0) &&
+    states.every((each) => each.position === 0 && !each.canUndo);
+  const turnWords = together ? texts.show(SHOWN[NEXT[chosen]]) : texts.showThe(WHICH[other]);
+  const acts = { done, undo, jump, turnTo, turned };
+  return {
+    ...{ lap, queue, works, work, positions, position, place, chosen, sock, other, told },
+    ...{ together, bothNow: turn.both, canUndo, untouched, pedalElsewhere, turnWords },
+    ...acts,
+  };
+}
+
+export type Knit = ReturnType<typeof useKnitting>;
+
+/** Which sock is shown, by the address and by what is chosen. */
+function useShown(lap: Lap): [Shown, (next: Shown) => void] {
+  const [search, setSearch] = useSearchParams();
+  const together = lap.order === 'TWO_AT_A_TIME';
+  // Kept here too: the address follows a moment later, and a key may come before it.
+  const [shown, setShown] = useState<Shown>(shownFirst(search.get('sock'), together));
+  const [order, setOrder] = useState(lap.order);
+  if (order !== lap.order) {
+    setOrder(lap.order);
+    setShown(together ? 0 : shown === 2 ? 2 : 1);
+  }
+  const turnTo = (next: Shown) => {
+    setShown(next);
+    setSearch(next === 0 ? {} : { sock: String(next) }, { replace: true });
+  };
+  return [shown, turnTo];
+}
+
+function shownFirst(asked: string | null, together: boolean): Shown {
+  return asked === '2' ? 2 : asked === '1' || !together ? 1 : 0;
+}
+
+/** Hears the pedal, and tells whether it counts another pair. */
+function usePedal(lap: Lap, onStep: (id: string) => void): boolean {
+  const { pedal } = useSignals();
+  const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);
+  useStream<PedalTold>(`/api/devices/pedal?pair=${lap.pairId}`, pedal, ({ id, pair }) => {
+    setPedalOn(pair);
+    if (id && pair === lap.pairId) {
+      onStep(id);
+    }
+  });
+  return pedal && pedalOn !== lap.pairId;
+}

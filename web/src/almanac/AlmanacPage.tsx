@@ -159,7 +159,7 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
     >
       <dt>
         <Box fontWeight="600" lineHeight="1.3">
-          {capital(entry.title)}
+          {prose(capital(entry.title))}
         </Box>
         <Box fontSize="xs" color="quiet">
           {entry.kindTitle}

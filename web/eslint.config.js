@@ -13,4 +13,12 @@ export default tseslint.config(
       eqeqeq: 'error',
     },
   },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/**/*.test.*'],
+    rules: {
+      // The longest there is. It may only go down.
+      'max-lines-per-function': ['error', { max: 140, skipBlankLines: true, skipComments: true }],
+    },
+  },
 );

@@ -19,7 +19,6 @@ import { texts } from './texts';
 export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   const say = useSaid();
   const { lengths } = useSettings();
-  const together = lap.order === 'TWO_AT_A_TIME';
   const [sock, setSock] = useState(shown);
   const [grams, setGrams] = useState<number | undefined>();
   const [forBoth, setForBoth] = useState(
@@ -49,7 +48,6 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           setFresh(false);
         }
       });
-  const weighings = lap.weighings.toReversed();
   return (
     <Box>
       <ToolFields>
@@ -66,6 +64,49 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           {texts.saveWeight}
         </ToolButton>
       </ToolFields>
+      <WhichCake
+        lap={lap}
+        {...{ role, setRole, sock, setSock, forBoth, setForBoth, fresh, setFresh }}
+      />
+      <ToolProblem>{refused && say(refused.said)}</ToolProblem>
+      {refused?.grams === grams && refused && (
+        <ToolButton second onPress={() => take(true)}>
+          {texts.theWeightIsRight}
+        </ToolButton>
+      )}
+      {lap.cakes.map((cake) => (
+        <CakeWords
+          key={`${cake.role} ${cake.sock}`}
+          lap={lap}
+          sock={sock}
+          queue={queue}
+          onClose={onClose}
+          cake={cake}
+        />
+      ))}
+      <ScaleReading onTake={setGrams} />
+      <WeighedSoFar lap={lap} queue={queue} />
+    </Box>
+  );
+}
+
+interface WhichCakeProps {
+  lap: Lap;
+  role: 'MAIN' | 'CONTRAST';
+  setRole: (role: 'MAIN' | 'CONTRAST') => void;
+  sock: number;
+  setSock: (sock: number) => void;
+  forBoth: boolean;
+  setForBoth: (forBoth: boolean) => void;
+  fresh: boolean;
+  setFresh: (fresh: boolean) => void;
+}
+
+/** Which yarn is on the scale, whose it is, and whether it is a new ball. */
+function WhichCake({ lap, ...cake }: WhichCakeProps) {
+  const { role, setRole, sock, setSock, forBoth, setForBoth, fresh, setFresh } = cake;
+  return (
+    <>
       {lap.contrast && (
         <Switch
           labelled
@@ -78,7 +119,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           onChange={setRole}
         />
       )}
-      {together && (
+      {lap.order === 'TWO_AT_A_TIME' && (
         <Switch
           labelled
           label={texts.whoseYarn}
@@ -100,7 +141,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
         ]}
         onChange={(value) => setForBoth(value === 'both')}
       />
-      {weighings.length > 0 && (
+      {lap.weighings.length > 0 && (
         <Switch
           labelled
           label={texts.itIs}
@@ -112,56 +153,35 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           onChange={(value) => setFresh(value === 'new')}
         />
       )}
-      <ToolProblem>{refused && say(refused.said)}</ToolProblem>
-      {refused?.grams === grams && refused && (
-        <ToolButton second onPress={() => take(true)}>
-          {texts.theWeightIsRight}
-        </ToolButton>
-      )}
-      {lap.cakes.map((cake) => (
-        <CakeWords
-          key={`${cake.role} ${cake.sock}`}
-          lap={lap}
-          sock={sock}
-          queue={queue}
-          onClose={onClose}
-          cake={cake}
-        />
+    </>
+  );
+}
+
+function WeighedSoFar({ lap, queue }: Pick<ToolProps, 'lap' | 'queue'>) {
+  const weighings = lap.weighings.toReversed();
+  if (weighings.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="ul" listStyleType="none" mt={3} aria-label={texts.weighedSoFar}>
+      {weighings.map((each) => (
+        <Flex as="li" key={each.id} gap={3} align="center" borderTopWidth="1px" borderColor="line">
+          <Box flex="1" fontSize="sm">
+            <strong>{`${each.grams} g`}</strong>
+            {` · ${dayText(each.at.slice(0, 10))}, ${
+              each.shared ? texts.forBoth : each.sock === 1 ? shared.firstSock : shared.secondSock
+            }${each.fresh ? texts.aNewBall2 : ''}${
+              each.role === 'CONTRAST' ? `, ${called('CONTRAST', lap)}` : ''
+            }`}
+          </Box>
+          <TakeBack
+            what={texts.theWeightOfG(each.grams)}
+            onPress={() =>
+              void queue.press({ sock: each.sock, kind: 'WITHDRAWN', takenBack: each.id })
+            }
+          />
+        </Flex>
       ))}
-      <ScaleReading onTake={setGrams} />
-      {weighings.length > 0 && (
-        <Box as="ul" listStyleType="none" mt={3} aria-label={texts.weighedSoFar}>
-          {weighings.map((each) => (
-            <Flex
-              as="li"
-              key={each.id}
-              gap={3}
-              align="center"
-              borderTopWidth="1px"
-              borderColor="line"
-            >
-              <Box flex="1" fontSize="sm">
-                <strong>{`${each.grams} g`}</strong>
-                {` · ${dayText(each.at.slice(0, 10))}, ${
-                  each.shared
-                    ? texts.forBoth
-                    : each.sock === 1
-                      ? shared.firstSock
-                      : shared.secondSock
-                }${each.fresh ? texts.aNewBall2 : ''}${
-                  each.role === 'CONTRAST' ? `, ${called('CONTRAST', lap)}` : ''
-                }`}
-              </Box>
-              <TakeBack
-                what={texts.theWeightOfG(each.grams)}
-                onPress={() =>
-                  void queue.press({ sock: each.sock, kind: 'WITHDRAWN', takenBack: each.id })
-                }
-              />
-            </Flex>
-          ))}
-        </Box>
-      )}
     </Box>
   );
 }

@@ -38,6 +38,8 @@ interface PlanViewProps {
 
 const NONE: readonly FieldProblem[] = [];
 
+const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
+
 interface Opened {
   title: string;
   figures: readonly Figure[];
@@ -64,7 +66,6 @@ export function PlanView(props: PlanViewProps) {
     (round: number | undefined) => <JoinHere plan={drawn} round={round} onTake={join} />,
     [drawn, join],
   );
-  const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
   return (
     <Box>
       <Recipe
@@ -124,6 +125,37 @@ export function PlanView(props: PlanViewProps) {
           </Box>
         </>
       )}
+      <HeelToeAndYarn plan={drawn} colour={colour} onWorking={work} />
+      <Box {...sheet} mt={4}>
+        <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
+      </Box>
+      <FitAndChecks plan={plan} drawn={drawn} spec={draft.spec} onWorking={work} />
+      <Box mt={3} fontSize="sm" color="quiet">
+        {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
+      </Box>
+      {opened && (
+        <PlanWorking
+          plan={plan}
+          title={opened.title}
+          figures={opened.figures}
+          onClose={() => setOpened(undefined)}
+        />
+      )}
+    </Box>
+  );
+}
+
+type OnWorking = (title: string, figures: readonly Figure[]) => void;
+
+interface HeelToeAndYarnProps {
+  plan: Plan;
+  colour: string | undefined;
+  onWorking: OnWorking;
+}
+
+function HeelToeAndYarn({ plan, colour, onWorking }: HeelToeAndYarnProps) {
+  return (
+    <>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         {texts.heelToeAndYarn}
       </Box>
@@ -136,18 +168,30 @@ export function PlanView(props: PlanViewProps) {
         }}
       >
         <Box {...sheet}>
-          <Staircase name={shared.heel} part={drawn.heel} side={drawn.opening.heelSide.value} />
+          <Staircase name={shared.heel} part={plan.heel} side={plan.opening.heelSide.value} />
         </Box>
         <Box {...sheet}>
-          <Staircase name={shared.toe} part={drawn.toe} side={drawn.stitchCount.half.value} />
+          <Staircase name={shared.toe} part={plan.toe} side={plan.stitchCount.half.value} />
         </Box>
         <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
-          <YarnSplit plan={drawn} colour={colour} onWorking={work} />
+          <YarnSplit plan={plan} colour={colour} onWorking={onWorking} />
         </Box>
       </Grid>
-      <Box {...sheet} mt={4}>
-        <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
-      </Box>
+    </>
+  );
+}
+
+interface FitAndChecksProps {
+  plan: Plan;
+  /** The plan as it is drawn, a breath behind. */
+  drawn: Plan;
+  spec: Draft['spec'];
+  onWorking: OnWorking;
+}
+
+function FitAndChecks({ plan, drawn, spec, onWorking }: FitAndChecksProps) {
+  return (
+    <>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         {texts.fitChecksAndQuestions}
       </Box>
@@ -162,28 +206,17 @@ export function PlanView(props: PlanViewProps) {
         alignItems="start"
       >
         <Box {...sheet}>
-          <FitPanel plan={plan} onWorking={work} />
+          <FitPanel plan={plan} onWorking={onWorking} />
         </Box>
         <Box {...sheet} gridRow={{ md: 'span 2', xl: 'auto' }}>
           <Doubts plan={drawn} />
           <Cautions plan={drawn} />
         </Box>
         <Box {...sheet}>
-          <QuestionsPanel spec={draft.spec} onWorking={work} />
+          <QuestionsPanel spec={spec} onWorking={onWorking} />
         </Box>
       </Grid>
-      <Box mt={3} fontSize="sm" color="quiet">
-        {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
-      </Box>
-      {opened && (
-        <PlanWorking
-          plan={plan}
-          title={opened.title}
-          figures={opened.figures}
-          onClose={() => setOpened(undefined)}
-        />
-      )}
-    </Box>
+    </>
   );
 }
 

@@ -112,8 +112,8 @@ function Laid({ schedule }: { schedule: Schedule }) {
       {inTime !== undefined && spareDays !== undefined && (
         <Box color={inTime ? 'ink' : 'amiss'} fontWeight="600">
           {inTime
-            ? texts.inTimeWithToSpare(days(spareDays))
-            : texts.tooLateKnitLongerAt(days(-spareDays))}
+            ? texts.inTimeWithToSpare(texts.days(spareDays))
+            : texts.tooLateKnitLongerAt(texts.days(-spareDays))}
         </Box>
       )}
       <Box mt={1}>
@@ -152,8 +152,4 @@ function Laid({ schedule }: { schedule: Schedule }) {
       )}
     </Box>
   );
-}
-
-function days(number: number): string {
-  return number === 1 ? '1 day' : texts.days(number);
 }

@@ -126,7 +126,7 @@ export const texts = {
     `No rounds counted yet; assuming ${stitchesPerHour} stitches an hour.`,
   sock2: (sock: number, title: string) => `${sock === 1 ? 'First' : 'Second'} sock: ${title}`,
   hoursToGo2: 'Hours to go',
-  days: (number: number) => `${number} days`,
+  days: (number: number) => counted(number, 'day'),
 
   // MishapSketch
   last: 'last',

@@ -26,8 +26,9 @@ const OTHER = 'OTHER';
 /** Notes how a pair fits or wears. */
 export function AddNote({ pairId, name }: { pairId: string; name: string }) {
   const [open, setOpen] = useState(false);
+  const note = useNote();
   return open ? (
-    <NoteForm pairId={pairId} onClose={() => setOpen(false)} />
+    <NoteForm pairId={pairId} note={note} onClose={() => setOpen(false)} />
   ) : (
     <Button
       variant="outline"
@@ -44,14 +45,26 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
   );
 }
 
-function NoteForm({ pairId, onClose }: { pairId: string; onClose: () => void }) {
-  const { fit = [], wear = [] } = useNoteChoices().data ?? {};
-  const add = useAddNote(pairId);
+/** What was typed so far; it is there again when the form was cancelled and is opened anew. */
+function useNote() {
   const [said, setSaid] = useState('');
   const [place, setPlace] = useState<(typeof PLACES)[number]['value']>('HEEL');
   const [sock, setSock] = useState<(typeof SOCKS)[number]['value']>('');
   const [words, setWords] = useState('');
   const [on, setOn] = useState(today);
+  return { said, setSaid, place, setPlace, sock, setSock, words, setWords, on, setOn };
+}
+
+interface NoteFormProps {
+  pairId: string;
+  note: ReturnType<typeof useNote>;
+  onClose: () => void;
+}
+
+function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
+  const { fit = [], wear = [] } = useNoteChoices().data ?? {};
+  const add = useAddNote(pairId);
+  const { said, setSaid, place, setPlace, sock, setSock, words, setWords, on, setOn } = typed;
   const fitting = fit.find(({ code }) => code === said);
   const wearing = wear.find(({ code }) => code === said);
   const chosen = fitting ?? wearing;
@@ -64,7 +77,13 @@ function NoteForm({ pairId, onClose }: { pairId: string; onClose: () => void }) 
       words,
       on,
     };
-    add.mutate(note, { onSuccess: onClose });
+    add.mutate(note, {
+      onSuccess: () => {
+        setSaid('');
+        setWords('');
+        onClose();
+      },
+    });
   };
   return (
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} maxW="36rem">

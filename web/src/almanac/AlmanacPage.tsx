@@ -59,43 +59,62 @@ export function AlmanacPage() {
         {texts.everyRuleMethodAndConstant}
       </Box>
       <Calculators />
-      <Flex gap={4} mt={8} mb={3} align="flex-end" wrap="wrap">
-        <Box as="label" fontWeight="600" flex="1 1 16rem" maxW="28rem">
-          {texts.search}
-          <Input
-            type="search"
-            value={words}
-            placeholder={texts.eGGraftGaugeMunden}
-            size="lg"
-            mt={1}
-            bg="sheet"
-            borderColor="quiet"
-            fontWeight="400"
-            onChange={(event) => change('words', event.target.value)}
-          />
-        </Box>
-        <Flex role="group" aria-label={texts.kindOfEntry} wrap="wrap">
-          {KINDS.map(([value, name]) => (
-            <Press
-              key={value}
-              look="tab"
-              aria-pressed={value === kind}
-              onClick={() => change('kind', value)}
-              px={3}
-              fontWeight={value === kind ? '700' : '400'}
-              borderColor={value === kind ? 'ink' : 'transparent'}
-            >
-              {name}
-            </Press>
-          ))}
-        </Flex>
-        <Box role="status" color="quiet" fontSize="sm" minH="24px" data-testid="found">
-          {texts.of(found.length, almanac.data.length)}
-        </Box>
-      </Flex>
+      <SearchLine
+        words={words}
+        kind={kind}
+        onChange={change}
+        found={texts.of(found.length, almanac.data.length)}
+      />
       {found.length === 0 && <p>{texts.nothingInTheAlmanacHas}</p>}
       <Chapters entries={found} />
     </Box>
+  );
+}
+
+interface SearchLineProps {
+  words: string;
+  kind: string;
+  found: string;
+  onChange: (name: 'words' | 'kind', value: string) => void;
+}
+
+/** Words to look for, the kind of entry, and how many there are. */
+function SearchLine({ words, kind, found, onChange }: SearchLineProps) {
+  return (
+    <Flex gap={4} mt={8} mb={3} align="flex-end" wrap="wrap">
+      <Box as="label" fontWeight="600" flex="1 1 16rem" maxW="28rem">
+        {texts.search}
+        <Input
+          type="search"
+          value={words}
+          placeholder={texts.eGGraftGaugeMunden}
+          size="lg"
+          mt={1}
+          bg="sheet"
+          borderColor="quiet"
+          fontWeight="400"
+          onChange={(event) => onChange('words', event.target.value)}
+        />
+      </Box>
+      <Flex role="group" aria-label={texts.kindOfEntry} wrap="wrap">
+        {KINDS.map(([value, name]) => (
+          <Press
+            key={value}
+            look="tab"
+            aria-pressed={value === kind}
+            onClick={() => onChange('kind', value)}
+            px={3}
+            fontWeight={value === kind ? '700' : '400'}
+            borderColor={value === kind ? 'ink' : 'transparent'}
+          >
+            {name}
+          </Press>
+        ))}
+      </Flex>
+      <Box role="status" color="quiet" fontSize="sm" minH="24px" data-testid="found">
+        {found}
+      </Box>
+    </Flex>
   );
 }
 
@@ -190,19 +209,26 @@ function Entry({ entry }: { entry: AlmanacEntry }) {
         )}
         {tried && <TryRule id={entry.id} />}
       </dd>
-      <Box as="dd" fontSize="sm" color="quiet" lineHeight="1.35">
-        <Box as="abbr" title={entry.markMeaning} fontWeight="700" mr={1} textDecoration="none">
-          {entry.mark}
-        </Box>
-        {entry.source.includes(entry.text) ? (
-          entry.markMeaning
-        ) : (
-          <>
-            <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
-            {prose(entry.source)}
-          </>
-        )}
+      <Source entry={entry} />
+    </Box>
+  );
+}
+
+/** Where an entry comes from, and how far it can be trusted. */
+function Source({ entry }: { entry: AlmanacEntry }) {
+  return (
+    <Box as="dd" fontSize="sm" color="quiet" lineHeight="1.35">
+      <Box as="abbr" title={entry.markMeaning} fontWeight="700" mr={1} textDecoration="none">
+        {entry.mark}
       </Box>
+      {entry.source.includes(entry.text) ? (
+        entry.markMeaning
+      ) : (
+        <>
+          <Box as="span" srOnly>{`${entry.markMeaning}: `}</Box>
+          {prose(entry.source)}
+        </>
+      )}
     </Box>
   );
 }

@@ -127,7 +127,6 @@ function Asked({ question, value, onChange }: AskedProps) {
       kind={kind}
       // A ball band says metres wherever it is read.
       unit={unit === 'METRES' ? 'm' : unitWords(unit, lengths)[1]}
-      lengths={lengths}
       value={Math.round(value * perSpan * 1e4) / 1e4}
       onChange={(typed) => typed !== undefined && onChange(typed / perSpan)}
     />

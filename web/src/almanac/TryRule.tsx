@@ -27,7 +27,6 @@ export function TryRule({ id }: { id: string }) {
             <NumberField
               label={name}
               kind="number"
-              lengths="CM"
               value={typed ? typed[i] : data.in[i]}
               onChange={(value) => setTyped((typed ?? data.in).with(i, value))}
             />

@@ -21,7 +21,6 @@ const FirstMeasures = lazy(async () => ({
 export function BasketPage() {
   const shown = useMore();
   const basket = useBasket(false, shown.most);
-  const navigate = useNavigate();
   if (basket.error && !basket.data) {
     return <Notice title={texts.theBasketCannotBeOpened} error={basket.error} />;
   }
@@ -30,29 +29,13 @@ export function BasketPage() {
   }
   const { pairs, inAll, finishedInAll } = basket.data;
   if (inAll + finishedInAll === 0) {
-    return (
-      <>
-        <title>{shared.roundPocket}</title>
-        <Unnamed />
-        <DropZone>
-          <Suspense fallback={<Waiting what={texts.theMeasurements} />}>
-            <FirstMeasures
-              heading={texts.yourFirstPair}
-              onMeasured={(draft) => {
-                keepDraft(draft);
-                void navigate('/new');
-              }}
-            />
-          </Suspense>
-        </DropZone>
-      </>
-    );
+    return <FirstPair />;
   }
   const longest = Math.max(...pairs.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box maxW="78rem">
       <title>{texts.basketRoundPocket}</title>
-      <Flex align="baseline" gap={4} mb={3}>
+      <Flex align="baseline" gap={4} mb={3} wrap="wrap">
         <Box as="h1" fontSize="2xl" flex="1">
           {shared.basket}
         </Box>
@@ -88,6 +71,28 @@ export function BasketPage() {
         <Finished inAll={finishedInAll} />
       </DropZone>
     </Box>
+  );
+}
+
+/** An empty basket: the measurements of the first pair. */
+function FirstPair() {
+  const navigate = useNavigate();
+  return (
+    <>
+      <title>{shared.roundPocket}</title>
+      <Unnamed />
+      <DropZone>
+        <Suspense fallback={<Waiting what={texts.theMeasurements} />}>
+          <FirstMeasures
+            heading={texts.yourFirstPair}
+            onMeasured={(draft) => {
+              keepDraft(draft);
+              void navigate('/new');
+            }}
+          />
+        </Suspense>
+      </DropZone>
+    </>
   );
 }
 

@@ -17,10 +17,9 @@ interface PairRowProps {
 
 /** One pair in the basket: its drawing, what to do next, and the ways on. */
 export function PairRow({ pair, longestMm }: PairRowProps) {
-  const { lengths, minutes } = useSettings();
+  const { minutes } = useSettings();
   const { gist, lap } = pair;
   const outing = lap?.outings.find((each) => each.minutes === minutes);
-  const remove = useDeletePair();
   if (useLeaving(pair.id)) {
     return null;
   }
@@ -52,15 +51,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
             <RouteLink to={`/pairs/${pair.id}`}>{pair.name}</RouteLink>
           </Link>
         </Box>
-        <Box color="quiet" fontSize="sm">
-          {[
-            footWords(pair, lengths),
-            pair.yarn?.name,
-            gist && texts.about(roughMass(gist.pairGrams, lengths)),
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Box>
+        <Made pair={pair} />
         <Box mt={2}>
           <Box as="span" fontWeight="650">
             {texts.next}
@@ -74,24 +65,43 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           </Box>
         )}
       </Box>
-      <Flex gap={2} align="center" wrap="wrap">
-        <Button asChild bg="ink" color="sheet" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}/lap`} aria-label={texts.knit(pair.name)}>
-            {shared.knit}
-          </RouteLink>
-        </Button>
-        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}`}>{shared.plan}</RouteLink>
-        </Button>
-        <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
-          <RouteLink to={`/pairs/${pair.id}/card`}>{shared.pocketCard}</RouteLink>
-        </Button>
-        <ThrowAway
-          name={pair.name}
-          onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}
-          goes={() => <Goes id={pair.id} />}
-        />
-      </Flex>
+      <WaysOn pair={pair} />
+    </Flex>
+  );
+}
+
+/** For which foot, of what, and how heavy. */
+function Made({ pair }: { pair: BasketPair }) {
+  const { lengths } = useSettings();
+  const weight = pair.gist && texts.about(roughMass(pair.gist.pairGrams, lengths));
+  return (
+    <Box color="quiet" fontSize="sm">
+      {[footWords(pair, lengths), pair.yarn?.name, weight].filter(Boolean).join(' · ')}
+    </Box>
+  );
+}
+
+/** To the needles, the plan and the card; and out of the basket. */
+function WaysOn({ pair }: { pair: BasketPair }) {
+  const remove = useDeletePair();
+  return (
+    <Flex gap={2} align="center" wrap="wrap">
+      <Button asChild bg="ink" color="sheet" minH="44px">
+        <RouteLink to={`/pairs/${pair.id}/lap`} aria-label={texts.knit(pair.name)}>
+          {shared.knit}
+        </RouteLink>
+      </Button>
+      <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
+        <RouteLink to={`/pairs/${pair.id}`}>{shared.plan}</RouteLink>
+      </Button>
+      <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
+        <RouteLink to={`/pairs/${pair.id}/card`}>{shared.pocketCard}</RouteLink>
+      </Button>
+      <ThrowAway
+        name={pair.name}
+        onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}
+        goes={() => <Goes id={pair.id} />}
+      />
     </Flex>
   );
 }

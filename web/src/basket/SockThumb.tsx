@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { GistBand, LapGist, Outline, Pair, Section } from '../wire/types';
 import { StripeRuns } from '../tape/StripeRuns';
-import { scaleFor } from '../tape/scale';
+import { scaleFor, type Scale } from '../tape/scale';
 import { SockMarks, type SockMark } from './SockMarks';
 import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 
@@ -50,20 +50,13 @@ export function SockThumb(props: SockThumbProps) {
       {knitted && (
         <>
           <clipPath id={id}>
-            {doneParts(outline, knitted, way).map(({ section, fromMm, toMm }) => (
-              <rect
-                key={section}
-                x={scale.x(fromMm)}
-                y={0}
-                width={Math.max(0, (toMm - fromMm) * scale.perMm)}
-                height={pocketTop - 4}
-              />
-            ))}
-            <rect
-              x={0}
-              y={pocketTop - 2}
-              width={WIDTH}
-              height={depth * scale.perMm * (shareOf(knitted, 'HEEL') ?? 0)}
+            <Done
+              outline={outline}
+              scale={scale}
+              knitted={knitted}
+              way={way}
+              heelTop={pocketTop}
+              depth={depth}
             />
           </clipPath>
           <g clipPath={`url(#${id})`}>
@@ -87,6 +80,37 @@ export function SockThumb(props: SockThumbProps) {
       <OpeningLine {...shape} top={MARGIN} />
       <SockMarks marks={marks} outline={outline} scale={scale} top={MARGIN} heelTop={pocketTop} />
     </svg>
+  );
+}
+
+interface DoneProps extends Pick<SockThumbProps, 'outline' | 'way'> {
+  scale: Scale;
+  knitted: Knitted;
+  heelTop: number;
+  /** How deep the heel is, in millimetres. */
+  depth: number;
+}
+
+/** What is knitted of the tube above and of the heel below it. */
+function Done({ outline, scale, knitted, way, heelTop, depth }: DoneProps) {
+  return (
+    <>
+      {doneParts(outline, knitted, way).map(({ section, fromMm, toMm }) => (
+        <rect
+          key={section}
+          x={scale.x(fromMm)}
+          y={0}
+          width={Math.max(0, (toMm - fromMm) * scale.perMm)}
+          height={heelTop - 4}
+        />
+      ))}
+      <rect
+        x={0}
+        y={heelTop - 2}
+        width={WIDTH}
+        height={depth * scale.perMm * (shareOf(knitted, 'HEEL') ?? 0)}
+      />
+    </>
   );
 }
 

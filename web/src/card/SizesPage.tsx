@@ -40,7 +40,6 @@ const HEADS = [
 
 function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
   const { lengths } = useSettings();
-  const text = (mm: number) => lengthText(mm, lengths);
   const span = gaugeSpanMm(lengths) / 100;
   const gauge = texts.stsAndRoundsPer(
     decimal(chart.stitches * span, 1),
@@ -84,48 +83,64 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
             '& tbody tr:nth-of-type(5n) td': { borderBottom: '1px solid currentColor' },
           }}
         >
-          <thead>
-            <tr>
-              {HEADS.map(([title, parts]) => (
-                <th key={title} colSpan={parts.length} scope="colgroup">
-                  {title}
-                </th>
-              ))}
-            </tr>
-            <tr>
-              {HEADS.flatMap(([title, parts]) =>
-                parts.map((part) => (
-                  <th key={`${title} ${part}`} scope="col">
-                    {part}
-                  </th>
-                )),
-              )}
-            </tr>
-          </thead>
+          <Heads />
           <tbody>
             {chart.rows.map((row) => (
-              <tr key={row.eu}>
-                <td>
-                  <strong>{row.eu}</strong>
-                </td>
-                <td>{row.uk ?? '–'}</td>
-                <td>{row.usMen ?? '–'}</td>
-                <td>{row.usWomen ?? '–'}</td>
-                <td>{row.mondopoint}</td>
-                <td>{text(row.lengthMm)}</td>
-                <td>{text(row.fromTipMm)}</td>
-                <td>
-                  <strong>{row.roundsFromTip}</strong>
-                </td>
-                <td>{text(row.fromToeMm)}</td>
-                <td>
-                  <strong>{row.roundsFromToe}</strong>
-                </td>
-              </tr>
+              <Size key={row.eu} row={row} />
             ))}
           </tbody>
         </Box>
       </Box>
     </Box>
+  );
+}
+
+/** One shoe size. */
+function Size({ row }: { row: SizeChart['rows'][number] }) {
+  const { lengths } = useSettings();
+  const text = (mm: number) => lengthText(mm, lengths);
+  return (
+    <tr>
+      <td>
+        <strong>{row.eu}</strong>
+      </td>
+      <td>{row.uk ?? '–'}</td>
+      <td>{row.usMen ?? '–'}</td>
+      <td>{row.usWomen ?? '–'}</td>
+      <td>{row.mondopoint}</td>
+      <td>{text(row.lengthMm)}</td>
+      <td>{text(row.fromTipMm)}</td>
+      <td>
+        <strong>{row.roundsFromTip}</strong>
+      </td>
+      <td>{text(row.fromToeMm)}</td>
+      <td>
+        <strong>{row.roundsFromToe}</strong>
+      </td>
+    </tr>
+  );
+}
+
+/** What each column is, and which columns belong together. */
+function Heads() {
+  return (
+    <thead>
+      <tr>
+        {HEADS.map(([title, parts]) => (
+          <th key={title} colSpan={parts.length} scope="colgroup">
+            {title}
+          </th>
+        ))}
+      </tr>
+      <tr>
+        {HEADS.flatMap(([title, parts]) =>
+          parts.map((part) => (
+            <th key={`${title} ${part}`} scope="col">
+              {part}
+            </th>
+          )),
+        )}
+      </tr>
+    </thead>
   );
 }

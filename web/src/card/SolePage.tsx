@@ -65,9 +65,7 @@ function Sole({ pair }: { pair: Pair }) {
 
 function Sheets({ plan, name }: { plan: Plan; name: string }) {
   const { lengths } = useSettings();
-  const sole = soleOf(plan.outline);
-  const long = sole.at(-1)?.[0] ?? 0;
-  const worn = 1 + plan.fit.heelRoom.stretchAtBall.value;
+  const long = soleOf(plan.outline).at(-1)?.[0] ?? 0;
   const room = SHEET.height - 2 * TOP;
   const starts = long <= room ? [0] : [0, room - OVERLAP];
   const joint = room - OVERLAP / 2;
@@ -94,42 +92,74 @@ function Sheets({ plan, name }: { plan: Plan; name: string }) {
             fontFamily="inherit"
             fill={INK}
           >
-            <g transform={`translate(0 ${TOP - from})`} fill="none" stroke={INK}>
-              <path d={pathOf(sole, MIDDLE)} strokeWidth="0.5" data-testid="flat" />
-              <path
-                d={pathOf(sole, MIDDLE, worn)}
-                strokeWidth="0.35"
-                strokeDasharray="2 1.5"
-                data-testid="worn"
-              />
-              <path
-                d={`M${MIDDLE - plan.outline.widthMm / 2} ${plan.outline.openingMm}H${MIDDLE + plan.outline.widthMm / 2}`}
-                strokeWidth="0.3"
-                strokeDasharray="1 1"
-              />
-              {starts.length > 1 && <Joint at={joint} />}
-            </g>
-            <g style={{ fontSize: '3.6px' }}>
-              <text x={MIDDLE} y={TOP - from + plan.outline.openingMm - 2} textAnchor="middle">
-                {texts.heelLine}
-              </text>
-              <path
-                d={`M${CHECK.x} ${CHECK.y}h${CHECK.across}v${CHECK.down}`}
-                fill="none"
-                stroke={INK}
-                strokeWidth="0.3"
-              />
-              <text x={CHECK.x + CHECK.across - 2} y={CHECK.y + 6} textAnchor="end">
-                {texts.scaleCheck}
-              </text>
-              <text x={4} y={SHEET.height - 7}>
-                {`${name.slice(0, 40)}${starts.length > 1 ? texts.sheetOf2(i + 1) : ''}`}
-              </text>
-            </g>
+            <Outlines plan={plan} up={TOP - from} joint={starts.length > 1 ? joint : undefined} />
+            <Lettering
+              heelLine={TOP - from + plan.outline.openingMm}
+              words={`${name.slice(0, 40)}${starts.length > 1 ? texts.sheetOf2(i + 1) : ''}`}
+            />
           </svg>
         </Box>
       ))}
     </Flex>
+  );
+}
+
+interface OutlinesProps {
+  plan: Plan;
+  up: number;
+  /** Where another sheet is joined to it. */
+  joint: number | undefined;
+}
+
+/** The sole as it lies and as it is worn, and the heel line; so far up as the sheet begins within it. */
+function Outlines({ plan, up, joint }: OutlinesProps) {
+  const sole = soleOf(plan.outline);
+  const worn = 1 + plan.fit.heelRoom.stretchAtBall.value;
+  return (
+    <g transform={`translate(0 ${up})`} fill="none" stroke={INK}>
+      <path d={pathOf(sole, MIDDLE)} strokeWidth="0.5" data-testid="flat" />
+      <path
+        d={pathOf(sole, MIDDLE, worn)}
+        strokeWidth="0.35"
+        strokeDasharray="2 1.5"
+        data-testid="worn"
+      />
+      <path
+        d={`M${MIDDLE - plan.outline.widthMm / 2} ${plan.outline.openingMm}H${MIDDLE + plan.outline.widthMm / 2}`}
+        strokeWidth="0.3"
+        strokeDasharray="1 1"
+      />
+      {joint !== undefined && <Joint at={joint} />}
+    </g>
+  );
+}
+
+interface LetteringProps {
+  /** Where the heel line lies on the sheet. */
+  heelLine: number;
+  words: string;
+}
+
+/** What is written on a sheet, and the measure to hold a ruler to. */
+function Lettering({ heelLine, words }: LetteringProps) {
+  return (
+    <g style={{ fontSize: '3.6px' }}>
+      <text x={MIDDLE} y={heelLine - 2} textAnchor="middle">
+        {texts.heelLine}
+      </text>
+      <path
+        d={`M${CHECK.x} ${CHECK.y}h${CHECK.across}v${CHECK.down}`}
+        fill="none"
+        stroke={INK}
+        strokeWidth="0.3"
+      />
+      <text x={CHECK.x + CHECK.across - 2} y={CHECK.y + 6} textAnchor="end">
+        {texts.scaleCheck}
+      </text>
+      <text x={4} y={SHEET.height - 7}>
+        {words}
+      </text>
+    </g>
   );
 }
 

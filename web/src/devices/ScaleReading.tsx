@@ -2,7 +2,6 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { call } from '../api/client';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { useStream } from './useStream';
 import { Press } from '../form/Press';
 import { texts } from './texts';
@@ -12,12 +11,18 @@ interface Reading {
   steady: boolean;
 }
 
+const button = {
+  minH: '48px',
+  px: 3,
+  borderWidth: '1px',
+  borderColor: 'line',
+  cursor: 'pointer',
+} as const;
+
 /** What the kitchen scale shows, taken over once it is steady; and what lies on the simulated one. */
 export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
-  const { lengths } = useSettings();
   const [on, setOn] = useState(false);
   const [reading, setReading] = useState<Reading | undefined>();
-  const [load, setLoad] = useState<number | undefined>();
   const [refused, setRefused] = useState<string | undefined>();
   useStream<Reading>('/api/devices/scale', on, setReading);
   const send = (path: string, body?: unknown) => {
@@ -25,14 +30,6 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
       () => setRefused(undefined),
       (error: Error) => setRefused(error.message),
     );
-  };
-  const button = {
-    type: 'button' as const,
-    minH: '48px',
-    px: 3,
-    borderWidth: '1px',
-    borderColor: 'line',
-    cursor: 'pointer',
   };
   if (!on) {
     return (
@@ -65,21 +62,33 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
       <Box fontSize="sm" color="quiet" mt={2}>
         {texts.noScaleIsPluggedIn}
       </Box>
-      <Flex gap={3} align="end" wrap="wrap">
-        <NumberField
-          label={texts.onTheSimulatedScale}
-          kind="number"
-          unit="g"
-          lengths={lengths}
-          mayBeEmpty
-          value={load}
-          problem={refused}
-          onChange={setLoad}
-        />
-        <Press {...button} onClick={() => send('load', { grams: load ?? 0 })}>
-          {texts.putItOn}
-        </Press>
-      </Flex>
+      <SimulatedLoad refused={refused} onLoad={(grams) => send('load', { grams })} />
     </Box>
+  );
+}
+
+interface SimulatedLoadProps {
+  refused: string | undefined;
+  onLoad: (grams: number) => void;
+}
+
+/** What lies on the simulated scale. */
+function SimulatedLoad({ refused, onLoad }: SimulatedLoadProps) {
+  const [load, setLoad] = useState<number | undefined>();
+  return (
+    <Flex gap={3} align="end" wrap="wrap">
+      <NumberField
+        label={texts.onTheSimulatedScale}
+        kind="number"
+        unit="g"
+        mayBeEmpty
+        value={load}
+        problem={refused}
+        onChange={setLoad}
+      />
+      <Press {...button} onClick={() => onLoad(load ?? 0)}>
+        {texts.putItOn}
+      </Press>
+    </Flex>
   );
 }

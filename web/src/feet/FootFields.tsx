@@ -100,7 +100,6 @@ function OneFoot({ title, foot, change, problemAt }: OneFootProps) {
               key={lengths}
               label={label}
               kind="length"
-              lengths={lengths}
               mayBeEmpty
               value={foot[field]}
               problem={problemAt(field)}

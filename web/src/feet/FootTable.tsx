@@ -63,27 +63,41 @@ export function FootTable({ kept }: { kept: KeptFoot }) {
           </chakra.tr>
         </thead>
         <tbody>
-          {lines.map(({ key, day, side, foot, earlier }) => (
-            <chakra.tr key={key} color={earlier ? 'quiet' : 'ink'}>
-              <chakra.td pr={{ base: 2, md: 4 }} whiteSpace="nowrap">
-                {side === 'right' ? '' : day}
-              </chakra.td>
-              <chakra.td pr={{ base: 2, md: 4 }}>{side}</chakra.td>
-              {columns.map(([title, , value]) => (
-                <chakra.td
-                  key={title}
-                  pr={{ base: 2, md: 4 }}
-                  whiteSpace={title === SHOE ? 'normal' : 'nowrap'}
-                  hideBelow={empty.has(title) ? 'md' : undefined}
-                >
-                  {value(foot) ?? '–'}
-                </chakra.td>
-              ))}
-            </chakra.tr>
+          {lines.map((line) => (
+            <Row key={line.key} line={line} columns={columns} empty={empty} />
           ))}
         </tbody>
       </chakra.table>
     </chakra.div>
+  );
+}
+
+interface RowProps {
+  line: Line;
+  columns: readonly Measured[];
+  /** Titles of what nobody measured. */
+  empty: ReadonlySet<string>;
+}
+
+/** A foot on a day. */
+function Row({ line: { day, side, foot, earlier }, columns, empty }: RowProps) {
+  return (
+    <chakra.tr color={earlier ? 'quiet' : 'ink'}>
+      <chakra.td pr={{ base: 2, md: 4 }} whiteSpace="nowrap">
+        {side === 'right' ? '' : day}
+      </chakra.td>
+      <chakra.td pr={{ base: 2, md: 4 }}>{side}</chakra.td>
+      {columns.map(([title, , value]) => (
+        <chakra.td
+          key={title}
+          pr={{ base: 2, md: 4 }}
+          whiteSpace={title === SHOE ? 'normal' : 'nowrap'}
+          hideBelow={empty.has(title) ? 'md' : undefined}
+        >
+          {value(foot) ?? '–'}
+        </chakra.td>
+      ))}
+    </chakra.tr>
   );
 }
 

@@ -121,33 +121,47 @@ function Sheet({ from, sheets, inches }: SheetProps) {
           )}
           {sheets > 1 && <Crosses at={first ? -joins * unit : 0} />}
         </g>
-        <g style={{ fontSize: '4px' }}>
-          {first ? (
-            <>
-              <text x="30" y="239">
-                {texts.heelAgainstThisLineThe}
-              </text>
-              {STEPS.map((step, i) => (
-                <text key={step} x="30" y={16 + i * 7}>{`${i + 1}. ${step}`}</text>
-              ))}
-            </>
-          ) : (
-            <text x="30" y="16">
-              {texts.layTheCrossesOfThis}
-            </text>
-          )}
-          <g transform={`translate(${182 - check} ${first ? 10 : 24})`}>
-            <rect width={check} height={check} fill="none" stroke="#17232E" strokeWidth="0.3" />
-            <text x={check / 2} y={check / 2 - 3} textAnchor="middle">
-              {texts.eachWay(words)}
-            </text>
-            <text x={check / 2} y={check / 2 + 3} textAnchor="middle" style={{ fontSize: '3.2px' }}>
-              {texts.holdARulerToIt}
-            </text>
-          </g>
-        </g>
+        <Lettering first={first} check={check} words={words} />
       </svg>
     </Box>
+  );
+}
+
+interface LetteringProps {
+  first: boolean;
+  /** How wide the square is, in millimetres and in words. */
+  check: number;
+  words: string;
+}
+
+/** What to do with the sheet, and the square that shows whether it came out true. */
+function Lettering({ first, check, words }: LetteringProps) {
+  return (
+    <g style={{ fontSize: '4px' }}>
+      {first ? (
+        <>
+          <text x="30" y="239">
+            {texts.heelAgainstThisLineThe}
+          </text>
+          {STEPS.map((step, i) => (
+            <text key={step} x="30" y={16 + i * 7}>{`${i + 1}. ${step}`}</text>
+          ))}
+        </>
+      ) : (
+        <text x="30" y="16">
+          {texts.layTheCrossesOfThis}
+        </text>
+      )}
+      <g transform={`translate(${182 - check} ${first ? 10 : 24})`}>
+        <rect width={check} height={check} fill="none" stroke="#17232E" strokeWidth="0.3" />
+        <text x={check / 2} y={check / 2 - 3} textAnchor="middle">
+          {texts.eachWay(words)}
+        </text>
+        <text x={check / 2} y={check / 2 + 3} textAnchor="middle" style={{ fontSize: '3.2px' }}>
+          {texts.holdARulerToIt}
+        </text>
+      </g>
+    </g>
   );
 }
 

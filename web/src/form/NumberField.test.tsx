@@ -22,7 +22,6 @@ function Held({ kind, start, mayBeEmpty, usual }: Setting) {
       <NumberField
         label="a number"
         kind={kind}
-        lengths="CM"
         value={value}
         mayBeEmpty={mayBeEmpty ?? false}
         usual={usual}

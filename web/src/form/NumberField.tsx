@@ -1,6 +1,6 @@
 import { Field, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Lengths } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import {
   decimal,
   lengthInput,
@@ -19,7 +19,6 @@ export type NumberKind = 'length' | 'number' | 'percent' | 'whole';
 interface NumberFieldProps {
   label: string;
   kind: NumberKind;
-  lengths: Lengths;
   value: number | undefined;
   /** Unit behind the field; lengths bring their own. */
   unit?: string;
@@ -31,11 +30,16 @@ interface NumberFieldProps {
   mayBeEmpty?: boolean;
   /** The usual value in words; makes it possible to go back to it. */
   usual?: string | undefined;
+  /** Its place among its neighbours; it is as wide as they leave room. */
+  mt?: number;
+  mb?: number;
+  w?: string;
 }
 
 /** A number as it is typed: what is no number changes nothing, and is said once the typing pauses. */
 export function NumberField(props: NumberFieldProps) {
-  const { label, kind, lengths, value, unit, placeholder, problem, autoFocus, usual } = props;
+  const { label, kind, value, unit, placeholder, problem, autoFocus, usual } = props;
+  const { lengths } = useSettings();
   const [typed, setTyped] = useState({ text: shown(value, kind, lengths), value });
   const [unread, setUnread] = useState<string | undefined>();
   // What was typed stands as long as it means the value; a value that changed elsewhere replaces it.
@@ -53,7 +57,7 @@ export function NumberField(props: NumberFieldProps) {
   const [rested, leave] = useRested(text);
   const message = rested ? (unread ?? problem) : undefined;
   return (
-    <Field.Root invalid={message !== undefined}>
+    <Field.Root invalid={message !== undefined} mt={props.mt} mb={props.mb} w={props.w}>
       <Field.Label fontWeight="600">{label}</Field.Label>
       <Flex align="center" gap={2} w="100%">
         <Input

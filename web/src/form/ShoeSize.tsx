@@ -1,5 +1,4 @@
 import type { Foot } from '../wire/types';
-import { useSettings } from '../settings/settings';
 import { NumberField } from './NumberField';
 import { Select } from './Select';
 import { shared } from '../texts/shared';
@@ -24,7 +23,6 @@ const MIDDLING: Record<Shoe['system'], number> = {
 
 /** A shoe size, with the system it is counted in. */
 export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
-  const { lengths } = useSettings();
   return (
     <>
       <Select
@@ -43,7 +41,6 @@ export function ShoeSize({ shoe, problem, onChange }: ShoeSizeProps) {
           label={shared.shoeSize}
           kind="number"
           unit=""
-          lengths={lengths}
           value={shoe.size}
           problem={problem}
           onChange={(size) => size !== undefined && onChange({ ...shoe, size })}

@@ -41,7 +41,6 @@ export function TracingFields({ tracing, change, problemAt }: TracingFieldsProps
               key={lengths}
               label={label}
               kind="length"
-              lengths={lengths}
               mayBeEmpty
               value={given[field]}
               problem={problemAt(`tracing.${field}`)}

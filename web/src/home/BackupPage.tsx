@@ -2,6 +2,7 @@ import { Box, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useHome, useLook, useMakeBackup } from '../api/homeQueries';
+import type { Backup } from '../wire/types';
 import { FilePick } from '../form/FilePick';
 import { Notice, Waiting } from '../form/States';
 import { ActionButton } from './ActionButton';
@@ -58,25 +59,37 @@ export function BackupPage() {
           }}
         />
       ) : (
-        <>
-          <FilePick
-            label={texts.chooseABackupOrA}
-            accept=".zip,application/zip"
-            onPick={(file) => look.mutate(file)}
-          />
-          {look.isPending && <Box role="status">{texts.readingTheFile}</Box>}
-          {look.error && (
-            <Box role="alert" color="amiss">
-              {look.error.message}
-            </Box>
-          )}
-          <BackupTable backups={backups} onLook={(name) => look.mutate(name)} />
-        </>
+        <FromWhere look={look} backups={backups} />
       )}
       <ExportPair />
       <Link asChild color="chosen" textDecoration="underline" mt={5} minH="44px">
         <RouteLink to="/">{shared.backToTheBasket}</RouteLink>
       </Link>
     </Box>
+  );
+}
+
+interface FromWhereProps {
+  look: ReturnType<typeof useLook>;
+  backups: readonly Backup[];
+}
+
+/** A backup to restore: from a file, or one of those in the folder. */
+function FromWhere({ look, backups }: FromWhereProps) {
+  return (
+    <>
+      <FilePick
+        label={texts.chooseABackupOrA}
+        accept=".zip,application/zip"
+        onPick={(file) => look.mutate(file)}
+      />
+      {look.isPending && <Box role="status">{texts.readingTheFile}</Box>}
+      {look.error && (
+        <Box role="alert" color="amiss">
+          {look.error.message}
+        </Box>
+      )}
+      <BackupTable backups={backups} onLook={(name) => look.mutate(name)} />
+    </>
   );
 }

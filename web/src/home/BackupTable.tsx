@@ -59,39 +59,50 @@ export function BackupTable({ backups, onLook }: BackupTableProps) {
         </thead>
         <tbody>
           {backups.map((each) => (
-            <tr key={each.name}>
-              <th scope="row">{momentText(each.made)}</th>
-              <td>{WHY[each.reason]}</td>
-              <td>{each.pairs}</td>
-              <td>{each.feet}</td>
-              <td>{each.yarns}</td>
-              <td>{each.presses}</td>
-              <td>
-                <Box display="flex" columnGap={4} flexWrap="wrap" justifyContent="flex-end">
-                  <Link
-                    href={`/api/home/backups/${each.name}`}
-                    download
-                    color="chosen"
-                    textDecoration="underline"
-                    minH="44px"
-                    alignItems="center"
-                    aria-label={texts.downloadTheBackupOf(momentText(each.made))}
-                  >
-                    {texts.download}
-                  </Link>
-                  <ActionButton
-                    quiet
-                    label={texts.restoreTheBackupOf(momentText(each.made))}
-                    onClick={() => onLook(each.name)}
-                  >
-                    {texts.restore2}
-                  </ActionButton>
-                </Box>
-              </td>
-            </tr>
+            <BackupRow key={each.name} backup={each} onLook={onLook} />
           ))}
         </tbody>
       </Box>
     </Box>
+  );
+}
+
+interface BackupRowProps extends Pick<BackupTableProps, 'onLook'> {
+  backup: Backup;
+}
+
+/** One backup: when and why it was made, what is in it, and what can be done with it. */
+function BackupRow({ backup: each, onLook }: BackupRowProps) {
+  return (
+    <tr>
+      <th scope="row">{momentText(each.made)}</th>
+      <td>{WHY[each.reason]}</td>
+      <td>{each.pairs}</td>
+      <td>{each.feet}</td>
+      <td>{each.yarns}</td>
+      <td>{each.presses}</td>
+      <td>
+        <Box display="flex" columnGap={4} flexWrap="wrap" justifyContent="flex-end">
+          <Link
+            href={`/api/home/backups/${each.name}`}
+            download
+            color="chosen"
+            textDecoration="underline"
+            minH="44px"
+            alignItems="center"
+            aria-label={texts.downloadTheBackupOf(momentText(each.made))}
+          >
+            {texts.download}
+          </Link>
+          <ActionButton
+            quiet
+            label={texts.restoreTheBackupOf(momentText(each.made))}
+            onClick={() => onLook(each.name)}
+          >
+            {texts.restore2}
+          </ActionButton>
+        </Box>
+      </td>
+    </tr>
   );
 }

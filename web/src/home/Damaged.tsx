@@ -31,37 +31,13 @@ export function Damaged({ home }: { home: Home }) {
           <code>{`${home.folder}/${damage.file}`}</code>
         </p>
       )}
-      {last ? (
-        <>
-          <Box mt={3}>
-            {texts.theLastGoodBackupWas(
-              momentText(last.made),
-              count(last.pairs, 'pair'),
-              last.feet,
-              count(last.yarns, 'yarn'),
-              missing(damage),
-            )}
-          </Box>
-          <Flex gap={3} mt={4} wrap="wrap">
-            <ActionButton
-              disabled={restore.isPending}
-              onClick={() => restore.mutate({ source: last.name, mode: 'REPLACE' })}
-            >
-              {texts.restoreTheBackupOf(momentText(last.made))}
-            </ActionButton>
-            <ActionButton quiet onClick={() => empty.mutate()}>
-              {texts.startWithNothing}
-            </ActionButton>
-          </Flex>
-        </>
-      ) : (
-        <>
-          <Box mt={3}>{texts.thereIsNoBackupIn}</Box>
-          <Flex gap={3} mt={4}>
-            <ActionButton onClick={() => empty.mutate()}>{texts.startWithNothing}</ActionButton>
-          </Flex>
-        </>
-      )}
+      <LastGood
+        last={last}
+        damage={damage}
+        restoring={restore.isPending}
+        onRestore={(source) => restore.mutate({ source, mode: 'REPLACE' })}
+        onEmpty={() => empty.mutate()}
+      />
       {look.data ? (
         <Restoring look={look.data} onEnd={() => look.reset()} />
       ) : (
@@ -87,6 +63,46 @@ export function Damaged({ home }: { home: Home }) {
         </Box>
       )}
     </Box>
+  );
+}
+
+interface LastGoodProps {
+  last: Home['backups'][number] | undefined;
+  damage: NonNullable<Home['damage']>;
+  restoring: boolean;
+  onRestore: (source: string) => void;
+  onEmpty: () => void;
+}
+
+/** The last good backup, where there is one, or to begin with nothing. */
+function LastGood({ last, damage, restoring, onRestore, onEmpty }: LastGoodProps) {
+  return last ? (
+    <>
+      <Box mt={3}>
+        {texts.theLastGoodBackupWas(
+          momentText(last.made),
+          count(last.pairs, 'pair'),
+          last.feet,
+          count(last.yarns, 'yarn'),
+          missing(damage),
+        )}
+      </Box>
+      <Flex gap={3} mt={4} wrap="wrap">
+        <ActionButton disabled={restoring} onClick={() => onRestore(last.name)}>
+          {texts.restoreTheBackupOf(momentText(last.made))}
+        </ActionButton>
+        <ActionButton quiet onClick={onEmpty}>
+          {texts.startWithNothing}
+        </ActionButton>
+      </Flex>
+    </>
+  ) : (
+    <>
+      <Box mt={3}>{texts.thereIsNoBackupIn}</Box>
+      <Flex gap={3} mt={4}>
+        <ActionButton onClick={onEmpty}>{texts.startWithNothing}</ActionButton>
+      </Flex>
+    </>
   );
 }
 

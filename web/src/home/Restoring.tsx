@@ -39,20 +39,7 @@ export function Restoring({ look, onEnd }: RestoringProps) {
       <Box mt={2} color="quiet">
         {texts.alreadyTheSameOnlyHere(of('SAME').length, look.here)}
       </Box>
-      <Box as="fieldset" mt={3}>
-        <legend>{shared.whatToDo}</legend>
-        {choices(one, clashes.length > 0).map(([value, words]) => (
-          <Box as="label" key={value} display="flex" gap={2} minH="44px" alignItems="center">
-            <input
-              type="radio"
-              name="restore-mode"
-              checked={mode === value}
-              onChange={() => setMode(value)}
-            />
-            {words}
-          </Box>
-        ))}
-      </Box>
+      <Modes one={one} clashing={clashes.length > 0} mode={mode} onMode={setMode} />
       <Box mt={1} color="quiet" fontSize="sm">
         {texts.aBackupOfWhatIs}
       </Box>
@@ -84,6 +71,33 @@ export function Restoring({ look, onEnd }: RestoringProps) {
           {restore.error.message}
         </Box>
       )}
+    </Box>
+  );
+}
+
+interface ModesProps {
+  one: boolean;
+  clashing: boolean;
+  mode: RestoreWrite['mode'];
+  onMode: (mode: RestoreWrite['mode']) => void;
+}
+
+/** How the backup and what is here are to be brought together. */
+function Modes({ one, clashing, mode, onMode }: ModesProps) {
+  return (
+    <Box as="fieldset" mt={3}>
+      <legend>{shared.whatToDo}</legend>
+      {choices(one, clashing).map(([value, words]) => (
+        <Box as="label" key={value} display="flex" gap={2} minH="44px" alignItems="center">
+          <input
+            type="radio"
+            name="restore-mode"
+            checked={mode === value}
+            onChange={() => onMode(value)}
+          />
+          {words}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -43,21 +43,19 @@ export function useColours(queue: Queue, sock: number): ToldColour {
 /** The band that is on the needles, how many rounds are left of it, and that a new one begins. */
 export function BandLine(props: BandLineProps) {
   const { work, sock, position, queue, windOff, told, quiet = false } = props;
-  const say = useSaid();
   const { colours } = work;
   const [asking, setAsking] = useState<'band' | 'knot' | undefined>();
   const here = colours?.stretches.find(({ to }) => to > position);
   if (!colours || !here) {
     return null;
   }
-  const next = colours.stretches[colours.stretches.indexOf(here) + 1];
-  const band = colours.bands[here.band];
   const last = colours.seen.at(-1);
-  const justSeen = last && last.position >= position - 1 && last.position <= position;
-  const seenBand = last && colours.bands[last.band];
+  const justSeen = last && [position - 1, position].includes(last.position);
+  const begun = position >= here.from;
+  const withdraw = (id: string) => void queue.press({ sock, kind: 'WITHDRAWN', takenBack: id });
   const choose = (number: number) => {
     if (asking === 'band' && justSeen) {
-      void queue.press({ sock, kind: 'WITHDRAWN', takenBack: last.id });
+      withdraw(last.id);
     }
     told.note({ band: number, ...(asking === 'knot' ? { knot: true } : { sure: true }) });
     setAsking(undefined);
@@ -65,91 +63,190 @@ export function BandLine(props: BandLineProps) {
   return (
     <Box bg="sheet" borderWidth="1px" borderColor="line" px={3} py={1} data-testid="band-line">
       <Flex align="center" gap={3} wrap="wrap">
-        {band && position >= here.from && (
-          <>
-            <Box
-              aria-hidden
-              w="28px"
-              h="28px"
-              borderWidth="1px"
-              borderColor="quiet"
-              flexShrink={0}
-              style={{ background: band.colour }}
-            />
-            <Box flex="1 1 12rem" className="figures">
-              <b>{band.name}</b>
-              {texts.roundOfAbout(position - here.from + 1, here.to - here.from)}
-              {next && (
-                <Box as="span" color="quiet">
-                  {` · ${soon(colours, here, position)}`}
-                </Box>
-              )}
-            </Box>
-          </>
+        {begun ? (
+          <OnTheNeedles colours={colours} here={here} position={position} />
+        ) : (
+          <StillToCome band={colours.bands[here.band]?.name} windOff={position === 0 && windOff} />
         )}
-        {position < here.from && (
-          <Box flex="1 1 12rem" color="quiet">
-            {position === 0 && windOff ? say(windOff) : texts.nextComes(band?.name ?? '')}
-          </Box>
-        )}
-        {position >= here.from && !quiet && (
-          <Press look="framed" onClick={() => told.note()} minH="72px" px={4} fontWeight="600">
-            {texts.newColourBegins}
-          </Press>
-        )}
-        {position >= here.from && !told.refused && !asking && (
-          <LinkButton fontSize="sm" onClick={() => setAsking('knot')}>
-            {texts.thereIsAKnot}
-          </LinkButton>
+        {begun && (
+          <Begins
+            onBegins={quiet ? undefined : () => told.note()}
+            onKnot={told.refused || asking ? undefined : () => setAsking('knot')}
+          />
         )}
       </Flex>
       <Box role="status">
-        {justSeen && seenBand && (
-          <Flex gap={3} wrap="wrap" align="center" fontSize="sm">
-            <span>
-              {last.knot
-                ? texts.knotNotedTheYarnGoes(seenBand.name)
-                : texts.beginsInThisRound(capital(seenBand.name))}
-            </span>
-            <LinkButton
-              onClick={() => void queue.press({ sock, kind: 'WITHDRAWN', takenBack: last.id })}
-            >
-              {shared.undo}
-            </LinkButton>
-            <LinkButton onClick={() => setAsking('band')}>{texts.itIsAnotherColour}</LinkButton>
-          </Flex>
+        {justSeen && (
+          <JustSeen
+            seen={last}
+            band={colours.bands[last.band]?.name}
+            onUndo={() => withdraw(last.id)}
+            onOther={() => setAsking('band')}
+          />
         )}
       </Box>
       {told.refused && (
-        <Flex role="alert" gap={3} wrap="wrap" align="center" color="amiss" fontSize="sm">
-          <span>{told.refused}</span>
-          <LinkButton onClick={() => told.note({ sure: true })}>{texts.itDoesBeginHere}</LinkButton>
-          <LinkButton onClick={() => setAsking('knot')}>{texts.thereIsAKnot}</LinkButton>
-        </Flex>
+        <Refusal
+          why={told.refused}
+          onSure={() => told.note({ sure: true })}
+          onKnot={() => setAsking('knot')}
+        />
       )}
       {asking && (
-        <Flex gap={2} wrap="wrap" align="center" pb={1}>
-          <span>{asking === 'knot' ? texts.behindTheKnotComes : texts.itIs}</span>
-          {colours.bands.map(({ name, colour }, i) => (
-            <Press
-              key={`${name} ${i}`}
-              look="framed"
-              onClick={() => choose(i + 1)}
-              display="flex"
-              alignItems="center"
-              gap={2}
-              minH="56px"
-              px={3}
-              borderColor="quiet"
-            >
-              <Box aria-hidden boxSize="20px" borderWidth="1px" style={{ background: colour }} />
-              {name}
-            </Press>
-          ))}
-          <LinkButton onClick={() => setAsking(undefined)}>{shared.cancel}</LinkButton>
-        </Flex>
+        <WhichBand
+          bands={colours.bands}
+          asked={asking === 'knot' ? texts.behindTheKnotComes : texts.itIs}
+          onChoose={choose}
+          onCancel={() => setAsking(undefined)}
+        />
       )}
     </Box>
+  );
+}
+
+interface WhereProps {
+  colours: Colours;
+  here: Colours['stretches'][number];
+  position: number;
+}
+
+/** The band that is being knitted, as a patch of its colour and in words. */
+function OnTheNeedles({ colours, here, position }: WhereProps) {
+  const band = colours.bands[here.band];
+  return (
+    band && (
+      <>
+        <Box
+          aria-hidden
+          boxSize="28px"
+          borderWidth="1px"
+          borderColor="quiet"
+          flexShrink={0}
+          style={{ background: band.colour }}
+        />
+        <Box flex="1 1 12rem" className="figures">
+          <b>{band.name}</b>
+          {texts.roundOfAbout(position - here.from + 1, here.to - here.from)}
+          {here !== colours.stretches.at(-1) && (
+            <Box as="span" color="quiet">
+              {` · ${soon(colours, here, position)}`}
+            </Box>
+          )}
+        </Box>
+      </>
+    )
+  );
+}
+
+interface BeginsProps {
+  /** Each is left out where it is asked elsewhere. */
+  onBegins: (() => void) | undefined;
+  onKnot: (() => void) | undefined;
+}
+
+/** That a new colour begins, or that a knot comes up. */
+function Begins({ onBegins, onKnot }: BeginsProps) {
+  return (
+    <>
+      {onBegins && (
+        <Press look="framed" onClick={onBegins} minH="72px" px={4} fontWeight="600">
+          {texts.newColourBegins}
+        </Press>
+      )}
+      {onKnot && (
+        <LinkButton fontSize="sm" onClick={onKnot}>
+          {texts.thereIsAKnot}
+        </LinkButton>
+      )}
+    </>
+  );
+}
+
+interface StillToComeProps {
+  band: string | undefined;
+  windOff: Sentence | false | undefined;
+}
+
+/** Before a band: what to wind off first, or which comes next. */
+function StillToCome({ band, windOff }: StillToComeProps) {
+  const say = useSaid();
+  return (
+    <Box flex="1 1 12rem" color="quiet">
+      {windOff ? say(windOff) : texts.nextComes(band ?? '')}
+    </Box>
+  );
+}
+
+interface JustSeenProps {
+  seen: Colours['seen'][number];
+  band: string | undefined;
+  onUndo: () => void;
+  onOther: () => void;
+}
+
+/** The colour that was noted last, while it can still be put right. */
+function JustSeen({ seen, band, onUndo, onOther }: JustSeenProps) {
+  return (
+    band !== undefined && (
+      <Flex gap={3} wrap="wrap" align="center" fontSize="sm">
+        <span>
+          {seen.knot ? texts.knotNotedTheYarnGoes(band) : texts.beginsInThisRound(capital(band))}
+        </span>
+        <LinkButton onClick={onUndo}>{shared.undo}</LinkButton>
+        <LinkButton onClick={onOther}>{texts.itIsAnotherColour}</LinkButton>
+      </Flex>
+    )
+  );
+}
+
+interface RefusalProps {
+  why: string;
+  onSure: () => void;
+  onKnot: () => void;
+}
+
+/** Why a colour was not taken, and what it may have been instead. */
+function Refusal({ why, onSure, onKnot }: RefusalProps) {
+  return (
+    <Flex role="alert" gap={3} wrap="wrap" align="center" color="amiss" fontSize="sm">
+      <span>{why}</span>
+      <LinkButton onClick={onSure}>{texts.itDoesBeginHere}</LinkButton>
+      <LinkButton onClick={onKnot}>{texts.thereIsAKnot}</LinkButton>
+    </Flex>
+  );
+}
+
+interface WhichBandProps {
+  bands: Colours['bands'];
+  asked: string;
+  /** Takes the number of a band, from 1. */
+  onChoose: (number: number) => void;
+  onCancel: () => void;
+}
+
+/** All bands of the cake, to point at one. */
+function WhichBand({ bands, asked, onChoose, onCancel }: WhichBandProps) {
+  return (
+    <Flex gap={2} wrap="wrap" align="center" pb={1}>
+      <span>{asked}</span>
+      {bands.map(({ name, colour }, i) => (
+        <Press
+          key={`${name} ${i}`}
+          look="framed"
+          onClick={() => onChoose(i + 1)}
+          display="flex"
+          alignItems="center"
+          gap={2}
+          minH="56px"
+          px={3}
+          borderColor="quiet"
+        >
+          <Box aria-hidden boxSize="20px" borderWidth="1px" style={{ background: colour }} />
+          {name}
+        </Press>
+      ))}
+      <LinkButton onClick={onCancel}>{shared.cancel}</LinkButton>
+    </Flex>
   );
 }
 

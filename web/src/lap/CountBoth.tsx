@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { useMiscount } from '../api/lapQueries';
 import type { LapStep } from '../wire/types';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -20,7 +19,6 @@ interface CountBothProps {
 /** Both needles are counted: the work goes on when they are right, or says what it probably is. */
 export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
   const say = useSaid();
-  const { lengths } = useSettings();
   const [first, setFirst] = useState<number | undefined>();
   const [second, setSecond] = useState<number | undefined>();
   const right = first === expected && second === expected;
@@ -50,37 +48,49 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
       <Flex gap={6} wrap="wrap" justify="center">
         {[[one, first, setFirst] as const, [two, second, setSecond] as const].map(
           ([label, value, set]) => (
-            <Box key={label} w="9rem">
-              <NumberField
-                label={label}
-                kind="whole"
-                unit={shared.sts}
-                lengths={lengths}
-                mayBeEmpty
-                value={value}
-                onChange={set}
-              />
-            </Box>
+            <NumberField
+              key={label}
+              w="9rem"
+              label={label}
+              kind="whole"
+              unit={shared.sts}
+              mayBeEmpty
+              value={value}
+              onChange={set}
+            />
           ),
         )}
       </Flex>
       <Box role="status" maxW="34rem" minH="3em" color="amiss" data-testid="miscount">
         {counted && !right && miscount.data?.map((words) => <p key={words}>{words}</p>)}
       </Box>
-      <Press
-        look="framed"
-        aria-disabled={!right}
-        onClick={() => right && onRight()}
-        minH="72px"
-        px={6}
-        bg={right ? 'ink' : 'transparent'}
-        color={right ? 'sheet' : 'quiet'}
-        borderColor={right ? 'ink' : 'line'}
-        cursor={right ? 'pointer' : 'default'}
-        fontWeight="650"
-      >
-        {right ? texts.bothHaveContinue(expected) : texts.bothMustHave(expected)}
-      </Press>
+      <GoOn right={right} expected={expected} onGoOn={onRight} />
     </Flex>
+  );
+}
+
+interface GoOnProps {
+  right: boolean;
+  expected: number;
+  onGoOn: () => void;
+}
+
+/** Goes on once both needles are right. */
+function GoOn({ right, expected, onGoOn }: GoOnProps) {
+  return (
+    <Press
+      look="framed"
+      aria-disabled={!right}
+      onClick={() => right && onGoOn()}
+      minH="72px"
+      px={6}
+      bg={right ? 'ink' : 'transparent'}
+      color={right ? 'sheet' : 'quiet'}
+      borderColor={right ? 'ink' : 'line'}
+      cursor={right ? 'pointer' : 'default'}
+      fontWeight="650"
+    >
+      {right ? texts.bothHaveContinue(expected) : texts.bothMustHave(expected)}
+    </Press>
   );
 }

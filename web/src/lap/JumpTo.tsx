@@ -3,7 +3,6 @@ import { useState } from 'react';
 import type { Work } from '../wire/types';
 import { Sheet } from '../form/Sheet';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { placeAt, unitOf } from './place';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -44,7 +43,6 @@ export function JumpTo({ work, position, onJump }: JumpToProps) {
 
 /** The places of a sock, one of them to be set. */
 export function Places({ work, position, onJump }: JumpToProps) {
-  const { lengths } = useSettings();
   const here = placeAt(work, position);
   const [index, setIndex] = useState(here?.index ?? 0);
   const [done, setDone] = useState<number | undefined>(here?.done ?? 0);
@@ -54,46 +52,26 @@ export function Places({ work, position, onJump }: JumpToProps) {
   const wrong = done === undefined || done < 0 || done > most;
   return (
     <>
-      <Box as="label" display="block" fontWeight="600">
-        {texts.step}
-        <chakra.select
-          display="block"
-          w="100%"
-          minH="48px"
-          mt={1}
-          px={2}
-          bg="sheet"
-          color="ink"
-          borderWidth="1px"
-          borderColor="quiet"
-          fontWeight="400"
-          value={index}
-          onChange={(event) => {
-            setIndex(Number(event.target.value));
-            setDone(0);
-          }}
-        >
-          {work.steps.map((each, i) => (
-            <option key={each.id} value={i}>
-              {each.number > 1 ? `${each.title} (${each.number})` : each.title}
-            </option>
-          ))}
-        </chakra.select>
-      </Box>
+      <StepChoice
+        steps={work.steps}
+        index={index}
+        onIndex={(next) => {
+          setIndex(next);
+          setDone(0);
+        }}
+      />
       {unit && (
-        <Box mt={3}>
-          <NumberField
-            key={index}
-            label={texts.howManyOfItsS(unit)}
-            kind="whole"
-            unit={texts.of2(most)}
-            lengths={lengths}
-            mayBeEmpty
-            value={done}
-            problem={wrong ? texts.thereAreEnter0To(most) : undefined}
-            onChange={setDone}
-          />
-        </Box>
+        <NumberField
+          mt={3}
+          key={index}
+          label={texts.howManyOfItsS(unit)}
+          kind="whole"
+          unit={texts.of2(most)}
+          mayBeEmpty
+          value={done}
+          problem={wrong ? texts.thereAreEnter0To(most) : undefined}
+          onChange={setDone}
+        />
       )}
       <Press
         look="filled"
@@ -106,5 +84,40 @@ export function Places({ work, position, onJump }: JumpToProps) {
         {texts.setMyPlace}
       </Press>
     </>
+  );
+}
+
+interface StepChoiceProps {
+  steps: Work['steps'];
+  index: number;
+  onIndex: (index: number) => void;
+}
+
+/** The steps of a sock to choose one of. */
+function StepChoice({ steps, index, onIndex }: StepChoiceProps) {
+  return (
+    <Box as="label" display="block" fontWeight="600">
+      {texts.step}
+      <chakra.select
+        display="block"
+        w="100%"
+        minH="48px"
+        mt={1}
+        px={2}
+        bg="sheet"
+        color="ink"
+        borderWidth="1px"
+        borderColor="quiet"
+        fontWeight="400"
+        value={index}
+        onChange={(event) => onIndex(Number(event.target.value))}
+      >
+        {steps.map((each, i) => (
+          <option key={each.id} value={i}>
+            {each.number > 1 ? `${each.title} (${each.number})` : each.title}
+          </option>
+        ))}
+      </chakra.select>
+    </Box>
   );
 }

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { KnitEvent } from '../api/knitEvent';
+import type { Work } from '../wire/types';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
@@ -13,7 +13,6 @@ import { texts } from './texts';
 /** A section was, or is to be, made longer or shorter than planned: it is taken as it is, and the rest planned anew. */
 export function OffPlan(props: ToolProps) {
   const { lap, sock } = props;
-  const { lengths } = useSettings();
   const stretches = lap.works[sock - 1]?.stretches ?? [];
   const on = stretches.findLast(({ done }) => done > 0) ?? stretches[0];
   const [section, setSection] = useState(on?.section);
@@ -30,32 +29,20 @@ export function OffPlan(props: ToolProps) {
   return (
     <Box>
       <p>{texts.howManyRoundsDoesIt}</p>
-      <Flex role="group" aria-label={shared.section} gap={2} mt={3} wrap="wrap">
-        {stretches.map(({ section: each, title, done, all }) => (
-          <Press
-            key={each}
-            look="framed"
-            aria-pressed={each === section}
-            minH="48px"
-            px={3}
-            borderColor={each === section ? 'ink' : 'line'}
-            fontWeight={each === section ? '650' : '400'}
-            onClick={() => {
-              setSection(each);
-              setRounds(all);
-            }}
-          >
-            {texts.of(title.charAt(0).toUpperCase(), title.slice(1), done, all)}
-          </Press>
-        ))}
-      </Flex>
+      <Sections
+        stretches={stretches}
+        chosen={section}
+        onChoose={(stretch) => {
+          setSection(stretch.section);
+          setRounds(stretch.all);
+        }}
+      />
       <ToolFields>
         <NumberField
           key={section}
           label={texts.roundsOfThe(chosen.title)}
           kind="whole"
           unit={shared.rounds2}
-          lengths={lengths}
           mayBeEmpty
           value={rounds}
           onChange={setRounds}
@@ -72,5 +59,40 @@ export function OffPlan(props: ToolProps) {
         {shared.useThis}
       </ToolButton>
     </Box>
+  );
+}
+
+type Stretch = Work['stretches'][number];
+
+interface SectionsProps {
+  stretches: readonly Stretch[];
+  chosen: Stretch['section'] | undefined;
+  onChoose: (stretch: Stretch) => void;
+}
+
+/** The sections of a tube, each with how far it is. */
+function Sections({ stretches, chosen, onChoose }: SectionsProps) {
+  return (
+    <Flex role="group" aria-label={shared.section} gap={2} mt={3} wrap="wrap">
+      {stretches.map((stretch) => (
+        <Press
+          key={stretch.section}
+          look="framed"
+          aria-pressed={stretch.section === chosen}
+          minH="48px"
+          px={3}
+          borderColor={stretch.section === chosen ? 'ink' : 'line'}
+          fontWeight={stretch.section === chosen ? '650' : '400'}
+          onClick={() => onChoose(stretch)}
+        >
+          {texts.of(
+            stretch.title.charAt(0).toUpperCase(),
+            stretch.title.slice(1),
+            stretch.done,
+            stretch.all,
+          )}
+        </Press>
+      ))}
+    </Flex>
   );
 }

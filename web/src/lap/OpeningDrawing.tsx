@@ -7,6 +7,9 @@ const W = 34;
 const H = 26;
 const MIDDLE = (COLUMNS - 1) / 2;
 
+/** The top of a row. */
+const y = (row: number): number => 8 + row * H;
+
 /** The steps that have a drawing, and what it shows of them. */
 interface Shown {
   above: boolean;
@@ -32,7 +35,6 @@ export function OpeningDrawing({ step }: { step: string }) {
     return null;
   }
   const { above, cut, out } = shown;
-  const y = (row: number) => 8 + row * H;
   const columns = Array.from({ length: COLUMNS }, (_, i) => i);
   return (
     <svg
@@ -41,12 +43,8 @@ export function OpeningDrawing({ step }: { step: string }) {
       aria-hidden
     >
       {[0, 1, 2, 3, 4].map((row) =>
-        columns.map((column) => {
-          const onNeedle = row === 3 || (row === 1 && above);
-          // Where the corners are left in, the row stays next to them.
-          const corner = column <= 1 || column >= COLUMNS - 2;
-          const gone = row === 2 && out && (out === 'all' || !corner);
-          return gone
+        columns.map((column) =>
+          gone(row, column, out)
             ? null
             : [true, false].map((leftLeg) => (
                 <Leg
@@ -57,11 +55,15 @@ export function OpeningDrawing({ step }: { step: string }) {
                   h={H}
                   left={leftLeg}
                   fill={
-                    onNeedle && leftLeg === left ? 'live' : row === 2 ? 'amissGround' : 'fabric'
+                    (row === 3 || (row === 1 && above)) && leftLeg === left
+                      ? 'live'
+                      : row === 2
+                        ? 'amissGround'
+                        : 'fabric'
                   }
                 />
-              ));
-        }),
+              )),
+        ),
       )}
       {[...(above ? [1] : []), 3].map((row) => (
         <Line
@@ -75,26 +77,37 @@ export function OpeningDrawing({ step }: { step: string }) {
           strokeLinecap="round"
         />
       ))}
-      {cut && (
-        <>
-          <Line
-            x1={MIDDLE * W + W * 0.62}
-            x2={MIDDLE * W + W * 0.95}
-            y1={y(2) + H * 0.75}
-            y2={y(2) + H * 0.25}
-            stroke="cut"
-            strokeWidth="4"
-            strokeLinecap="round"
-          />
-          <Path
-            d={`M${MIDDLE * W + W * 1.5},${y(2) - H * 0.6} l${-W * 0.4},${H * 0.75} m0,${-H * 0.32} l0,${H * 0.32} l${W * 0.22},${-H * 0.2}`}
-            fill="none"
-            stroke="cut"
-            strokeWidth="2.5"
-            strokeLinecap="round"
-          />
-        </>
-      )}
+      {cut && <Cut />}
     </svg>
+  );
+}
+
+/** Where the corners are left in, the row between the needles stays next to them. */
+function gone(row: number, column: number, out: Shown['out']): boolean {
+  const corner = column <= 1 || column >= COLUMNS - 2;
+  return row === 2 && out !== false && (out === 'all' || !corner);
+}
+
+/** The snip in the middle of the row, and what points at it. */
+function Cut() {
+  return (
+    <>
+      <Line
+        x1={MIDDLE * W + W * 0.62}
+        x2={MIDDLE * W + W * 0.95}
+        y1={y(2) + H * 0.75}
+        y2={y(2) + H * 0.25}
+        stroke="cut"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+      <Path
+        d={`M${MIDDLE * W + W * 1.5},${y(2) - H * 0.6} l${-W * 0.4},${H * 0.75} m0,${-H * 0.32} l0,${H * 0.32} l${W * 0.22},${-H * 0.2}`}
+        fill="none"
+        stroke="cut"
+        strokeWidth="2.5"
+        strokeLinecap="round"
+      />
+    </>
   );
 }

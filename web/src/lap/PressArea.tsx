@@ -5,7 +5,7 @@ import { glance, onNeedles, patternRound, unitOf, wordsAt } from './place';
 import { Repeat } from '../fabric/Repeat';
 import { said } from '../units/said';
 import { useSettings } from '../settings/settings';
-import type { LapPattern } from '../wire/types';
+import type { LapPattern, LapStep } from '../wire/types';
 import { Press } from '../form/Press';
 import { texts } from './texts';
 
@@ -27,16 +27,12 @@ interface PressAreaProps {
 
 /** The whole middle of the screen: what to do, how far it is, and the press that says it is done. */
 export function PressArea(props: PressAreaProps) {
-  const { place, whose, pace, pattern, narrow = false, onDone } = props;
+  const { place, whose, pattern, onDone } = props;
   const { step, done } = place;
   const unit = unitOf(step);
-  const { hand, lengths } = useSettings();
-  const told = (words: string) => said({ template: words, amounts: step.amounts }, lengths);
-  const words = told(wordsAt(step, done));
-  const graft = step.doing === 'GRAFT';
+  const { hand } = useSettings();
+  const told = useTold(step);
   const due = patternRound(place);
-  const upcoming = graft && done + 1 < step.number ? told(wordsAt(step, done + 1)) : undefined;
-  const mark = step.forGood ? 'cut' : 'ink';
   return (
     <Flex
       direction="column"
@@ -63,58 +59,14 @@ export function PressArea(props: PressAreaProps) {
         <Box as="span" fontSize={{ base: 'md', md: 'lg' }} color="quiet">
           {whose ? `${step.title}, ${whose}` : step.title}
         </Box>
-        <Box
-          as="span"
-          fontSize={{ base: unit && !graft ? 'xl' : '2xl', md: '3xl' }}
-          lineHeight="1.3"
-          maxW="36rem"
-          color={mark}
-          fontWeight={graft ? '650' : '400'}
-        >
-          {unit ? sentence(words) : told(step.instruction)}
-        </Box>
+        <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
         <OpeningDrawing step={step.id} />
-        {unit && (
-          <Box
-            as="span"
-            className="figures"
-            fontSize={{
-              base: graft ? '64px' : narrow && done >= 100 ? 'min(128px, 24vw)' : '128px',
-              md: graft ? '80px' : '160px',
-            }}
-            lineHeight="1"
-            fontWeight="700"
-            data-testid="count"
-          >
-            {done}
-          </Box>
-        )}
-        {unit && (
-          <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
-            <Box as="span" whiteSpace="nowrap">
-              {texts.ofSDone2(step.number, unit)}
-            </Box>
-            {' · '}
-            <Box as="span" whiteSpace="nowrap">
-              {onNeedles(step, done)}
-            </Box>
-          </Box>
-        )}
-        {unit && !graft && (
-          <Box as="span" color="quiet" data-testid="glance">
-            {glance(place, pace)}
-          </Box>
-        )}
+        {unit && <Counted {...props} unit={unit} />}
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
-        {graft && <Rhythm all={step.words.map(told)} now={words} />}
-        {upcoming && (
-          <Box as="span" color="quiet">
-            {texts.next(upcoming)}
-          </Box>
-        )}
-        {unit && !graft && <TenMarks done={done} all={step.number} />}
+        {step.doing === 'GRAFT' && <Moves place={place} />}
+        {unit && step.doing !== 'GRAFT' && <TenMarks done={done} all={step.number} />}
         <Box
           as="span"
           mt={2}
@@ -129,6 +81,78 @@ export function PressArea(props: PressAreaProps) {
               : texts.tapWhenDone}
         </Box>
       </Press>
+      <UnderThePress place={place} />
+    </Flex>
+  );
+}
+
+/** What puts the amounts of a step into its words. */
+function useTold(step: LapStep): (words: string) => string {
+  const { lengths } = useSettings();
+  return (words) => said({ template: words, amounts: step.amounts }, lengths);
+}
+
+/** The round or move that is due, or the whole instruction where nothing is counted. */
+function WhatToDo({ step, words }: { step: LapStep; words: string | undefined }) {
+  const told = useTold(step);
+  const graft = step.doing === 'GRAFT';
+  return (
+    <Box
+      as="span"
+      fontSize={{ base: words && !graft ? 'xl' : '2xl', md: '3xl' }}
+      lineHeight="1.3"
+      maxW="36rem"
+      color={step.forGood ? 'cut' : 'ink'}
+      fontWeight={graft ? '650' : '400'}
+    >
+      {words ?? told(step.instruction)}
+    </Box>
+  );
+}
+
+/** The count in large, of how many, and what is on the needles then. */
+function Counted({ place, pace, narrow = false, unit }: PressAreaProps & { unit: string }) {
+  const { step, done } = place;
+  const graft = step.doing === 'GRAFT';
+  return (
+    <>
+      <Box
+        as="span"
+        className="figures"
+        fontSize={{
+          base: graft ? '64px' : narrow && done >= 100 ? 'min(128px, 24vw)' : '128px',
+          md: graft ? '80px' : '160px',
+        }}
+        lineHeight="1"
+        fontWeight="700"
+        data-testid="count"
+      >
+        {done}
+      </Box>
+      <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
+        <Box as="span" whiteSpace="nowrap">
+          {texts.ofSDone2(step.number, unit)}
+        </Box>
+        {' · '}
+        <Box as="span" whiteSpace="nowrap">
+          {onNeedles(step, done)}
+        </Box>
+      </Box>
+      {!graft && (
+        <Box as="span" color="quiet" data-testid="glance">
+          {glance(place, pace)}
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Under the press: what a step wants to be known before it, and its cautions. */
+function UnderThePress({ place: { step, done } }: { place: Place }) {
+  const told = useTold(step);
+  const graft = step.doing === 'GRAFT';
+  return (
+    <>
       {(step.doing === 'SHAPE' || graft) && done === 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center">
           {told(step.instruction)}
@@ -148,7 +172,23 @@ export function PressArea(props: PressAreaProps) {
           ))}
         </Box>
       )}
-    </Flex>
+    </>
+  );
+}
+
+/** The move of a graft that is due among those that go round, and the one after it. */
+function Moves({ place: { step, done } }: { place: Place }) {
+  const told = useTold(step);
+  const upcoming = done + 1 < step.number ? told(wordsAt(step, done + 1)) : undefined;
+  return (
+    <>
+      <Rhythm all={step.words.map(told)} now={told(wordsAt(step, done))} />
+      {upcoming && (
+        <Box as="span" color="quiet">
+          {texts.next(upcoming)}
+        </Box>
+      )}
+    </>
   );
 }
 

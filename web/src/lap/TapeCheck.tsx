@@ -2,7 +2,6 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { KnitEvent } from '../api/knitEvent';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { ToolButton, ToolFields, ToolProblem, type ToolProps } from './Tool';
 import { TriedTable } from './Tried';
 import { useTrial } from './useTrial';
@@ -12,7 +11,6 @@ import { texts } from './texts';
 /** The tube itself is measured; what is left is planned anew by it, if the knitter will. */
 export function TapeCheck(props: ToolProps) {
   const { sock, onClose } = props;
-  const { lengths } = useSettings();
   const [rounds, setRounds] = useState<number | undefined>();
   const [spanMm, setSpan] = useState<number | undefined>();
   const read = rounds !== undefined && spanMm !== undefined;
@@ -28,7 +26,6 @@ export function TapeCheck(props: ToolProps) {
           label={texts.roundsCounted}
           kind="number"
           unit={shared.rounds2}
-          lengths={lengths}
           mayBeEmpty
           value={rounds}
           onChange={setRounds}
@@ -36,7 +33,6 @@ export function TapeCheck(props: ToolProps) {
         <NumberField
           label={texts.overALengthOf}
           kind="length"
-          lengths={lengths}
           mayBeEmpty
           value={spanMm}
           onChange={setSpan}

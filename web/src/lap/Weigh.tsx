@@ -15,10 +15,8 @@ import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
-/** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
-export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
-  const say = useSaid();
-  const { lengths } = useSettings();
+/** What is on the scale, and what became of it when it was noted. */
+function useWeighing({ lap, sock: shown, queue }: ToolProps) {
   const [sock, setSock] = useState(shown);
   const [grams, setGrams] = useState<number | undefined>();
   const [forBoth, setForBoth] = useState(
@@ -29,25 +27,35 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   const [refused, setRefused] = useState<
     { grams: number; said: readonly Sentence[] } | undefined
   >();
-  const take = (sure?: true) =>
-    grams !== undefined &&
-    void queue
-      .press({
-        sock,
-        kind: 'WEIGHED',
-        grams,
-        shared: forBoth,
-        fresh,
-        ...(sure && { sure }),
-        ...(lap.contrast && { role }),
-      })
-      .then(({ counted, said }) => {
-        setRefused(counted ? undefined : { grams, said });
-        if (counted) {
-          setGrams(undefined);
-          setFresh(false);
-        }
-      });
+  const take = async (sure?: true) => {
+    if (grams === undefined) {
+      return;
+    }
+    const contrast = lap.contrast && { role };
+    const knitEvent = {
+      sock,
+      kind: 'WEIGHED',
+      grams,
+      shared: forBoth,
+      fresh,
+      ...contrast,
+    } as const;
+    const { counted, said } = await queue.press({ ...knitEvent, ...(sure && { sure }) });
+    setRefused(counted ? undefined : { grams, said });
+    if (counted) {
+      setGrams(undefined);
+      setFresh(false);
+    }
+  };
+  const cake = { role, setRole, sock, setSock, forBoth, setForBoth, fresh, setFresh };
+  return { cake, grams, setGrams, refused, take };
+}
+
+/** The cake is weighed, by hand or from the scale: what it is good for follows at once. */
+export function Weigh(props: ToolProps) {
+  const { lap, queue, onClose } = props;
+  const say = useSaid();
+  const { cake: weighed, grams, setGrams, refused, take } = useWeighing(props);
   return (
     <Box>
       <ToolFields>
@@ -55,33 +63,25 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
           label={texts.theYarnWeighs}
           kind="number"
           unit="g"
-          lengths={lengths}
           mayBeEmpty
           value={grams}
           onChange={setGrams}
         />
-        <ToolButton disabled={grams === undefined} onPress={() => take()}>
+        <ToolButton disabled={grams === undefined} onPress={() => void take()}>
           {texts.saveWeight}
         </ToolButton>
       </ToolFields>
-      <WhichCake
-        lap={lap}
-        {...{ role, setRole, sock, setSock, forBoth, setForBoth, fresh, setFresh }}
-      />
+      <WhichCake lap={lap} {...weighed} />
       <ToolProblem>{refused && say(refused.said)}</ToolProblem>
       {refused?.grams === grams && refused && (
-        <ToolButton second onPress={() => take(true)}>
+        <ToolButton second onPress={() => void take(true)}>
           {texts.theWeightIsRight}
         </ToolButton>
       )}
       {lap.cakes.map((cake) => (
         <CakeWords
           key={`${cake.role} ${cake.sock}`}
-          lap={lap}
-          sock={sock}
-          queue={queue}
-          onClose={onClose}
-          cake={cake}
+          {...{ lap, sock: weighed.sock, queue, onClose, cake }}
         />
       ))}
       <ScaleReading onTake={setGrams} />
@@ -90,17 +90,7 @@ export function Weigh({ lap, sock: shown, queue, onClose }: ToolProps) {
   );
 }
 
-interface WhichCakeProps {
-  lap: Lap;
-  role: 'MAIN' | 'CONTRAST';
-  setRole: (role: 'MAIN' | 'CONTRAST') => void;
-  sock: number;
-  setSock: (sock: number) => void;
-  forBoth: boolean;
-  setForBoth: (forBoth: boolean) => void;
-  fresh: boolean;
-  setFresh: (fresh: boolean) => void;
-}
+type WhichCakeProps = { lap: Lap } & ReturnType<typeof useWeighing>['cake'];
 
 /** Which yarn is on the scale, whose it is, and whether it is a new ball. */
 function WhichCake({ lap, ...cake }: WhichCakeProps) {
@@ -188,7 +178,6 @@ function WeighedSoFar({ lap, queue }: Pick<ToolProps, 'lap' | 'queue'>) {
 
 /** What the latest weight says of the rest, each figure with its working. */
 function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: CakeState }) {
-  const { lengths } = useSettings();
   const [working, setWorking] = useState<number | undefined>();
   const opened = working === undefined ? undefined : cake.figures[working];
   const { stopAt } = cake;
@@ -202,39 +191,7 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
       <p>
         <strong>{cake.words}</strong>
       </p>
-      <Box
-        as="dl"
-        display="grid"
-        gridTemplateColumns="1fr auto auto"
-        alignItems="center"
-        columnGap={3}
-        mt={2}
-      >
-        {cake.figures.map(({ label, figure: signed }, i) => {
-          // What is short says so in its label.
-          const figure = { ...signed, value: Math.abs(signed.value) };
-          return (
-            <Box key={label} display="contents">
-              <dt>{label}</dt>
-              <dd style={{ textAlign: 'right' }}>
-                <Press
-                  look="told"
-                  className="figures"
-                  aria-label={texts.showHowItsWorkedOut(label, figureText(figure, lengths))}
-                  minH="32px"
-                  fontWeight="650"
-                  onClick={() => setWorking(i)}
-                >
-                  {figureText(figure, lengths)}
-                </Press>
-              </dd>
-              <Box as="dd" color="quiet" fontSize="sm">
-                {plusMinusText(figure.plusMinus, figure.unit, lengths)}
-              </Box>
-            </Box>
-          );
-        })}
-      </Box>
+      <CakeFigures figures={cake.figures} onWorking={setWorking} />
       {stopAt !== undefined && (
         <ToolButton
           onPress={() =>
@@ -254,6 +211,52 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
           onClose={() => setWorking(undefined)}
         />
       )}
+    </Box>
+  );
+}
+
+interface CakeFiguresProps {
+  figures: CakeState['figures'];
+  /** Takes the place of a figure among them. */
+  onWorking: (index: number) => void;
+}
+
+/** The figures of a cake under one another; each opens its working. */
+function CakeFigures({ figures, onWorking }: CakeFiguresProps) {
+  const { lengths } = useSettings();
+  return (
+    <Box
+      as="dl"
+      display="grid"
+      gridTemplateColumns="1fr auto auto"
+      alignItems="center"
+      columnGap={3}
+      mt={2}
+    >
+      {figures.map(({ label, figure: signed }, i) => {
+        // What is short says so in its label.
+        const figure = { ...signed, value: Math.abs(signed.value) };
+        return (
+          <Box key={label} display="contents">
+            <dt>{label}</dt>
+            <dd style={{ textAlign: 'right' }}>
+              <Press
+                look="told"
+                className="figures"
+                aria-label={texts.showHowItsWorkedOut(label, figureText(figure, lengths))}
+                minH="32px"
+                fontWeight="650"
+                onClick={() => onWorking(i)}
+              >
+                {figureText(figure, lengths)}
+              </Press>
+            </dd>
+            <Box as="dd" color="quiet" fontSize="sm">
+              {plusMinusText(figure.plusMinus, figure.unit, lengths)}
+            </Box>
+          </Box>
+        );
+      })}
     </Box>
   );
 }

@@ -4,7 +4,6 @@ import { calendarPath, useSchedule, type Habit } from '../api/lapQueries';
 import type { Schedule } from '../wire/types';
 import { Working } from '../form/Working';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { persisted } from '../settings/store';
 import { dayText } from '../units/days';
 import { decimal, grouped } from '../units/units';
@@ -28,42 +27,17 @@ const store = persisted(KEY, (kept): Habit => ({ ...USUAL, ...(kept as Partial<H
 
 /** Hours to go by the knitter's own pace, laid into the days of the week; and whether that is in time. */
 export function WhenDone({ lap }: ToolProps) {
-  const { lengths } = useSettings();
   const habit = store.use();
   const schedule = useSchedule(lap.pairId, habit);
   const change = (part: Partial<Habit>) => store.set({ ...habit, ...part });
   return (
     <Box>
-      <Flex role="group" aria-label={texts.daysYouKnit} wrap="wrap">
-        {DAYS.map((day) => {
-          const on = habit.days.includes(day);
-          return (
-            <Press
-              key={day}
-              look="tab"
-              aria-pressed={on}
-              aria-label={day.charAt(0) + day.slice(1).toLowerCase()}
-              minW="44px"
-              fontWeight={on ? '700' : '400'}
-              color={on ? 'ink' : 'quiet'}
-              borderColor={on ? 'ink' : 'transparent'}
-              onClick={() =>
-                change({
-                  days: DAYS.filter((each) => (each === day) !== habit.days.includes(each)),
-                })
-              }
-            >
-              {day.charAt(0) + day.slice(1, 2).toLowerCase()}
-            </Press>
-          );
-        })}
-      </Flex>
+      <Days days={habit.days} onDays={(days) => change({ days })} />
       <ToolFields>
         <NumberField
           label={texts.atATime}
           kind="whole"
           unit={texts.minutes}
-          lengths={lengths}
           value={habit.minutes}
           onChange={(minutes) => minutes !== undefined && change({ minutes })}
         />
@@ -95,6 +69,37 @@ export function WhenDone({ lap }: ToolProps) {
         </Link>
       )}
     </Box>
+  );
+}
+
+interface DaysProps {
+  days: Habit['days'];
+  onDays: (days: Habit['days']) => void;
+}
+
+/** The days of the week on which she knits. */
+function Days({ days, onDays }: DaysProps) {
+  return (
+    <Flex role="group" aria-label={texts.daysYouKnit} wrap="wrap">
+      {DAYS.map((day) => {
+        const on = days.includes(day);
+        return (
+          <Press
+            key={day}
+            look="tab"
+            aria-pressed={on}
+            aria-label={day.charAt(0) + day.slice(1).toLowerCase()}
+            minW="44px"
+            fontWeight={on ? '700' : '400'}
+            color={on ? 'ink' : 'quiet'}
+            borderColor={on ? 'ink' : 'transparent'}
+            onClick={() => onDays(DAYS.filter((each) => (each === day) !== days.includes(each)))}
+          >
+            {day.charAt(0) + day.slice(1, 2).toLowerCase()}
+          </Press>
+        );
+      })}
+    </Flex>
   );
 }
 

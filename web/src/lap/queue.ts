@@ -33,44 +33,79 @@ export function useQueue(
   revision: number,
 ): Queue {
   const key = `round-pocket.lap.${pairId}`;
-  const client = useQueryClient();
   const [store] = useState(() => new Waiting(key));
+  const [unkept, setUnkept] = useState(false);
+  const say = useSaid();
+  const { waiting, look, counted, hear } = useCounted(pairId, store, first, revision);
+  const { refused, silent, sendAll, forget, tell } = useSending(store, look, hear);
+  const send = useOneAtATime(key, store, sendAll);
+  useAgain(store, send, look, hear);
+
+  const press: Queue['press'] = (knitEvent, id) => {
+    forget();
+    const event = eventOf(knitEvent, id);
+    setUnkept(!store.add(event));
+    look();
+    const heard = new Promise<Heard>((done) => tell(event.id, done));
+    void send();
+    return heard;
+  };
+  const { socks, pressed } = counted;
+  // Another tab may have been heard with what could not be sent here.
+  const unheard = silent && waiting.length > 0;
+  const why = say(refused) || undefined;
+  return { waiting, socks, pressed, press, refused: why, unkept, silent: unheard };
+}
+
+type Hear = ReturnType<typeof useCounted>['hear'];
+
+/** What waits, and how far the server says the socks are. */
+function useCounted(
+  pairId: string,
+  store: Waiting,
+  first: Pick<Queue, 'socks' | 'pressed'>,
+  revision: number,
+) {
+  const client = useQueryClient();
   const [waiting, setWaiting] = useState(() => store.list());
   const [counted, setCounted] = useState(first);
-  const [refused, setRefused] = useState<readonly Sentence[]>([]);
-  const say = useSaid();
-  const [unkept, setUnkept] = useState(false);
-  const [silent, setSilent] = useState(false);
-  const sending = useRef(false);
-  const atOnce = useRef(MOST_AT_ONCE);
-  const told = useRef(new Map<string, (heard: Heard) => void>());
   const known = useRef(revision);
   useEffect(() => {
     known.current = revision;
   }, [revision]);
-
+  const look = useCallback(() => setWaiting(store.list()), [store]);
   /** Sends some of them, or none to hear only how far the socks are. */
   const hear = useCallback(
     async (batch: readonly LapEvent[]) => {
       const heard = await api.post('/api/laps/{pairId}/events', { path: { pairId }, body: batch });
       store.remove(new Set(batch.map(({ id }) => id)));
-      setWaiting(store.list());
+      look();
       if (heard.revision !== known.current) {
         // More than the count is new, and the steps may be others: first they, then where one is in them.
         known.current = heard.revision;
         await client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
       }
       setCounted(heard);
-      setSilent(false);
-      return heard;
+      return heard.heard;
     },
-    [pairId, store, client],
+    [pairId, store, look, client],
   );
+  return { waiting, look, counted, hear };
+}
+
+/** Sends what waits, tells each press what became of it, and sees what hindered it. */
+function useSending(store: Waiting, look: () => void, hear: Hear) {
+  const client = useQueryClient();
+  const [refused, setRefused] = useState<readonly Sentence[]>([]);
+  const [silent, setSilent] = useState(false);
+  const atOnce = useRef(MOST_AT_ONCE);
+  const told = useRef(new Map<string, (heard: Heard) => void>());
 
   const sendAll = useCallback(async () => {
     try {
       for (let list = store.list(); list.length > 0; list = store.list()) {
-        const { heard } = await hear(list.slice(0, atOnce.current));
+        const heard = await hear(list.slice(0, atOnce.current));
+        setSilent(false);
         atOnce.current = MOST_AT_ONCE;
         setRefused(heard.findLast(({ counted }) => !counted)?.said ?? []);
         for (const each of heard) {
@@ -90,28 +125,37 @@ export function useQueue(
         const [worst] = store.list();
         if (atOnce.current === 1 && worst) {
           store.remove(new Set([worst.id]));
-          setWaiting(store.list());
+          look();
         }
         atOnce.current = 1;
       }
     }
-  }, [store, hear, client]);
+  }, [store, look, hear, client]);
+  const forget = () => setRefused([]);
+  const tell = (id: string, done: (heard: Heard) => void) => told.current.set(id, done);
+  return { refused, silent, sendAll, forget, tell };
+}
 
-  const send = useCallback(async () => {
+/** Sending that is not begun again while it goes on, here or in another tab. */
+function useOneAtATime(key: string, store: Waiting, sendAll: () => Promise<void>) {
+  const sending = useRef(false);
+  return useCallback(async () => {
     if (!sending.current && store.list().length > 0) {
       sending.current = true;
       await inOneTab(key, sendAll);
       sending.current = false;
     }
   }, [key, store, sendAll]);
+}
 
+/** Sends at once and again and again, and listens for what another tab noted or sent for this one. */
+function useAgain(store: Waiting, send: () => Promise<void>, look: () => void, hear: Hear) {
   useEffect(() => {
     const first = setTimeout(() => void send(), 0);
     const again = setInterval(() => void send(), AGAIN_MS);
-    // What another tab noted or sent for this one.
     const elsewhere = ({ key: name, newValue }: StorageEvent) => {
       if (store.mine(name)) {
-        setWaiting(store.list());
+        look();
         if (newValue === null) {
           hear([]).catch(() => undefined);
         }
@@ -123,17 +167,5 @@ export function useQueue(
       clearInterval(again);
       window.removeEventListener('storage', elsewhere);
     };
-  }, [send, store, hear]);
-
-  const press: Queue['press'] = (knitEvent, id) => {
-    setRefused([]);
-    const event = eventOf(knitEvent, id);
-    setUnkept(!store.add(event));
-    setWaiting(store.list());
-    const heard = new Promise<Heard>((tell) => told.current.set(event.id, tell));
-    void send();
-    return heard;
-  };
-  const { socks, pressed } = counted;
-  return { waiting, socks, pressed, press, refused: say(refused) || undefined, unkept, silent };
+  }, [send, store, look, hear]);
 }

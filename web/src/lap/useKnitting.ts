@@ -71,11 +71,7 @@ export function useKnitting(lap: Lap) {
     ...(work.colours && { colour: () => told.note() }),
   });
   const pedalElsewhere = usePedal(lap, (id) => !byHand && done(id));
-  const untouched =
-    queue.waiting.length === 0 &&
-    lap.notes.length + lap.weighings.length === 0 &&
-    works.every(({ differences }) => differences.length === 0) &&
-    states.every((each) => each.position === 0 && !each.canUndo);
+  const untouched = unbegun(lap, queue.waiting.length, states);
   const turnWords = together ? texts.show(SHOWN[NEXT[chosen]]) : texts.showThe(WHICH[other]);
   const acts = { done, undo, jump, turnTo, turned };
   return {
@@ -83,6 +79,19 @@ export function useKnitting(lap: Lap) {
     ...{ together, bothNow: turn.both, canUndo, untouched, pedalElsewhere, turnWords },
     ...acts,
   };
+}
+
+/** Whether nothing was knitted, noted or changed yet, nor waits to be heard. */
+function unbegun(
+  { notes, weighings, works }: Lap,
+  waiting: number,
+  states: readonly { position: number; canUndo: boolean }[],
+): boolean {
+  return (
+    waiting + notes.length + weighings.length === 0 &&
+    works.every(({ differences }) => differences.length === 0) &&
+    states.every(({ position, canUndo }) => position === 0 && !canUndo)
+  );
 }
 
 export type Knit = ReturnType<typeof useKnitting>;

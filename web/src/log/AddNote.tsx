@@ -68,23 +68,14 @@ function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
   const fitting = fit.find(({ code }) => code === said);
   const wearing = wear.find(({ code }) => code === said);
   const chosen = fitting ?? wearing;
-  const keep = () => {
-    const note: LogNoteWrite = {
-      kind: fitting ? 'FIT' : wearing ? 'WEAR' : 'OTHER',
-      ...(fitting && { fit: said as NonNullable<LogNoteWrite['fit']> }),
-      ...(wearing && { wear: said as NonNullable<LogNoteWrite['wear']>, section: place }),
-      ...(wearing && sock && { sock: Number(sock) }),
-      words,
-      on,
-    };
-    add.mutate(note, {
+  const keep = () =>
+    add.mutate(written(typed, fitting, wearing), {
       onSuccess: () => {
         setSaid('');
         setWords('');
         onClose();
       },
     });
-  };
   return (
     <Box borderWidth="1px" borderColor="line" p={3} mt={2} maxW="36rem">
       <Flex gap={3} wrap="wrap">
@@ -102,17 +93,7 @@ function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
           {`${chosen.description.charAt(0).toUpperCase()}${chosen.description.slice(1)}.`}
         </Box>
       )}
-      <Textarea
-        aria-label={texts.inYourOwnWords}
-        placeholder={texts.inYourOwnWords}
-        rows={2}
-        mt={2}
-        maxLength={2000}
-        bg="sheet"
-        borderColor="quiet"
-        value={words}
-        onChange={(event) => setWords(event.target.value)}
-      />
+      <Words words={words} onWords={setWords} />
       <Box role="alert" color="amiss">
         {add.error?.message}
       </Box>
@@ -135,6 +116,41 @@ function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
   );
 }
 
+interface WordsProps {
+  words: string;
+  onWords: (words: string) => void;
+}
+
+function Words({ words, onWords }: WordsProps) {
+  return (
+    <Textarea
+      aria-label={texts.inYourOwnWords}
+      placeholder={texts.inYourOwnWords}
+      rows={2}
+      mt={2}
+      maxLength={2000}
+      bg="sheet"
+      borderColor="quiet"
+      value={words}
+      onChange={(event) => onWords(event.target.value)}
+    />
+  );
+}
+
+/** What was typed, as it is sent: the place and the sock are told of wear alone. */
+function written(typed: NoteFormProps['note'], fitting?: Kind, wearing?: Kind): LogNoteWrite {
+  const { said, place, sock, words, on } = typed;
+  return {
+    kind: fitting ? 'FIT' : wearing ? 'WEAR' : 'OTHER',
+    ...(fitting && { fit: said as NonNullable<LogNoteWrite['fit']> }),
+    ...(wearing && { wear: said as NonNullable<LogNoteWrite['wear']>, section: place }),
+    ...(wearing && sock && { sock: Number(sock) }),
+    words,
+    on,
+  };
+}
+
+type Kind = Kinds[number];
 type Kinds = NonNullable<ReturnType<typeof useNoteChoices>['data']>['fit'];
 
 interface KindOfNoteProps {

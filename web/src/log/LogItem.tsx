@@ -24,9 +24,8 @@ interface LogItemProps {
 export function LogItem({ entry, longestMm }: LogItemProps) {
   const { lengths } = useSettings();
   const [repair, setRepair] = useState(false);
-  const { name, foot, yarn, gist, hours, begunAt, finishedAt, notes } = entry;
+  const { name, yarn, gist, notes } = entry;
   const worn = wornPlaces(notes);
-  const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
   return (
     <Box
       as="li"
@@ -37,23 +36,7 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
       mb={4}
       data-testid="log-entry"
     >
-      <Flex gap={3} align="baseline" wrap="wrap">
-        <Box as="h2" fontSize="lg" overflowWrap="anywhere">
-          <Link asChild color="ink">
-            <RouteLink to={`/pairs/${entry.pairId}`}>{name}</RouteLink>
-          </Link>
-        </Box>
-        <Box color="quiet" fontSize="sm">
-          {[
-            foot?.name,
-            yarn?.name,
-            days.join(' – '),
-            hours !== undefined && texts.aboutHOfKnitting(Math.max(1, Math.round(hours))),
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Box>
-      </Flex>
+      <Heading entry={entry} />
       <Grid
         gap={{ base: 4, md: 8 }}
         mt={2}
@@ -63,20 +46,9 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
         }}
       >
         <Box aria-hidden maxW="13rem">
-          {gist &&
-            [1, 2].map((sock) => (
-              <Box key={sock} mb={2}>
-                <SockThumb
-                  outline={gist.outline}
-                  longestMm={longestMm}
-                  colour={yarn?.colour}
-                  knitted={wholly(gist.outline)}
-                  way={gist.way}
-                  stripes={gist.stripes}
-                  marks={placesOf(worn, sock)}
-                />
-              </Box>
-            ))}
+          {gist && (
+            <BothSocks gist={gist} colour={yarn?.colour} longestMm={longestMm} worn={worn} />
+          )}
         </Box>
         <Box>
           <Rounds entry={entry} />
@@ -103,6 +75,55 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
         </Box>
       </Grid>
     </Box>
+  );
+}
+
+interface BothSocksProps {
+  gist: NonNullable<LogEntry['gist']>;
+  colour: string | undefined;
+  longestMm: number;
+  worn: ReturnType<typeof wornPlaces>;
+}
+
+/** Both socks, with the places that are worn. */
+function BothSocks({ gist, colour, longestMm, worn }: BothSocksProps) {
+  return [1, 2].map((sock) => (
+    <Box key={sock} mb={2}>
+      <SockThumb
+        outline={gist.outline}
+        longestMm={longestMm}
+        colour={colour}
+        knitted={wholly(gist.outline)}
+        way={gist.way}
+        stripes={gist.stripes}
+        marks={placesOf(worn, sock)}
+      />
+    </Box>
+  ));
+}
+
+/** Its name, for whom it is, of what, and when it was knitted. */
+function Heading({ entry }: { entry: LogEntry }) {
+  const { name, foot, yarn, hours, begunAt, finishedAt } = entry;
+  const days = [begunAt, finishedAt].flatMap((at) => (at ? [dayText(at.slice(0, 10))] : []));
+  return (
+    <Flex gap={3} align="baseline" wrap="wrap">
+      <Box as="h2" fontSize="lg" overflowWrap="anywhere">
+        <Link asChild color="ink">
+          <RouteLink to={`/pairs/${entry.pairId}`}>{name}</RouteLink>
+        </Link>
+      </Box>
+      <Box color="quiet" fontSize="sm">
+        {[
+          foot?.name,
+          yarn?.name,
+          days.join(' – '),
+          hours !== undefined && texts.aboutHOfKnitting(Math.max(1, Math.round(hours))),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </Box>
+    </Flex>
   );
 }
 

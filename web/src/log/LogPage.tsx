@@ -39,23 +39,11 @@ export function LogPage() {
         ) : (
           <>
             {(log.data.inAll > FEW || words !== '') && (
-              <Field.Root maxW="24rem" mb={3}>
-                <Field.Label fontWeight="600">{texts.findAPairByIts}</Field.Label>
-                <Input
-                  type="search"
-                  value={words}
-                  maxLength={80}
-                  onChange={(event) => setWords(event.target.value)}
-                  bg="sheet"
-                  borderColor="quiet"
-                  autoComplete="off"
-                />
-                {sought !== '' && (
-                  <Box role="status" fontSize="sm" color="quiet">
-                    {texts.found(log.data.inAll)}
-                  </Box>
-                )}
-              </Field.Root>
+              <Find
+                words={words}
+                onWords={setWords}
+                found={sought === '' ? undefined : log.data.inAll}
+              />
             )}
             {tallies.data && sought === '' && <Together tallies={tallies.data} />}
             <Box as="ul" listStyleType="none">
@@ -72,5 +60,35 @@ export function LogPage() {
         <Waiting what={texts.theLog} />
       )}
     </Box>
+  );
+}
+
+interface FindProps {
+  words: string;
+  onWords: (words: string) => void;
+  /** How many there are, where something is looked for. */
+  found: number | undefined;
+}
+
+/** Finds a pair by a word of it, and says how many there are. */
+function Find({ words, onWords, found }: FindProps) {
+  return (
+    <Field.Root maxW="24rem" mb={3}>
+      <Field.Label fontWeight="600">{texts.findAPairByIts}</Field.Label>
+      <Input
+        type="search"
+        value={words}
+        maxLength={80}
+        onChange={(event) => onWords(event.target.value)}
+        bg="sheet"
+        borderColor="quiet"
+        autoComplete="off"
+      />
+      {found !== undefined && (
+        <Box role="status" fontSize="sm" color="quiet">
+          {texts.found(found)}
+        </Box>
+      )}
+    </Field.Root>
   );
 }

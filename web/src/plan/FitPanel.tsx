@@ -18,11 +18,6 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
   const { lengths } = useSettings();
   const { fit, stitchCount, tube, heel } = plan;
   const { heelRoom, passing } = fit;
-  const most = Math.max(
-    ...heelRoom.options.map(({ stretch }) => stretch.value),
-    heelRoom.limit.value,
-  );
-  const wide = (value: number) => `${Math.max(0, (value / most) * 100)}%`;
   return (
     <Box className="figures">
       <Box as="h3" fontSize="md">
@@ -48,6 +43,28 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
       >
         {texts.upToIsComfortable(heelRoom.sits.title, figureText(heelRoom.limit, lengths))}
       </Line>
+      <PlainRounds heelRoom={heelRoom} taken={heel.shaping.plainRounds.value} />
+    </Box>
+  );
+});
+
+interface PlainRoundsProps {
+  heelRoom: Plan['fit']['heelRoom'];
+  /** How many the plan has. */
+  taken: number;
+}
+
+/** How far the heel stretches with each number of plain rounds, and which are enough. */
+function PlainRounds({ heelRoom, taken }: PlainRoundsProps) {
+  const { lengths } = useSettings();
+  const most = Math.max(
+    ...heelRoom.options.map(({ stretch }) => stretch.value),
+    heelRoom.limit.value,
+  );
+  const wide = (value: number) => `${Math.max(0, (value / most) * 100)}%`;
+  return (
+    <>
+      {' '}
       <Box fontSize="sm" color="quiet" mt={3}>
         {heelRoom.advisedDo
           ? heelRoom.advised === 0
@@ -65,10 +82,10 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         <caption style={{ textAlign: 'start' }}>{texts.heelStretchByPlainRounds}</caption>
         <tbody>
           {heelRoom.options.map(({ plainRounds, stretch, easy }) => {
-            const taken = plainRounds === heel.shaping.plainRounds.value;
+            const yours = plainRounds === taken;
             return (
               <tr key={plainRounds}>
-                <th scope="row" style={{ width: '4.6em', fontWeight: taken ? 700 : 400 }}>
+                <th scope="row" style={{ width: '4.6em', fontWeight: yours ? 700 : 400 }}>
                   {texts.plain(plainRounds)}
                 </th>
                 <Box as="td" w="3.6em">
@@ -80,12 +97,12 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
                       h="9px"
                       w={wide(stretch.value)}
                       maxW="70%"
-                      bg={taken ? 'chosen' : 'line'}
+                      bg={yours ? 'chosen' : 'line'}
                       borderWidth="1px"
-                      borderColor={taken ? 'chosen' : 'quiet'}
+                      borderColor={yours ? 'chosen' : 'quiet'}
                     />
                     <span>
-                      {[easy ? 'easy' : '', taken ? 'yours' : ''].filter(Boolean).join(', ')}
+                      {[easy ? 'easy' : '', yours ? 'yours' : ''].filter(Boolean).join(', ')}
                     </span>
                   </Flex>
                 </td>
@@ -94,9 +111,9 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
           })}
         </tbody>
       </Box>
-    </Box>
+    </>
   );
-});
+}
 
 const rounds = (number: number) => texts.plain2(number);
 

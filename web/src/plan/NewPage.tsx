@@ -56,13 +56,12 @@ function DraftPlan({
   );
 }
 
-function KeepIt({
-  draft,
-  onChange,
-}: {
+interface KeepItProps {
   draft: Draft;
   onChange: (draft: Draft | undefined) => void;
-}) {
+}
+
+function KeepIt({ draft, onChange }: KeepItProps) {
   const create = useCreatePair();
   const navigate = useNavigate();
   const error = create.error;

@@ -56,38 +56,12 @@ function KeptPlan({ pair }: { pair: Pair }) {
           {keptWords(kept.kept)}
         </Box>
         <UndoRedo kept={kept} />
-        {several && (
-          <Press
-            look="bare"
-            aria-expanded={asked}
-            onClick={() => setAsked(!asked)}
-            px={3}
-            bg="chosenGround"
-            color="chosen"
-            fontWeight="600"
-            borderLeftWidth="4px"
-            borderColor="chosen"
-          >
-            {texts.suggestionsFromEarlierPairs(suggestions)}
-          </Press>
-        )}
+        {several && <Suggestions number={suggestions} open={asked} onOpen={setAsked} />}
         <Box flex="1" />
         <CardLink id={pair.id} />
       </Flex>
       <Conflict kept={kept} />
-      {pair.moved && (
-        <Box
-          role="status"
-          px={4}
-          py={2}
-          mb={3}
-          bg="chosenGround"
-          borderLeftWidth="4px"
-          borderColor="chosen"
-        >
-          {pair.moved}
-        </Box>
-      )}
+      <Moved words={pair.moved} />
       {shown && (
         <>
           <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
@@ -108,6 +82,49 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <Waiting what={shared.thePlan} />
       )}
     </Box>
+  );
+}
+
+interface SuggestionsProps {
+  number: number;
+  open: boolean;
+  onOpen: (open: boolean) => void;
+}
+
+function Suggestions({ number, open, onOpen }: SuggestionsProps) {
+  return (
+    <Press
+      look="bare"
+      aria-expanded={open}
+      onClick={() => onOpen(!open)}
+      px={3}
+      bg="chosenGround"
+      color="chosen"
+      fontWeight="600"
+      borderLeftWidth="4px"
+      borderColor="chosen"
+    >
+      {texts.suggestionsFromEarlierPairs(number)}
+    </Press>
+  );
+}
+
+/** What an edition of the rules has moved in a plan made before it. */
+function Moved({ words }: { words: string | undefined }) {
+  return (
+    words && (
+      <Box
+        role="status"
+        px={4}
+        py={2}
+        mb={3}
+        bg="chosenGround"
+        borderLeftWidth="4px"
+        borderColor="chosen"
+      >
+        {words}
+      </Box>
+    )
   );
 }
 

@@ -49,7 +49,6 @@ interface Opened {
 export function PlanView(props: PlanViewProps) {
   const { draft, plan, preview, suggested = false, onChange: change } = props;
   const onChange = useSteady(change);
-  const [lit, setLit] = useState<Place | undefined>();
   // Figures first: drawings and lists follow in the next breath, so that a key is answered at once.
   const drawn = useDeferredValue(plan);
   const [opened, setOpened] = useState<Opened | undefined>();
@@ -60,12 +59,7 @@ export function PlanView(props: PlanViewProps) {
     (title: string, figures: readonly Figure[]) => setOpened({ title, figures }),
     [],
   );
-  const workEntry = useCallback((entry: Entry) => work(entry.label, entry.figures), [work]);
   const join = useSteady((kept: Kept) => change(taken(draft, kept)));
-  const along = useCallback(
-    (round: number | undefined) => <JoinHere plan={drawn} round={round} onTake={join} />,
-    [drawn, join],
-  );
   return (
     <Box>
       <Recipe
@@ -75,55 +69,26 @@ export function PlanView(props: PlanViewProps) {
         onChange={onChange}
       />
       <HeavyDoubts plan={drawn} />
-      {preview.unreachable && (
-        <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
-          {texts.showingThePlanOfYour(timeText(preview.madeAt))}
-        </Box>
-      )}
-      <Grid
-        mt={3}
-        gap={4}
-        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 21.5rem' }}
-        alignItems="start"
-      >
-        <Box {...sheet}>
-          <Box as="h2" fontSize="md" srOnly>
-            {texts.theTape}
-          </Box>
-          <Tape
-            plan={drawn}
-            colour={colour}
-            lit={lit}
-            onLight={setLit}
-            belowOthers={suggested || firstDoubt(drawn) !== undefined}
-            along={along}
-          />
-        </Box>
-        <Box {...sheet}>
-          <Box as="h2" fontSize="md" mb={1}>
-            {texts.forEachSock}
-          </Box>
-          <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
-        </Box>
-      </Grid>
+      {preview.unreachable && <Unreachable madeAt={preview.madeAt} />}
+      <TapeAndFigures
+        plan={plan}
+        drawn={drawn}
+        colour={colour}
+        suggested={suggested}
+        onJoin={join}
+        onWorking={work}
+      />
       <Box mt={4}>
         <Compare draft={draft} plan={drawn} onChange={onChange} />
       </Box>
       {drawn.stripes && (
-        <>
-          <Box as="h2" fontSize="lg" mt={6} mb={2}>
-            {texts.howThePairWillLook}
-          </Box>
-          <Box {...sheet}>
-            <StripesPanel
-              draft={draft}
-              plan={drawn}
-              stripes={drawn.stripes}
-              onChange={onChange}
-              onWorking={work}
-            />
-          </Box>
-        </>
+        <HowItLooks
+          draft={draft}
+          plan={drawn}
+          stripes={drawn.stripes}
+          onChange={onChange}
+          onWorking={work}
+        />
       )}
       <HeelToeAndYarn plan={drawn} colour={colour} onWorking={work} />
       <Box {...sheet} mt={4}>
@@ -133,14 +98,81 @@ export function PlanView(props: PlanViewProps) {
       <Box mt={3} fontSize="sm" color="quiet">
         {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
       </Box>
-      {opened && (
-        <PlanWorking
-          plan={plan}
-          title={opened.title}
-          figures={opened.figures}
-          onClose={() => setOpened(undefined)}
+      {opened && <PlanWorking plan={plan} {...opened} onClose={() => setOpened(undefined)} />}
+    </Box>
+  );
+}
+
+function HowItLooks(props: Parameters<typeof StripesPanel>[0]) {
+  return (
+    <>
+      <Box as="h2" fontSize="lg" mt={6} mb={2}>
+        {texts.howThePairWillLook}
+      </Box>
+      <Box {...sheet}>
+        <StripesPanel {...props} />
+      </Box>
+    </>
+  );
+}
+
+interface TapeAndFiguresProps {
+  plan: Plan;
+  /** The plan as it is drawn, a breath behind. */
+  drawn: Plan;
+  colour: string | undefined;
+  suggested: boolean;
+  onJoin: (kept: Kept) => void;
+  onWorking: OnWorking;
+}
+
+/** The tape beside its figures: what is pointed at in one is lit in the other. */
+function TapeAndFigures(props: TapeAndFiguresProps) {
+  const { plan, drawn, colour, suggested, onJoin, onWorking } = props;
+  const [lit, setLit] = useState<Place | undefined>();
+  const workEntry = useCallback(
+    (entry: Entry) => onWorking(entry.label, entry.figures),
+    [onWorking],
+  );
+  const along = useCallback(
+    (round: number | undefined) => <JoinHere plan={drawn} round={round} onTake={onJoin} />,
+    [drawn, onJoin],
+  );
+  return (
+    <Grid
+      mt={3}
+      gap={4}
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 21.5rem' }}
+      alignItems="start"
+    >
+      <Box {...sheet}>
+        <Box as="h2" fontSize="md" srOnly>
+          {texts.theTape}
+        </Box>
+        <Tape
+          plan={drawn}
+          colour={colour}
+          lit={lit}
+          onLight={setLit}
+          belowOthers={suggested || firstDoubt(drawn) !== undefined}
+          along={along}
         />
-      )}
+      </Box>
+      <Box {...sheet}>
+        <Box as="h2" fontSize="md" mb={1}>
+          {texts.forEachSock}
+        </Box>
+        <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
+      </Box>
+    </Grid>
+  );
+}
+
+/** Says that what is shown is older than what was asked for. */
+function Unreachable({ madeAt }: Pick<Preview, 'madeAt'>) {
+  return (
+    <Box role="status" mt={2} px={3} py={2} bg="amissGround" color="amiss">
+      {texts.showingThePlanOfYour(timeText(madeAt))}
     </Box>
   );
 }

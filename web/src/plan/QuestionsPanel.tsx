@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { memo, useState } from 'react';
 import { usePreviewWhen } from '../api/queries';
-import type { Figure, Spec } from '../wire/types';
+import type { Figure, Plan, Spec } from '../wire/types';
 import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { figureText, valueText } from '../units/units';
@@ -36,76 +36,117 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   // While nothing is asked, nothing is sent: it would compete with the plan itself.
   const nothing = Object.values(questions).every((value) => value === undefined);
   const preview = usePreviewWhen(nothing ? undefined : { ...spec, questions }, 'questions');
-  const answers = preview.behind ? undefined : preview.plan?.answers;
-  const problem = (field: string) =>
-    preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message;
-  const text = (figure: Figure) => figureText(figure, lengths);
+  const question = {
+    asked,
+    ask: (part: Questions) => setAsked({ ...asked, ...part }),
+    answers: preview.behind ? undefined : preview.plan?.answers,
+    problem: (field: string) =>
+      preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message,
+    text: (figure: Figure) => figureText(figure, lengths),
+    onWorking,
+  };
   return (
     <Box>
       <Box as="h3" fontSize="md" mb={2}>
         {texts.workBackwards}
       </Box>
+      <WhichStitches {...question} />
+      <WhichLeg {...question} />
+      <WhichPlainRounds {...question} />
+      <WhichFoot {...question} sock={sock} onSock={setSock} />
+    </Box>
+  );
+});
+
+interface QuestionProps {
+  asked: Questions;
+  ask: (part: Questions) => void;
+  answers: Plan['answers'] | undefined;
+  problem: (field: string) => string | undefined;
+  text: (figure: Figure) => string;
+  onWorking: QuestionsPanelProps['onWorking'];
+}
+
+function WhichStitches({ asked, ask, answers, problem, text }: QuestionProps) {
+  return (
+    <>
       <NumberField
         label={texts.howManyStitchesForThis}
         kind="percent"
         unit={shared.smaller}
-        lengths={lengths}
         mayBeEmpty
         value={asked.wantedEase}
         problem={problem('wantedEase')}
-        onChange={(wantedEase) => setAsked({ ...asked, wantedEase })}
+        onChange={(wantedEase) => ask({ wantedEase })}
       />
       <Answer>
         {answers?.stitches &&
           texts.actuallySmaller(text(answers.stitches.stitches), text(answers.stitches.realEase))}
       </Answer>
+    </>
+  );
+}
+
+function WhichLeg({ asked, ask, answers, problem, text, onWorking }: QuestionProps) {
+  const leg = answers?.leg;
+  return (
+    <>
       <NumberField
         label={texts.howLongALegFrom}
         kind="number"
         unit="g"
-        lengths={lengths}
         mayBeEmpty
         value={asked.atHandG}
         problem={problem('atHandG')}
-        onChange={(atHandG) => setAsked({ ...asked, atHandG })}
+        onChange={(atHandG) => ask({ atHandG })}
       />
-      <Answer
-        onPress={
-          answers?.leg &&
-          (() => answers.leg && onWorking(texts.longestLeg, [answers.leg.longestLeg]))
-        }
-      >
-        {answers?.leg &&
-          (answers.leg.longestRounds.value < 1
+      <Answer onPress={leg && (() => onWorking(texts.longestLeg, [leg.longestLeg]))}>
+        {leg &&
+          (leg.longestRounds.value < 1
             ? texts.noneThereIsntEvenEnough
             : texts.aboveTheHeelLineBefore(
-                text(answers.leg.longestLeg),
-                text(answers.leg.longestRounds),
-                text(answers.leg.stopWeight),
+                text(leg.longestLeg),
+                text(leg.longestRounds),
+                text(leg.stopWeight),
               ))}
       </Answer>
+    </>
+  );
+}
+
+function WhichPlainRounds({ asked, ask, answers, problem, text }: QuestionProps) {
+  const found = answers?.plainRounds;
+  return (
+    <>
       <NumberField
         label={texts.howManyPlainRoundsKeep}
         kind="percent"
         unit="%"
-        lengths={lengths}
         mayBeEmpty
         value={asked.wantedStretch}
         problem={problem('wantedStretch')}
-        onChange={(wantedStretch) => setAsked({ ...asked, wantedStretch })}
+        onChange={(wantedStretch) => ask({ wantedStretch })}
       />
       <Answer>
-        {answers?.plainRounds &&
-          (answers.plainRounds.fewest === undefined
-            ? texts.noneEvenPlainRoundsStretch(
-                answers.plainRounds.tried.plainRounds,
-                text(answers.plainRounds.tried.stretch),
-              )
-            : texts.plainRoundsWhichStretchBy(
-                answers.plainRounds.fewest,
-                text(answers.plainRounds.tried.stretch),
-              ))}
+        {found &&
+          (found.fewest === undefined
+            ? texts.noneEvenPlainRoundsStretch(found.tried.plainRounds, text(found.tried.stretch))
+            : texts.plainRoundsWhichStretchBy(found.fewest, text(found.tried.stretch)))}
       </Answer>
+    </>
+  );
+}
+
+interface WhichFootProps extends QuestionProps {
+  sock: Partial<Finished>;
+  onSock: (sock: Partial<Finished>) => void;
+}
+
+function WhichFoot({ sock, onSock, answers, problem, text, onWorking }: WhichFootProps) {
+  const { lengths } = useSettings();
+  const fits = answers?.fits;
+  return (
+    <>
       <Box fontWeight="600" mt={2}>
         {texts.whatSizeFootFitsA}
       </Box>
@@ -121,32 +162,25 @@ export const QuestionsPanel = memo(function QuestionsPanel({
             label={label}
             kind="whole"
             unit={unit}
-            lengths={lengths}
             mayBeEmpty
             value={sock[field]}
             problem={problem(`finished.${field}`)}
-            onChange={(value) => setSock({ ...sock, [field]: value })}
+            onChange={(value) => onSock({ ...sock, [field]: value })}
           />
         ))}
       </Box>
-      <Answer
-        onPress={
-          answers?.fits &&
-          (() =>
-            answers.fits && onWorking(texts.footSize, [answers.fits.length, answers.fits.girth]))
-        }
-      >
-        {answers?.fits &&
+      <Answer onPress={fits && (() => onWorking(texts.footSize, [fits.length, fits.girth]))}>
+        {fits &&
           texts.aFootLongAndAround(
-            text(answers.fits.length),
-            text(answers.fits.girth),
-            valueText(answers.fits.smallestGirth.value, 'MILLIMETRES', lengths),
-            valueText(answers.fits.largestGirth.value, 'MILLIMETRES', lengths),
+            text(fits.length),
+            text(fits.girth),
+            valueText(fits.smallestGirth.value, 'MILLIMETRES', lengths),
+            valueText(fits.largestGirth.value, 'MILLIMETRES', lengths),
           )}
       </Answer>
-    </Box>
+    </>
   );
-});
+}
 
 function Answer({
   children,

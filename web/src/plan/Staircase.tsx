@@ -9,6 +9,7 @@ import { texts } from './texts';
 const ROW = 14;
 const BAR_AREA = 210;
 const LEFT = 34;
+const MIDDLE = LEFT + BAR_AREA / 2;
 const WIDTH = LEFT + BAR_AREA + 116;
 
 interface StaircaseProps {
@@ -27,8 +28,6 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
   const list = worked.map(({ round }) => round);
   const height = list.length * ROW + 22;
   const at = chosen === undefined ? undefined : worked[chosen];
-  const middle = LEFT + BAR_AREA / 2;
-  const wide = (stitches: number) => (stitches / side) * BAR_AREA;
   return (
     <Box className="figures">
       <Box as="h3" fontSize="md">
@@ -44,32 +43,18 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
         aria-hidden
         onPointerLeave={() => setChosen(undefined)}
       >
-        {list.map(({ number, kind, side: stitches }, i) => {
-          const shaped = kind !== 'PLAIN';
-          const y = i * ROW;
-          const lower = wide(stitches);
-          const before = takenAway(list, i);
-          const upper = wide(stitches + before);
-          const corners = `${middle - upper / 2},${y} ${middle + upper / 2},${y} ${middle + lower / 2},${y + ROW - 2} ${middle - lower / 2},${y + ROW - 2}`;
-          return (
-            <g key={number} onPointerEnter={() => setChosen(i)}>
-              <rect x={0} y={y} width={WIDTH} height={ROW} fill="transparent" />
-              <Text x={LEFT - 8} y={y + 11} textAnchor="end" fontSize="12px" fill="quiet">
-                {number}
-              </Text>
-              <Polygon
-                points={corners}
-                fill={chosen === i ? 'chosen' : shaped ? 'ink' : 'quiet'}
-                opacity={shaped || chosen === i ? 1 : 0.55}
-              />
-              <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="12px" fill="ink">
-                {rowWords(list, i)}
-              </Text>
-            </g>
-          );
-        })}
+        {list.map((round, i) => (
+          <Bar
+            key={round.number}
+            rounds={list}
+            at={i}
+            side={side}
+            chosen={chosen === i}
+            onPoint={() => setChosen(i)}
+          />
+        ))}
         <Text
-          x={middle}
+          x={MIDDLE}
           y={list.length * ROW + 14}
           textAnchor="middle"
           fontSize="12px"
@@ -90,23 +75,74 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
             )
           : texts.numbersOnTheRightStitches}
       </Box>
-      <VisuallyHidden>
-        <table>
-          <caption>{texts.roundByRoundTheSame(name)}</caption>
-          <tbody>
-            {list.map((each) => (
-              <tr key={each.number}>
-                <th scope="row">{texts.round(each.number)}</th>
-                <td>{each.instruction}</td>
-                <td>{texts.leavesAnd(each.side)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </VisuallyHidden>
+      <RoundByRound name={name} rounds={list} />
     </Box>
   );
 });
+
+interface RoundByRoundProps {
+  name: string;
+  rounds: readonly Round[];
+}
+
+/** The same for who does not see the bars. */
+function RoundByRound({ name, rounds }: RoundByRoundProps) {
+  return (
+    <VisuallyHidden>
+      <table>
+        <caption>{texts.roundByRoundTheSame(name)}</caption>
+        <tbody>
+          {rounds.map((each) => (
+            <tr key={each.number}>
+              <th scope="row">{texts.round(each.number)}</th>
+              <td>{each.instruction}</td>
+              <td>{texts.leavesAnd(each.side)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </VisuallyHidden>
+  );
+}
+
+interface BarProps {
+  rounds: readonly Round[];
+  /** Which of them it is. */
+  at: number;
+  side: number;
+  chosen: boolean;
+  onPoint: () => void;
+}
+
+/** One round: its number, a bar from the stitches before it to those after it, and a few words. */
+function Bar({ rounds, at, side, chosen, onPoint }: BarProps) {
+  const round = rounds[at];
+  if (!round) {
+    return null;
+  }
+  const shaped = round.kind !== 'PLAIN';
+  const y = at * ROW;
+  const wide = (stitches: number) => (stitches / side) * BAR_AREA;
+  const lower = wide(round.side);
+  const upper = wide(round.side + takenAway(rounds, at));
+  const corners = `${MIDDLE - upper / 2},${y} ${MIDDLE + upper / 2},${y} ${MIDDLE + lower / 2},${y + ROW - 2} ${MIDDLE - lower / 2},${y + ROW - 2}`;
+  return (
+    <g onPointerEnter={onPoint}>
+      <rect x={0} y={y} width={WIDTH} height={ROW} fill="transparent" />
+      <Text x={LEFT - 8} y={y + 11} textAnchor="end" fontSize="12px" fill="quiet">
+        {round.number}
+      </Text>
+      <Polygon
+        points={corners}
+        fill={chosen ? 'chosen' : shaped ? 'ink' : 'quiet'}
+        opacity={shaped || chosen ? 1 : 0.55}
+      />
+      <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="12px" fill="ink">
+        {rowWords(rounds, at)}
+      </Text>
+    </g>
+  );
+}
 
 type Round = ShapingRound['round'];
 

@@ -52,9 +52,10 @@ interface PartProps {
   onWorking: StripesPanelProps['onWorking'];
 }
 
+const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
+
 /** The bands with their metres and rounds, and what each colour has of a sock. */
 function Bands({ stripes, lengths, onWorking }: PartProps) {
-  const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
   const share = (band: number) => stripes.socks[0]?.shares.find((each) => each.band === band);
   return (
     <Table.ScrollArea maxW="34rem">
@@ -74,28 +75,9 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
           </Table.Row>
         </Table.Header>
         <Table.Body className="figures">
-          {stripes.bands.map(({ name, colour, metres, rounds }, i) => {
-            const all = share(i);
-            return (
-              <Table.Row key={i} bg="transparent">
-                <Table.Cell {...cell}>
-                  <Flex align="center" gap={2}>
-                    <Swatch colour={colour} />
-                    {name}
-                  </Flex>
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end">
-                  {figureText(metres, lengths)}
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end">
-                  {texts.rounds(fixed(rounds.value, 1))}
-                </Table.Cell>
-                <Table.Cell {...cell} textAlign="end">
-                  {all && figureText(all.grams, lengths)}
-                </Table.Cell>
-              </Table.Row>
-            );
-          })}
+          {stripes.bands.map((band, i) => (
+            <BandRow key={i} {...band} lengths={lengths} grams={share(i)?.grams} />
+          ))}
           <Table.Row bg="transparent">
             <Table.Cell {...cell} fontWeight="600">
               {texts.oneRepeat}
@@ -116,6 +98,37 @@ function Bands({ stripes, lengths, onWorking }: PartProps) {
         </Table.Body>
       </Table.Root>
     </Table.ScrollArea>
+  );
+}
+
+interface BandRowProps extends Pick<PartProps, 'lengths'> {
+  name: string;
+  colour: string;
+  metres: Figure;
+  rounds: Figure;
+  /** What it has of a sock. */
+  grams: Figure | undefined;
+}
+
+function BandRow({ name, colour, metres, rounds, grams, lengths }: BandRowProps) {
+  return (
+    <Table.Row bg="transparent">
+      <Table.Cell {...cell}>
+        <Flex align="center" gap={2}>
+          <Swatch colour={colour} />
+          {name}
+        </Flex>
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {figureText(metres, lengths)}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {texts.rounds(fixed(rounds.value, 1))}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {grams && figureText(grams, lengths)}
+      </Table.Cell>
+    </Table.Row>
   );
 }
 
@@ -163,30 +176,14 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
     [second?.heelWindOff, texts.beforeTheSecondHeel],
     [second?.toeWindOff, texts.beforeTheSecondToe],
   ] as const;
-  const wound = lines.filter(([figure]) => figure !== undefined);
   const { cut } = stripes;
   return (
     <Box>
       <Box as="h3" fontSize="md">
         {texts.whatToWindOff}
       </Box>
-      {wound.length === 0 && <p>{texts.nothingEveryMetreIsKnitted}</p>}
-      <ul>
-        {wound.map(
-          ([figure, when]) =>
-            figure && (
-              <li key={when}>
-                <FigureButton
-                  figure={figure}
-                  text={figureText(figure, lengths)}
-                  title={texts.toWindOff(when)}
-                  onWorking={onWorking}
-                />
-                {` ${when}`}
-              </li>
-            ),
-        )}
-      </ul>
+      {lines.every(([figure]) => !figure) && <p>{texts.nothingEveryMetreIsKnitted}</p>}
+      <WoundOff lines={lines} lengths={lengths} onWorking={onWorking} />
       {stripes.woundOffGrams && (
         <p>{texts.ofTheYarnInAll(figureText(stripes.woundOffGrams, lengths))}</p>
       )}
@@ -213,6 +210,32 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
         </Box>
       )}
     </Box>
+  );
+}
+
+interface WoundOffProps extends Omit<PartProps, 'stripes'> {
+  /** What is to be wound off, if anything, and before what. */
+  lines: readonly (readonly [Figure | undefined, string])[];
+}
+
+function WoundOff({ lines, lengths, onWorking }: WoundOffProps) {
+  return (
+    <ul>
+      {lines.map(
+        ([figure, when]) =>
+          figure && (
+            <li key={when}>
+              <FigureButton
+                figure={figure}
+                text={figureText(figure, lengths)}
+                title={texts.toWindOff(when)}
+                onWorking={onWorking}
+              />
+              {` ${when}`}
+            </li>
+          ),
+      )}
+    </ul>
   );
 }
 

@@ -89,7 +89,6 @@ function OneMeasure({ first, label, measure }: OneMeasureProps) {
       mayBeEmpty
       label={label}
       kind={gauge ? 'number' : 'length'}
-      lengths={lengths}
       value={measures[measure]}
       problem={problemAt(path)}
       placeholder={example}

@@ -13,20 +13,13 @@ interface YarnSplitProps {
   onWorking: (title: string, figures: readonly Figure[]) => void;
 }
 
+const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
+
 /** The yarn of one sock, section by section. */
 export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: YarnSplitProps) {
   const { lengths } = useSettings();
   const { yarn } = plan;
   const most = Math.max(...yarn.sections.map(({ grams }) => grams.value));
-  const cell = { px: 2, py: '5px', bg: 'transparent', borderColor: 'line' };
-  const grams = (figure: Figure) => (
-    <>
-      {figureNumber(figure, lengths)}{' '}
-      <Box as="span" color="quiet">
-        {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, '')}
-      </Box>
-    </>
-  );
   return (
     <Box>
       <Box as="h3" fontSize="md">
@@ -56,43 +49,15 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
             </Table.Row>
           </Table.Header>
           <Table.Body>
-            {yarn.sections.map(
-              ({ section: { id: section, title }, stitches, metres, grams: weight }) => (
-                <Table.Row key={section} bg="transparent">
-                  <Table.Cell {...cell}>
-                    <button
-                      type="button"
-                      style={{
-                        cursor: 'pointer',
-                        textDecoration: 'underline dotted',
-                        textAlign: 'left',
-                      }}
-                      onClick={() => onWorking(texts.yarnOfThe(title), [weight])}
-                    >
-                      {title}
-                    </button>
-                  </Table.Cell>
-                  <Table.Cell {...cell} textAlign="end">
-                    {figureNumber(stitches, lengths)}
-                  </Table.Cell>
-                  <Table.Cell {...cell} textAlign="end">
-                    {figureNumber(metres, lengths)}
-                  </Table.Cell>
-                  <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-                    {grams(weight)}
-                  </Table.Cell>
-                  <Table.Cell {...cell}>
-                    <Box
-                      h="10px"
-                      w={`${(weight.value / most) * 100}%`}
-                      borderWidth="1px"
-                      borderColor="ink"
-                      style={{ background: colour ?? 'transparent' }}
-                    />
-                  </Table.Cell>
-                </Table.Row>
-              ),
-            )}
+            {yarn.sections.map((each) => (
+              <SectionRow
+                key={each.section.id}
+                yarn={each}
+                most={most}
+                colour={colour}
+                onWorking={onWorking}
+              />
+            ))}
             <Table.Row bg="transparent" fontWeight="700">
               <Table.Cell {...cell}>{texts.oneSock}</Table.Cell>
               <Table.Cell {...cell} />
@@ -100,7 +65,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                 {figureNumber(yarn.sockMetres, lengths)}
               </Table.Cell>
               <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-                {grams(yarn.sockGrams)}
+                <Grams figure={yarn.sockGrams} />
               </Table.Cell>
               <Table.Cell {...cell} />
             </Table.Row>
@@ -111,3 +76,64 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
     </Box>
   );
 });
+
+interface SectionRowProps {
+  yarn: Plan['yarn']['sections'][number];
+  /** Grams of the section that has most. */
+  most: number;
+  colour: string | undefined;
+  onWorking: YarnSplitProps['onWorking'];
+}
+
+/** One section: its stitches and its yarn, beside the others. */
+function SectionRow({ yarn, most, colour, onWorking }: SectionRowProps) {
+  const { lengths } = useSettings();
+  const { section, stitches, metres, grams } = yarn;
+  return (
+    <Table.Row bg="transparent">
+      <Table.Cell {...cell}>
+        <button
+          type="button"
+          style={{
+            cursor: 'pointer',
+            textDecoration: 'underline dotted',
+            textAlign: 'left',
+          }}
+          onClick={() => onWorking(texts.yarnOfThe(section.title), [grams])}
+        >
+          {section.title}
+        </button>
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {figureNumber(stitches, lengths)}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {figureNumber(metres, lengths)}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+        <Grams figure={grams} />
+      </Table.Cell>
+      <Table.Cell {...cell}>
+        <Box
+          h="10px"
+          w={`${(grams.value / most) * 100}%`}
+          borderWidth="1px"
+          borderColor="ink"
+          style={{ background: colour ?? 'transparent' }}
+        />
+      </Table.Cell>
+    </Table.Row>
+  );
+}
+
+function Grams({ figure }: { figure: Figure }) {
+  const { lengths } = useSettings();
+  return (
+    <>
+      {figureNumber(figure, lengths)}{' '}
+      <Box as="span" color="quiet">
+        {plusMinusText(figure.plusMinus, 'GRAMS', lengths).replace(/ (g|oz)$/, '')}
+      </Box>
+    </>
+  );
+}

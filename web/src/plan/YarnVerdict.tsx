@@ -14,7 +14,6 @@ interface YarnVerdictProps {
 export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
   const { lengths } = useSettings();
   const { yarn } = plan;
-  const longest = plan.pattern?.longest;
   return (
     <Box mt={3} className="figures">
       {yarn.roles.map(({ role, pairGrams, left, afterTwoPairs }) => (
@@ -43,29 +42,7 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
           )}
         </Box>
       ))}
-      {yarn.leg && (
-        <>
-          <Line
-            title={texts.startTheCuffWhenThe}
-            figure={yarn.leg.stopWeight}
-            onWorking={onWorking}
-          >
-            {texts.forEachSockYouHave(figureText(yarn.leg.cake, lengths))}
-          </Line>
-          {yarn.leg.longestRounds.value > 0 && (
-            <Line
-              title={texts.longestLegYouCanKnit}
-              figure={yarn.leg.longestLeg}
-              onWorking={onWorking}
-            >
-              {texts.fromTheHeelLineTo(
-                figureText(yarn.leg.longestRounds, lengths),
-                longest && figureText(longest, lengths),
-              )}
-            </Line>
-          )}
-        </>
-      )}
+      {yarn.leg && <Leg leg={yarn.leg} longest={plan.pattern?.longest} onWorking={onWorking} />}
       <Line title={texts.setAsideForBothHeels} figure={yarn.heelReserve} onWorking={onWorking}>
         {texts.tailsIncludedEnough19Times}
       </Line>
@@ -77,6 +54,32 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
         )}
       </Box>
     </Box>
+  );
+}
+
+interface LegProps extends Pick<YarnVerdictProps, 'onWorking'> {
+  leg: NonNullable<Plan['yarn']['leg']>;
+  /** The longest that ends with a repeat of the pattern, where there is one. */
+  longest: Figure | undefined;
+}
+
+/** When to stop the leg, and how far it may go. */
+function Leg({ leg, longest, onWorking }: LegProps) {
+  const { lengths } = useSettings();
+  return (
+    <>
+      <Line title={texts.startTheCuffWhenThe} figure={leg.stopWeight} onWorking={onWorking}>
+        {texts.forEachSockYouHave(figureText(leg.cake, lengths))}
+      </Line>
+      {leg.longestRounds.value > 0 && (
+        <Line title={texts.longestLegYouCanKnit} figure={leg.longestLeg} onWorking={onWorking}>
+          {texts.fromTheHeelLineTo(
+            figureText(leg.longestRounds, lengths),
+            longest && figureText(longest, lengths),
+          )}
+        </Line>
+      )}
+    </>
   );
 }
 

@@ -66,9 +66,16 @@ export function useKeptDraft(pair: Pair): KeptDraft {
       timer.current = setTimeout(store, PAUSE_MS);
     }
   };
-  const adopt = (current: Pair) => {
-    version.current = current.version;
-    update.reset();
+  /** Ends a conflict: with the version that is stored, or with this one in its place. */
+  const settle = (next: Draft | undefined) => {
+    if (kept.state === 'conflict') {
+      version.current = kept.current.version;
+      update.reset();
+      unsaved.current = next;
+      setPausing(false);
+      setDraft(next ?? draftOf(kept.current));
+      store();
+    }
   };
 
   useStoreOnLeaving(store);
@@ -86,21 +93,8 @@ export function useKeptDraft(pair: Pair): KeptDraft {
     undo: steps.back ? () => put(steps.takeBack(draft)) : undefined,
     redo: steps.again ? () => put(steps.doAgain(draft)) : undefined,
     kept,
-    takeStored: () => {
-      if (kept.state === 'conflict') {
-        unsaved.current = undefined;
-        setPausing(false);
-        adopt(kept.current);
-        setDraft(draftOf(kept.current));
-      }
-    },
-    keepMine: () => {
-      if (kept.state === 'conflict') {
-        adopt(kept.current);
-        unsaved.current = draft;
-        store();
-      }
-    },
+    takeStored: () => settle(undefined),
+    keepMine: () => settle(draft),
   };
 }
 

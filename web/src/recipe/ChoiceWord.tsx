@@ -61,7 +61,6 @@ export function ChoiceWord(props: ChoiceWordProps) {
         label={title}
         kind={kind}
         unit={unit ?? ''}
-        lengths={lengths}
         value={value}
         placeholder={tryTitle(usual)
           .replace(/[^\d./ ,]/g, '')

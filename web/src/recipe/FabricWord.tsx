@@ -64,7 +64,6 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
         label={texts.needle}
         kind="number"
         unit={texts.mm}
-        lengths={lengths}
         mayBeEmpty
         value={fabric.needleMm}
         problem={problemAt('swatch.fabric.needleMm')}
@@ -75,25 +74,23 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
           {needleName}
         </Box>
       )}
-      <Box mt={2}>
-        <NumberField
-          key={lengths}
-          label={texts.targetGaugePer(gaugeSpanText(lengths))}
-          kind="number"
-          unit={texts.stitches}
-          lengths={lengths}
-          mayBeEmpty
-          value={
-            fabric.wantedStitches === undefined
-              ? undefined
-              : Math.round(fabric.wantedStitches * perSpan * 1e4) / 1e4
-          }
-          problem={problemAt('swatch.fabric.wantedStitches')}
-          onChange={(wanted) =>
-            set({ wantedStitches: wanted === undefined ? undefined : wanted / perSpan })
-          }
-        />
-      </Box>
+      <NumberField
+        mt={2}
+        key={lengths}
+        label={texts.targetGaugePer(gaugeSpanText(lengths))}
+        kind="number"
+        unit={texts.stitches}
+        mayBeEmpty
+        value={
+          fabric.wantedStitches === undefined
+            ? undefined
+            : Math.round(fabric.wantedStitches * perSpan * 1e4) / 1e4
+        }
+        problem={problemAt('swatch.fabric.wantedStitches')}
+        onChange={(wanted) =>
+          set({ wantedStitches: wanted === undefined ? undefined : wanted / perSpan })
+        }
+      />
       {gaugeAdvice && (
         <Box mt={2} fontSize="sm">
           {gaugeAdvice.verdict.title}

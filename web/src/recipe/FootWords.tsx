@@ -82,7 +82,6 @@ function MeasureWord(props: MeasureWordProps) {
         key={lengths}
         label={label}
         kind="length"
-        lengths={lengths}
         value={mm}
         mayBeEmpty={mayBeEmpty}
         autoFocus

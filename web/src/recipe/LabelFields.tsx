@@ -1,6 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Yarn } from '../wire/types';
-import { useSettings } from '../settings/settings';
 import { NumberField } from '../form/NumberField';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -15,7 +14,6 @@ interface LabelFieldsProps {
 
 /** What a yarn's label says, and what the scale says of it. */
 export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
-  const { lengths } = useSettings();
   return (
     <>
       <Flex gap={3}>
@@ -23,7 +21,6 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
           label={shared.labelSays}
           kind="number"
           unit="m"
-          lengths={lengths}
           value={yarn.lengthM}
           problem={problemAt(`${at}.lengthM`)}
           onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
@@ -32,7 +29,6 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
           label={texts.in}
           kind="number"
           unit="g"
-          lengths={lengths}
           value={yarn.massG}
           problem={problemAt(`${at}.massG`)}
           onChange={(massG) => massG !== undefined && change({ massG })}
@@ -45,7 +41,6 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
             label={texts.weightYouHaveIfWeighed}
             kind="number"
             unit="g"
-            lengths={lengths}
             value={yarn.onHandG}
             problem={problemAt(`${at}.onHandG`)}
             onChange={(onHandG) => change({ onHandG })}
@@ -57,7 +52,6 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
             label={shared.nylonOrSimilar}
             kind="percent"
             unit="%"
-            lengths={lengths}
             value={yarn.nylonShare}
             problem={problemAt(`${at}.nylonShare`)}
             onChange={(nylonShare) => change({ nylonShare })}

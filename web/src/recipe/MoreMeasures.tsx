@@ -46,23 +46,20 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
       <NumberField
         label={texts.underTheHeelOverThe}
         kind="length"
-        lengths={lengths}
         mayBeEmpty
         value={foot.heelDiagonalMm}
         problem={problemAt('foot.heelDiagonalMm')}
         onChange={(heelDiagonalMm) => set({ heelDiagonalMm })}
       />
-      <Box mt={2}>
-        <NumberField
-          label={texts.aroundTheLegAtThe}
-          kind="length"
-          lengths={lengths}
-          mayBeEmpty
-          value={foot.legGirthMm}
-          problem={problemAt('foot.legGirthMm')}
-          onChange={(legGirthMm) => set({ legGirthMm })}
-        />
-      </Box>
+      <NumberField
+        mt={2}
+        label={texts.aroundTheLegAtThe}
+        kind="length"
+        mayBeEmpty
+        value={foot.legGirthMm}
+        problem={problemAt('foot.legGirthMm')}
+        onChange={(legGirthMm) => set({ legGirthMm })}
+      />
       <ToeAndShoe foot={foot} change={set} problemAt={(field) => problemAt(`foot.${field}`)} />
       <TracingFields
         tracing={foot.tracing}
@@ -93,7 +90,6 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
       <NumberField
         label={texts.lengthOfTheOtherFoot}
         kind="length"
-        lengths={lengths}
         mayBeEmpty
         value={otherFoot?.lengthMm}
         problem={problemAt('otherFoot.lengthMm')}
@@ -105,17 +101,15 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
       />
       {otherFoot && (
         <>
-          <Box mt={2}>
-            <NumberField
-              label={texts.aroundItsBall}
-              kind="length"
-              lengths={lengths}
-              value={otherFoot.ballGirthMm}
-              problem={problemAt('otherFoot.ballGirthMm')}
-              mayBeEmpty
-              onChange={(ballGirthMm) => set({ ballGirthMm })}
-            />
-          </Box>
+          <NumberField
+            mt={2}
+            label={texts.aroundItsBall}
+            kind="length"
+            value={otherFoot.ballGirthMm}
+            problem={problemAt('otherFoot.ballGirthMm')}
+            mayBeEmpty
+            onChange={(ballGirthMm) => set({ ballGirthMm })}
+          />
           <Select
             label={texts.thePairIsPlannedOn}
             value={planOn ?? ''}

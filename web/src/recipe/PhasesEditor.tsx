@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Phase } from '../wire/types';
 import { choiceOf, withChoices } from '../draft/draft';
-import { useSettings } from '../settings/settings';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { LinkButton } from '../form/LinkButton';
@@ -15,7 +14,6 @@ interface PhasesEditorProps extends WordsProps {
 
 /** The phases of a shaping of one's own: every so many rounds, so many times or down to so many stitches. */
 export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorProps) {
-  const { lengths } = useSettings();
   const phases = choiceOf(draft, `${name}.phases`) ?? [];
   const keep = choiceOf(draft, `${name}.plainBeforeClose`) ?? true;
   const set = (next: Phase[]) => onChange(withChoices(draft, { [`${name}.phases`]: next }));
@@ -32,7 +30,6 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
               label={texts.decreaseEvery}
               kind="whole"
               unit={shared.rounds2}
-              lengths={lengths}
               value={phase.every}
               problem={problem(i, 'every')}
               onChange={(every) => every !== undefined && replace(i, { every })}
@@ -43,7 +40,6 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
               label={phase.times === undefined ? texts.downTo : texts.inAll}
               kind="whole"
               unit={phase.times === undefined ? 'a side' : 'times'}
-              lengths={lengths}
               value={phase.times ?? phase.until}
               problem={problem(i, 'until') ?? problem(i, 'times')}
               onChange={(value) =>

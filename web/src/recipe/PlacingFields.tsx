@@ -74,7 +74,6 @@ function AtColour({ plan, draft, onChange }: WordsProps) {
 /** The mark that was made with the tube on the foot, in rounds or by the tape. */
 function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
   const { plan, draft, onChange, problemAt } = words;
-  const { lengths } = useSettings();
   const { count } = plan.tube.heelLine;
   const change = (changes: Partial<Record<ChoicePath, unknown>>) =>
     onChange(withChoices(draft, changes));
@@ -111,7 +110,6 @@ function Marked({ byTape, ...words }: WordsProps & { byTape: boolean }) {
           label={texts.theMarkIsAfter}
           kind="whole"
           unit={shared.rounds2}
-          lengths={lengths}
           value={choiceOf(draft, 'placing.markedRound')}
           problem={problemAt('choices.placing.markedRound')}
           onChange={(round) => round !== undefined && change({ 'placing.markedRound': round })}
@@ -132,7 +130,6 @@ function Length(
       key={lengths}
       label={label}
       kind="length"
-      lengths={lengths}
       value={choiceOf(draft, choice)}
       problem={problemAt(`choices.${choice}`)}
       onChange={(mm) => mm !== undefined && onChange(withChoices(draft, { [choice]: mm }))}

@@ -31,7 +31,6 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
               label={readings.length === 1 ? texts.counted : texts.counted2(i + 1)}
               kind="number"
               unit=""
-              lengths={lengths}
               value={reading.count}
               autoFocus={i === readings.length - 1}
               problem={problemAt(`swatch.${what}[${i}].count`)}
@@ -42,7 +41,6 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
             <NumberField
               label={shared.over}
               kind="length"
-              lengths={lengths}
               value={reading.spanMm}
               problem={problemAt(`swatch.${what}[${i}].spanMm`)}
               onChange={(spanMm) => spanMm !== undefined && replace(i, { spanMm })}

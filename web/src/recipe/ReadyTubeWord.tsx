@@ -17,7 +17,6 @@ type ReadyTube = NonNullable<ChoiceValue<'tube.readyTube'>>;
 /** The tube that is there already, and how it is cut. */
 export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
   const { lengths } = useSettings();
-  const almanac = useAlmanac();
   const tube = choiceOf(draft, 'tube.readyTube');
   if (!tube) {
     return null;
@@ -25,16 +24,7 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
   const set = (change: Partial<ReadyTube>) =>
     onChange(withChoices(draft, { 'tube.readyTube': { ...tube, ...change } }));
   const at = (field: string) => problemAt(`choices.tube.readyTube.${field}`);
-  const size =
-    tube.rounds !== undefined
-      ? texts.rounds4(tube.rounds)
-      : tube.lengthMm !== undefined
-        ? lengthText(tube.lengthMm, lengths)
-        : valueText(tube.massG ?? 0, 'GRAMS', lengths);
-  const sized = (size: Pick<ReadyTube, 'rounds' | 'lengthMm' | 'massG'>) =>
-    Object.values(size).some((each) => each !== undefined) &&
-    set({ rounds: undefined, lengthMm: undefined, massG: undefined, ...size });
-  const cuts = (almanac.data ?? []).filter(({ id }) => id.startsWith('school.Cut.'));
+  const size = sizeOf(tube, lengths);
   return (
     <Word
       id="ready-tube"
@@ -51,46 +41,11 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
         label={texts.stitchesAroundTheTube}
         kind="whole"
         unit={texts.stitches}
-        lengths={lengths}
         value={tube.stitches}
         problem={at('stitches')}
         onChange={(stitches) => stitches !== undefined && set({ stitches })}
       />
-      <Box mt={2}>
-        <NumberField
-          label={texts.roundsWhereTheyWereCounted}
-          kind="whole"
-          unit={shared.rounds2}
-          lengths={lengths}
-          mayBeEmpty={tube.rounds === undefined}
-          value={tube.rounds}
-          problem={at('rounds')}
-          onChange={(rounds) => sized({ rounds })}
-        />
-      </Box>
-      <Box mt={2}>
-        <NumberField
-          label={texts.orItsLength}
-          kind="length"
-          lengths={lengths}
-          mayBeEmpty={tube.lengthMm === undefined}
-          value={tube.lengthMm}
-          problem={at('lengthMm')}
-          onChange={(lengthMm) => sized({ lengthMm })}
-        />
-      </Box>
-      <Box mt={2}>
-        <NumberField
-          label={texts.orWhatItWeighs}
-          kind="number"
-          unit="g"
-          lengths={lengths}
-          mayBeEmpty={tube.massG === undefined}
-          value={tube.massG}
-          problem={at('massG')}
-          onChange={(massG) => sized({ massG })}
-        />
-      </Box>
+      <SizeFields tube={tube} set={set} at={at} />
       <Switch
         labelled
         label={texts.yarnForHeelsToesAnd}
@@ -104,26 +59,95 @@ export function ReadyTubeWord({ draft, plan, onChange, problemAt, problems }: Wo
       <Box mt={3} mb={1} fontWeight="600">
         {texts.cutForThePair}
       </Box>
-      <TryList
-        draft={draft}
-        onChange={onChange}
-        trials={cuts.map((entry) => {
-          const cut = entry.id.slice('school.Cut.'.length) as NonNullable<ReadyTube['cut']>;
-          return {
-            key: cut,
-            title: entry.title,
-            chosen: cut === (tube.cut ?? 'TO_LENGTH'),
-            why: entry.text,
-            draft: withChoices(draft, { 'tube.readyTube': { ...tube, cut } }),
-          };
-        })}
-      />
+      <Cuts draft={draft} tube={tube} onChange={onChange} />
       {plan.tube.cut && (
         <Box fontSize="sm" color="quiet" mt={2}>
           {cutWords(plan.tube.cut, lengths)}
         </Box>
       )}
     </Word>
+  );
+}
+
+/** How large the tube is, in what was measured of it. */
+function sizeOf(tube: ReadyTube, lengths: Lengths): string {
+  if (tube.rounds !== undefined) {
+    return texts.rounds4(tube.rounds);
+  }
+  return tube.lengthMm !== undefined
+    ? lengthText(tube.lengthMm, lengths)
+    : valueText(tube.massG ?? 0, 'GRAMS', lengths);
+}
+
+interface SizeFieldsProps {
+  tube: ReadyTube;
+  set: (change: Partial<ReadyTube>) => void;
+  at: (field: string) => string | undefined;
+}
+
+/** One of three ways to say how long a tube is; the one that is filled in last counts. */
+function SizeFields({ tube, set, at }: SizeFieldsProps) {
+  const sized = (size: Pick<ReadyTube, 'rounds' | 'lengthMm' | 'massG'>) =>
+    Object.values(size).some((each) => each !== undefined) &&
+    set({ rounds: undefined, lengthMm: undefined, massG: undefined, ...size });
+  return (
+    <>
+      <NumberField
+        mt={2}
+        label={texts.roundsWhereTheyWereCounted}
+        kind="whole"
+        unit={shared.rounds2}
+        mayBeEmpty={tube.rounds === undefined}
+        value={tube.rounds}
+        problem={at('rounds')}
+        onChange={(rounds) => sized({ rounds })}
+      />
+      <NumberField
+        mt={2}
+        label={texts.orItsLength}
+        kind="length"
+        mayBeEmpty={tube.lengthMm === undefined}
+        value={tube.lengthMm}
+        problem={at('lengthMm')}
+        onChange={(lengthMm) => sized({ lengthMm })}
+      />
+      <NumberField
+        mt={2}
+        label={texts.orWhatItWeighs}
+        kind="number"
+        unit="g"
+        mayBeEmpty={tube.massG === undefined}
+        value={tube.massG}
+        problem={at('massG')}
+        onChange={(massG) => sized({ massG })}
+      />
+    </>
+  );
+}
+
+interface CutsProps extends Pick<WordsProps, 'draft' | 'onChange'> {
+  tube: ReadyTube;
+}
+
+/** The ways to cut it, each with what it would do. */
+function Cuts({ draft, tube, onChange }: CutsProps) {
+  const almanac = useAlmanac();
+  const cuts = (almanac.data ?? []).filter(({ id }) => id.startsWith('school.Cut.'));
+  return (
+    <TryList
+      draft={draft}
+      onChange={onChange}
+      trials={cuts.map((entry) => {
+        const cut = entry.id.slice('school.Cut.'.length) as NonNullable<ReadyTube['cut']>;
+        return {
+          key: cut,
+          title: entry.title,
+          chosen: cut === (tube.cut ?? 'TO_LENGTH'),
+          why: entry.text,
+          draft: withChoices(draft, { 'tube.readyTube': { ...tube, cut } }),
+        };
+      })}
+    />
   );
 }
 

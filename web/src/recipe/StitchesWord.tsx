@@ -38,7 +38,6 @@ export function StitchesWord({ draft, plan, onChange, problemAt }: WordsProps) {
         label={texts.orACountOfYour}
         kind="whole"
         unit={texts.stitches}
-        lengths={lengths}
         value={own}
         usual={texts.asTheEaseGives}
         problem={problem}

@@ -211,21 +211,18 @@ export function LegWords(words: WordsProps) {
 
 /** The leg in rounds instead: 20, 40 and 60 are common with ready tubes. */
 function LegInRounds({ draft, onChange, problemAt }: WordsProps) {
-  const { lengths } = useSettings();
   return (
-    <Box mt={3}>
-      <NumberField
-        label={texts.orInRounds2040}
-        kind="whole"
-        unit={shared.rounds2}
-        lengths={lengths}
-        mayBeEmpty
-        value={choiceOf(draft, 'tube.legRounds')}
-        problem={problemAt('choices.tube.legRounds')}
-        onChange={(rounds) =>
-          onChange(withChoices(draft, { 'tube.legRounds': rounds, 'tube.legMm': undefined }))
-        }
-      />
-    </Box>
+    <NumberField
+      mt={3}
+      label={texts.orInRounds2040}
+      kind="whole"
+      unit={shared.rounds2}
+      mayBeEmpty
+      value={choiceOf(draft, 'tube.legRounds')}
+      problem={problemAt('choices.tube.legRounds')}
+      onChange={(rounds) =>
+        onChange(withChoices(draft, { 'tube.legRounds': rounds, 'tube.legMm': undefined }))
+      }
+    />
   );
 }

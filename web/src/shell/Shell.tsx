@@ -1,5 +1,4 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
-import { useQueryClient } from '@tanstack/react-query';
 import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
 import { useHome } from '../api/homeQueries';
 import { Deleted } from './Deleted';
@@ -26,22 +25,12 @@ const PLACES = [
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
   const { lengths } = useSettings();
-  const client = useQueryClient();
   const home = useHome().data;
   // In the lap a phone has no room for anything but the work; its own line leads back.
   const inLap = useMatch('/pairs/:id/lap') !== null;
   return (
     <Flex direction="column" minH="100vh">
-      <Link
-        href="#main"
-        position="absolute"
-        left="-999px"
-        _focus={{ left: 2, top: 2 }}
-        bg="sheet"
-        p={2}
-      >
-        {texts.skipToContent}
-      </Link>
+      <SkipToContent />
       <Flex
         as="header"
         className="no-print"
@@ -68,21 +57,7 @@ export function Shell() {
         >
           <RouteLink to="/">{shared.roundPocket}</RouteLink>
         </Link>
-        <Flex
-          as="nav"
-          aria-label={texts.places}
-          order={{ base: 1, md: 0 }}
-          flex={{ base: '1 1 100%', md: '1' }}
-          minW={0}
-          gap={{ base: 1, md: 3 }}
-          overflowX="auto"
-        >
-          {PLACES.map(([to, name]) => (
-            <NavLink key={to} to={to} end={to === '/'} className="place">
-              {name}
-            </NavLink>
-          ))}
-        </Flex>
+        <Places />
         <Switch
           label={texts.lengthsIn}
           value={lengths}
@@ -90,11 +65,7 @@ export function Shell() {
             ['CM', 'cm', 'centimetres'],
             ['INCH', 'in', 'inches'],
           ]}
-          onChange={(value) => {
-            changeSettings({ lengths: value });
-            // Some sentences come from the server with their lengths in them.
-            void client.invalidateQueries();
-          }}
+          onChange={(value) => changeSettings({ lengths: value })}
         />
         <Box hideBelow="md">
           <LightSwitch />
@@ -108,6 +79,42 @@ export function Shell() {
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>
+    </Flex>
+  );
+}
+
+function SkipToContent() {
+  return (
+    <Link
+      href="#main"
+      position="absolute"
+      left="-999px"
+      _focus={{ left: 2, top: 2 }}
+      bg="sheet"
+      p={2}
+    >
+      {texts.skipToContent}
+    </Link>
+  );
+}
+
+/** The ways to all places; on a phone they are drawn along sideways. */
+function Places() {
+  return (
+    <Flex
+      as="nav"
+      aria-label={texts.places}
+      order={{ base: 1, md: 0 }}
+      flex={{ base: '1 1 100%', md: '1' }}
+      minW={0}
+      gap={{ base: 1, md: 3 }}
+      overflowX="auto"
+    >
+      {PLACES.map(([to, name]) => (
+        <NavLink key={to} to={to} end={to === '/'} className="place">
+          {name}
+        </NavLink>
+      ))}
     </Flex>
   );
 }

@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { UNDYED } from '../tape/colours';
 import type { TubeBandCounted } from '../wire/types';
 import { BandName, ColourField } from '../yarn/StripeFields';
@@ -19,7 +18,6 @@ interface TubeBandsProps {
 
 /** The bands of one repeat, counted on the tube, and how far into them it begins. */
 export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
-  const { lengths } = useSettings();
   const bands = tube.bands ?? [];
   const set = (next: TubeBandCounted[]) => change({ bands: next });
   const at = (i: number, part: Partial<TubeBandCounted>) =>
@@ -39,17 +37,15 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
             problem={problemAt(`bands[${i}].name`)}
             onChange={(name) => at(i, { name })}
           />
-          <Box w="9rem">
-            <NumberField
-              label={shared.roundsInIt}
-              kind="number"
-              unit={shared.rounds2}
-              lengths={lengths}
-              value={band.rounds}
-              problem={problemAt(`bands[${i}].rounds`)}
-              onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
-            />
-          </Box>
+          <NumberField
+            w="9rem"
+            label={shared.roundsInIt}
+            kind="number"
+            unit={shared.rounds2}
+            value={band.rounds}
+            problem={problemAt(`bands[${i}].rounds`)}
+            onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
+          />
           <Box pt="1.9rem">
             <LinkButton
               aria-label={texts.removeBand(i + 1)}
@@ -68,19 +64,18 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
         </LinkButton>
       )}
       {(bands.length > 0 || tube.yarnId) && (
-        <Box w="17rem" mt={2}>
-          <NumberField
-            label={texts.missingOfTheRepeatAt}
-            kind="number"
-            unit={shared.rounds2}
-            lengths={lengths}
-            mayBeEmpty
-            placeholder="0"
-            value={tube.startRounds}
-            problem={problemAt('startRounds')}
-            onChange={(startRounds) => change({ startRounds })}
-          />
-        </Box>
+        <NumberField
+          w="17rem"
+          mt={2}
+          label={texts.missingOfTheRepeatAt}
+          kind="number"
+          unit={shared.rounds2}
+          mayBeEmpty
+          placeholder="0"
+          value={tube.startRounds}
+          problem={problemAt('startRounds')}
+          onChange={(startRounds) => change({ startRounds })}
+        />
       )}
     </Box>
   );

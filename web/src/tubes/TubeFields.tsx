@@ -80,25 +80,22 @@ export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) 
 type PartProps = Omit<TubeFieldsProps, 'yarns'>;
 
 function Size({ tube, change, problemAt }: PartProps) {
-  const { lengths } = useSettings();
   const sized: Sized =
     tube.lengthMm !== undefined ? 'lengthMm' : tube.massG !== undefined ? 'massG' : 'rounds';
   const set = (field: Sized, value: number | undefined) =>
     change({ rounds: undefined, lengthMm: undefined, massG: undefined, [field]: value });
   return (
     <>
-      <Box w="9rem">
-        <NumberField
-          label={shared.stitchesAround}
-          kind="whole"
-          unit={shared.sts}
-          lengths={lengths}
-          mayBeEmpty
-          value={tube.stitches}
-          problem={problemAt('stitches')}
-          onChange={(stitches) => change({ stitches })}
-        />
-      </Box>
+      <NumberField
+        w="9rem"
+        label={shared.stitchesAround}
+        kind="whole"
+        unit={shared.sts}
+        mayBeEmpty
+        value={tube.stitches}
+        problem={problemAt('stitches')}
+        onChange={(stitches) => change({ stitches })}
+      />
       <Box w="13rem">
         <PlainSelect
           label={texts.howLongItIs}
@@ -112,7 +109,6 @@ function Size({ tube, change, problemAt }: PartProps) {
           <NumberField
             label={shared.length}
             kind="length"
-            lengths={lengths}
             value={tube.lengthMm}
             problem={problemAt('lengthMm')}
             onChange={(mm) => set('lengthMm', mm)}
@@ -122,7 +118,6 @@ function Size({ tube, change, problemAt }: PartProps) {
             label={sized === 'massG' ? texts.weight : shared.rounds}
             kind={sized === 'massG' ? 'number' : 'whole'}
             unit={sized === 'massG' ? 'g' : 'rounds'}
-            lengths={lengths}
             mayBeEmpty={sized === 'rounds'}
             value={sized === 'massG' ? tube.massG : tube.rounds}
             problem={problemAt(sized)}
@@ -149,7 +144,6 @@ function Fabric({ tube, change, problemAt }: PartProps) {
             label={texts.in(label, gaugeSpanText(lengths))}
             kind="number"
             unit={unit}
-            lengths={lengths}
             mayBeEmpty
             value={tube[field] && (tube[field].count * gaugeSpanMm(lengths)) / tube[field].spanMm}
             problem={problemAt(`${at}[0].count`) ?? problemAt(at)}
@@ -166,34 +160,29 @@ function Fabric({ tube, change, problemAt }: PartProps) {
 }
 
 function More({ tube, change, problemAt }: PartProps) {
-  const { lengths } = useSettings();
   return (
     <Flex gap={4} wrap="wrap">
-      <Box w="11rem">
-        <NumberField
-          label={texts.spareRoundsAtACut}
-          kind="whole"
-          unit={shared.rounds2}
-          lengths={lengths}
-          mayBeEmpty
-          placeholder="2"
-          value={tube.spareRounds}
-          problem={problemAt('spareRounds')}
-          onChange={(spareRounds) => change({ spareRounds })}
-        />
-      </Box>
-      <Box w="13rem">
-        <NumberField
-          label={texts.cakeForHeelsToesCuffs}
-          kind="number"
-          unit="g"
-          lengths={lengths}
-          mayBeEmpty
-          value={tube.contrastG}
-          problem={problemAt('contrastG')}
-          onChange={(contrastG) => change({ contrastG })}
-        />
-      </Box>
+      <NumberField
+        w="11rem"
+        label={texts.spareRoundsAtACut}
+        kind="whole"
+        unit={shared.rounds2}
+        mayBeEmpty
+        placeholder="2"
+        value={tube.spareRounds}
+        problem={problemAt('spareRounds')}
+        onChange={(spareRounds) => change({ spareRounds })}
+      />
+      <NumberField
+        w="13rem"
+        label={texts.cakeForHeelsToesCuffs}
+        kind="number"
+        unit="g"
+        mayBeEmpty
+        value={tube.contrastG}
+        problem={problemAt('contrastG')}
+        onChange={(contrastG) => change({ contrastG })}
+      />
     </Flex>
   );
 }

@@ -5,7 +5,6 @@ import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
 import { Refused } from '../api/client';
-import { useSettings } from '../settings/settings';
 import type { Cutting, KeptFoot, Tube, TubeWish } from '../wire/types';
 import { wishFor, written } from './typed';
 import { useSaid } from '../units/useSaid';
@@ -114,7 +113,6 @@ interface WishProps {
 function Wish(props: WishProps) {
   const { number, wish, feet, spareRounds, problem, problemAt, onChange, onFirst, onRemove } =
     props;
-  const { lengths } = useSettings();
   const at = (field: string) => problemAt(`wishes[${number}].${field}`);
   const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
   return (
@@ -128,26 +126,22 @@ function Wish(props: WishProps) {
             onChange={(footId) => onChange({ footId, name: undefined })}
           />
         </Box>
-        <Box w="9rem">
-          <NumberField
-            label={texts.legFrom}
-            kind="length"
-            lengths={lengths}
-            value={wish.legFromMm}
-            problem={at('legFromMm')}
-            onChange={(mm) => mm !== undefined && onChange({ legFromMm: mm })}
-          />
-        </Box>
-        <Box w="9rem">
-          <NumberField
-            label={texts.to3}
-            kind="length"
-            lengths={lengths}
-            value={wish.legToMm}
-            problem={at('legToMm')}
-            onChange={(mm) => mm !== undefined && onChange({ legToMm: mm })}
-          />
-        </Box>
+        <NumberField
+          w="9rem"
+          label={texts.legFrom}
+          kind="length"
+          value={wish.legFromMm}
+          problem={at('legFromMm')}
+          onChange={(mm) => mm !== undefined && onChange({ legFromMm: mm })}
+        />
+        <NumberField
+          w="9rem"
+          label={texts.to3}
+          kind="length"
+          value={wish.legToMm}
+          problem={at('legToMm')}
+          onChange={(mm) => mm !== undefined && onChange({ legToMm: mm })}
+        />
         <Box w="15rem">
           <PlainSelect
             label={texts.heelsToesAndCuffsOf}

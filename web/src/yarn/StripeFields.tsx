@@ -4,7 +4,6 @@ import type { Cake, Stripe } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
-import { useSettings } from '../settings/settings';
 import { UNDYED } from '../tape/colours';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -25,25 +24,16 @@ interface StripeFieldsProps {
 
 /** The bands of one repeat in their order, each with its name and how long it is. */
 export function StripeFields({ stripes, startM, change, problemAt }: StripeFieldsProps) {
-  const { lengths } = useSettings();
   const counted = stripes.find(({ rounds, stitches }) => rounds ?? stitches);
   const [chosen, setChosen] = useState<Extent | undefined>();
   const measured = stripes.some(({ lengthM }) => lengthM);
   const extent = chosen ?? (counted ? (measured ? 'both' : 'rounds') : 'metres');
   const on = counted?.stitches ?? USUAL_STITCHES;
-  const set = (next: Stripe[]) => change({ stripes: next.length > 0 ? next : undefined });
-  const at = (i: number, part: Partial<Stripe>) =>
-    set(stripes.map((stripe, j) => (i === j ? { ...stripe, ...part } : stripe)));
+  const set = (next: readonly Stripe[]) =>
+    change({ stripes: next.length > 0 ? [...next] : undefined });
   const told = (next: Extent) => {
     setChosen(next);
-    set(
-      stripes.map(({ name, colour, lengthM, rounds, stitches }) => ({
-        name,
-        colour,
-        ...(next !== 'rounds' && { lengthM }),
-        ...(next !== 'metres' && { rounds, stitches }),
-      })),
-    );
+    set(stripes.map((stripe) => only(stripe, next)));
   };
   return (
     <Box>
@@ -59,70 +49,30 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           onChange={told}
         />
         {extent !== 'metres' && (
-          <Box w="9rem">
-            <NumberField
-              label={texts.countedOn}
-              kind="whole"
-              unit={shared.sts}
-              lengths={lengths}
-              value={on}
-              problem={problemAt('cake.stripes[0].stitches')}
-              onChange={(stitches) =>
-                set(stripes.map((stripe) => (stripe.rounds ? { ...stripe, stitches } : stripe)))
-              }
-            />
-          </Box>
+          <NumberField
+            w="9rem"
+            label={texts.countedOn}
+            kind="whole"
+            unit={shared.sts}
+            value={on}
+            problem={problemAt('cake.stripes[0].stitches')}
+            onChange={(stitches) =>
+              set(stripes.map((stripe) => (stripe.rounds ? { ...stripe, stitches } : stripe)))
+            }
+          />
         )}
       </Flex>
       {stripes.map((stripe, i) => (
-        <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
-          <ColourField
-            label={texts.band(i + 1)}
-            colour={stripe.colour}
-            onChange={(colour) => at(i, { colour })}
-          />
-          <BandName
-            name={stripe.name}
-            problem={problemAt(`cake.stripes[${i}].name`)}
-            onChange={(name) => at(i, { name })}
-          />
-          {extent !== 'rounds' && (
-            <Box w="9rem">
-              <NumberField
-                label={shared.yarnInIt}
-                kind="number"
-                unit="m"
-                lengths={lengths}
-                mayBeEmpty
-                value={stripe.lengthM}
-                problem={problemAt(`cake.stripes[${i}].lengthM`)}
-                onChange={(lengthM) => at(i, { lengthM })}
-              />
-            </Box>
-          )}
-          {extent !== 'metres' && (
-            <Box w="9rem">
-              <NumberField
-                label={shared.roundsInIt}
-                kind="number"
-                unit={shared.rounds2}
-                lengths={lengths}
-                mayBeEmpty
-                value={stripe.rounds}
-                problem={problemAt(`cake.stripes[${i}].rounds`)}
-                onChange={(rounds) => at(i, { rounds, stitches: rounds ? on : undefined })}
-              />
-            </Box>
-          )}
-          <Box pt="1.9rem">
-            <LinkButton
-              aria-label={texts.removeBand(i + 1)}
-              onClick={() => set(stripes.filter((_, j) => i !== j))}
-            >
-              {shared.remove}
-            </LinkButton>
-          </Box>
-        </Flex>
+        <Band
+          key={i}
+          number={i + 1}
+          stripe={stripe}
+          extent={extent}
+          on={on}
+          problemAt={(field) => problemAt(`cake.stripes[${i}].${field}`)}
+          onChange={(next) => set(stripes.map((each, j) => (i === j ? next : each)))}
+          onRemove={() => set(stripes.filter((_, j) => i !== j))}
+        />
       ))}
       {extent === 'both' && (
         <Box fontSize="sm" color="quiet" mb={1} maxW="40rem">
@@ -134,19 +84,84 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
           {shared.addABand}
         </LinkButton>
       )}
-      <Box w="15rem" mt={2}>
+      <NumberField
+        w="15rem"
+        mt={2}
+        label={texts.theCakeBeginsThisFar}
+        kind="number"
+        unit="m"
+        mayBeEmpty
+        value={startM}
+        problem={problemAt('cake.startM')}
+        onChange={(metres) => change({ startM: metres })}
+      />
+    </Box>
+  );
+}
+
+/** A band with how long it is in this alone. */
+function only({ name, colour, lengthM, rounds, stitches }: Stripe, extent: Extent): Stripe {
+  return {
+    name,
+    colour,
+    ...(extent !== 'rounds' && { lengthM }),
+    ...(extent !== 'metres' && { rounds, stitches }),
+  };
+}
+
+interface BandProps {
+  /** Which it is, from 1. */
+  number: number;
+  stripe: Stripe;
+  extent: Extent;
+  /** Stitches its rounds are counted on. */
+  on: number;
+  problemAt: (field: string) => string | undefined;
+  onChange: (stripe: Stripe) => void;
+  onRemove: () => void;
+}
+
+/** One band: its colour, its name, how long it is. */
+function Band({ number, stripe, extent, on, problemAt, onChange, onRemove }: BandProps) {
+  const set = (part: Partial<Stripe>) => onChange({ ...stripe, ...part });
+  return (
+    <Flex gap={3} align="flex-start" mb={1} wrap="wrap">
+      <ColourField
+        label={texts.band(number)}
+        colour={stripe.colour}
+        onChange={(colour) => set({ colour })}
+      />
+      <BandName name={stripe.name} problem={problemAt('name')} onChange={(name) => set({ name })} />
+      {extent !== 'rounds' && (
         <NumberField
-          label={texts.theCakeBeginsThisFar}
+          w="9rem"
+          label={shared.yarnInIt}
           kind="number"
           unit="m"
-          lengths={lengths}
           mayBeEmpty
-          value={startM}
-          problem={problemAt('cake.startM')}
-          onChange={(metres) => change({ startM: metres })}
+          value={stripe.lengthM}
+          problem={problemAt('lengthM')}
+          onChange={(lengthM) => set({ lengthM })}
         />
+      )}
+      {extent !== 'metres' && (
+        <NumberField
+          w="9rem"
+          label={shared.roundsInIt}
+          kind="number"
+          unit={shared.rounds2}
+          mayBeEmpty
+          value={stripe.rounds}
+          problem={problemAt('rounds')}
+          onChange={(rounds) => set({ rounds, stitches: rounds ? on : undefined })}
+        />
+      )}
+      <Box pt="1.9rem">
+        <LinkButton aria-label={texts.removeBand(number)} onClick={onRemove}>
+          {shared.remove}
+        </LinkButton>
       </Box>
-    </Box>
+    </Flex>
   );
 }
 

@@ -54,31 +54,25 @@ export function SwatchItem({
             <Box key={what}>
               {swatch[what].map((reading, i) => (
                 <Flex key={`${i} of ${swatch[what].length}`} gap={2} mb={2}>
-                  <Box w="9rem">
-                    <NumberField
-                      label={i === 0 ? label : `${label}, ${i + 1}.`}
-                      kind="number"
-                      unit=""
-                      lengths={lengths}
-                      mayBeEmpty
-                      value={reading.count}
-                      problem={problemAt(`swatch.${what}[${i}].count`)}
-                      onChange={(count) => change({ [what]: replaced(swatch[what], i, { count }) })}
-                    />
-                  </Box>
-                  <Box w="9rem">
-                    <NumberField
-                      label={shared.over}
-                      kind="length"
-                      lengths={lengths}
-                      mayBeEmpty
-                      value={reading.spanMm}
-                      problem={problemAt(`swatch.${what}[${i}].spanMm`)}
-                      onChange={(spanMm) =>
-                        change({ [what]: replaced(swatch[what], i, { spanMm }) })
-                      }
-                    />
-                  </Box>
+                  <NumberField
+                    w="9rem"
+                    label={i === 0 ? label : `${label}, ${i + 1}.`}
+                    kind="number"
+                    unit=""
+                    mayBeEmpty
+                    value={reading.count}
+                    problem={problemAt(`swatch.${what}[${i}].count`)}
+                    onChange={(count) => change({ [what]: replaced(swatch[what], i, { count }) })}
+                  />
+                  <NumberField
+                    w="9rem"
+                    label={shared.over}
+                    kind="length"
+                    mayBeEmpty
+                    value={reading.spanMm}
+                    problem={problemAt(`swatch.${what}[${i}].spanMm`)}
+                    onChange={(spanMm) => change({ [what]: replaced(swatch[what], i, { spanMm }) })}
+                  />
                 </Flex>
               ))}
               <Box

@@ -2,7 +2,6 @@ import { Box, chakra, Field, Flex, Input } from '@chakra-ui/react';
 import type { Cake, Yarn } from '../wire/types';
 import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
-import { useSettings } from '../settings/settings';
 import { LinkButton } from '../form/LinkButton';
 import { UNDYED } from '../tape/colours';
 import { ColourField, StripeFields } from './StripeFields';
@@ -39,7 +38,6 @@ interface YarnFieldsProps {
 
 /** What the label says, and what can be seen of the yarn. */
 export function YarnFields({ yarn, change, problemAt }: YarnFieldsProps) {
-  const { lengths } = useSettings();
   return (
     <>
       <Flex gap={4} wrap="wrap" align="flex-start">
@@ -49,7 +47,6 @@ export function YarnFields({ yarn, change, problemAt }: YarnFieldsProps) {
               label={label}
               kind={kind}
               unit={unit}
-              lengths={lengths}
               mayBeEmpty
               value={yarn[field]}
               problem={problemAt(`yarn.${field}`)}
@@ -154,7 +151,6 @@ interface KnotsProps {
 }
 
 function Knots({ knots, striped, change, problemAt }: KnotsProps) {
-  const { lengths } = useSettings();
   const set = (next: Knot[]) => change({ knots: next.length > 0 ? next : undefined });
   const at = (i: number, part: Partial<Knot>) =>
     set(knots.map((each, j) => (i === j ? { ...each, ...part } : each)));
@@ -162,30 +158,26 @@ function Knots({ knots, striped, change, problemAt }: KnotsProps) {
     <Box role="group" aria-label={shared.knots}>
       {knots.map(({ atM, goesOnM }, i) => (
         <Flex key={`${i} of ${knots.length}`} gap={3} align="flex-start" mb={1} wrap="wrap">
-          <Box w="13rem">
+          <NumberField
+            w="13rem"
+            label={texts.knotFromTheOuterEnd(i + 1)}
+            kind="number"
+            unit="m"
+            value={atM}
+            problem={problemAt(`cake.knots[${i}].atM`)}
+            onChange={(metres) => metres !== undefined && at(i, { atM: metres })}
+          />
+          {striped && (
             <NumberField
-              label={texts.knotFromTheOuterEnd(i + 1)}
+              w="13rem"
+              label={texts.behindItIntoTheRepeat}
               kind="number"
               unit="m"
-              lengths={lengths}
-              value={atM}
-              problem={problemAt(`cake.knots[${i}].atM`)}
-              onChange={(metres) => metres !== undefined && at(i, { atM: metres })}
+              mayBeEmpty
+              value={goesOnM}
+              problem={problemAt(`cake.knots[${i}].goesOnM`)}
+              onChange={(metres) => at(i, { goesOnM: metres })}
             />
-          </Box>
-          {striped && (
-            <Box w="13rem">
-              <NumberField
-                label={texts.behindItIntoTheRepeat}
-                kind="number"
-                unit="m"
-                lengths={lengths}
-                mayBeEmpty
-                value={goesOnM}
-                problem={problemAt(`cake.knots[${i}].goesOnM`)}
-                onChange={(metres) => at(i, { goesOnM: metres })}
-              />
-            </Box>
           )}
           <PlainButton
             label={texts.removeKnot(i + 1)}

@@ -52,12 +52,13 @@ export function BandLine(props: BandLineProps) {
   const last = colours.seen.at(-1);
   const justSeen = last && [position - 1, position].includes(last.position);
   const begun = position >= here.from;
-  const withdraw = (id: string) => void queue.press({ sock, kind: 'WITHDRAWN', takenBack: id });
-  const choose = (number: number) => {
+  const seen = last && colours.bands[last.band]?.name;
+  const withdraw = (takenBack: string) => void queue.press({ sock, kind: 'WITHDRAWN', takenBack });
+  const choose = (band: number) => {
     if (asking === 'band' && justSeen) {
       withdraw(last.id);
     }
-    told.note({ band: number, ...(asking === 'knot' ? { knot: true } : { sure: true }) });
+    told.note({ band, ...(asking === 'knot' ? { knot: true } : { sure: true }) });
     setAsking(undefined);
   };
   return (
@@ -79,7 +80,7 @@ export function BandLine(props: BandLineProps) {
         {justSeen && (
           <JustSeen
             seen={last}
-            band={colours.bands[last.band]?.name}
+            band={seen}
             onUndo={() => withdraw(last.id)}
             onOther={() => setAsking('band')}
           />
@@ -93,12 +94,7 @@ export function BandLine(props: BandLineProps) {
         />
       )}
       {asking && (
-        <WhichBand
-          bands={colours.bands}
-          asked={asking === 'knot' ? texts.behindTheKnotComes : texts.itIs}
-          onChoose={choose}
-          onCancel={() => setAsking(undefined)}
-        />
+        <WhichBand {...{ colours, asking, choose }} onCancel={() => setAsking(undefined)} />
       )}
     </Box>
   );
@@ -217,23 +213,23 @@ function Refusal({ why, onSure, onKnot }: RefusalProps) {
 }
 
 interface WhichBandProps {
-  bands: Colours['bands'];
-  asked: string;
+  colours: Colours;
+  asking: 'band' | 'knot';
   /** Takes the number of a band, from 1. */
-  onChoose: (number: number) => void;
+  choose: (number: number) => void;
   onCancel: () => void;
 }
 
 /** All bands of the cake, to point at one. */
-function WhichBand({ bands, asked, onChoose, onCancel }: WhichBandProps) {
+function WhichBand({ colours, asking, choose, onCancel }: WhichBandProps) {
   return (
     <Flex gap={2} wrap="wrap" align="center" pb={1}>
-      <span>{asked}</span>
-      {bands.map(({ name, colour }, i) => (
+      <span>{asking === 'knot' ? texts.behindTheKnotComes : texts.itIs}</span>
+      {colours.bands.map(({ name, colour }, i) => (
         <Press
           key={`${name} ${i}`}
           look="framed"
-          onClick={() => onChoose(i + 1)}
+          onClick={() => choose(i + 1)}
           display="flex"
           alignItems="center"
           gap={2}

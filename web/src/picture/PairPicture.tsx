@@ -40,11 +40,7 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
       looking.move(-event.movementX / look.perMm, -event.movementY / look.perMm);
       return;
     }
-    const box = event.currentTarget.getBoundingClientRect();
-    const x = (event.clientX - box.left) / look.perMm + look.x;
-    const y = (event.clientY - box.top) / look.perMm + look.y;
-    const found = socks.map((sock) => stitchAt(sock.mesh, [x - sock.x, y - sock.y]));
-    setOver(found.find(Boolean));
+    setOver(cellAt(event, socks, look));
   };
   const saveSvg = () => {
     const large = 6;
@@ -71,13 +67,7 @@ export function PairPicture({ plan, stripes, name }: PairPictureProps) {
         tabIndex={0}
         aria-label={texts.bothSocksAsTheyWill(view === 'side')}
         data-testid="pair-picture"
-        style={{
-          width: '100%',
-          height,
-          display: 'block',
-          touchAction: zoom > 1 ? 'none' : 'pan-y',
-          cursor: zoom > 1 ? 'grab' : 'default',
-        }}
+        style={{ width: '100%', height, display: 'block', ...(zoom > 1 ? MOVING : STILL) }}
         onKeyDown={looking.press}
         onPointerMove={point}
         onPointerLeave={() => setOver(undefined)}
@@ -99,6 +89,18 @@ function InWords({ stripes }: { stripes: StripePlan }) {
       ))}
     </VisuallyHidden>
   );
+}
+
+/** The stitch a pointer is over. */
+function cellAt(
+  { currentTarget, clientX, clientY }: PointerEvent<HTMLCanvasElement>,
+  socks: readonly Laid[],
+  look: Scene['look'],
+): Cell | undefined {
+  const box = currentTarget.getBoundingClientRect();
+  const x = (clientX - box.left) / look.perMm + look.x;
+  const y = (clientY - box.top) / look.perMm + look.y;
+  return socks.map((sock) => stitchAt(sock.mesh, [x - sock.x, y - sock.y])).find(Boolean);
 }
 
 /** Keeps the picture painted, and hands out the painting to finish or break off. */
@@ -138,6 +140,9 @@ function Sides({ view, onView }: SidesProps) {
     </SmallButton>
   ));
 }
+
+const STILL = { touchAction: 'pan-y', cursor: 'default' };
+const MOVING = { touchAction: 'none', cursor: 'grab' };
 
 const VIEWS = [
   ['side', texts.fromTheSide2],

@@ -30,21 +30,9 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
   const [looked, setLooked] = useState<string | undefined>();
   const laid = plan.toeOnFoot;
   if (!laid) {
-    return (
-      <Box fontSize="sm" color="quiet">
-        {texts.typeWhatTheTracedOutline}
-        <LinkButton onClick={() => openWord('foot-more')} fontSize="sm" minH="32px">
-          {texts.enterTheOutline}
-        </LinkButton>
-      </Box>
-    );
+    return <NoOutline />;
   }
-  const named = new Map(
-    plan.recipe.options
-      .find(({ path }) => path === 'toe.school')
-      ?.options.map(({ id, title }) => [id, title]),
-  );
-  const title = (school: string) => named.get(school) ?? school;
+  const title = titlesOf(plan);
   const [planned, ...others] = laid.tries;
   const best = laid.tries.find(({ school }) => school === laid.closest);
   if (!planned || !best) {
@@ -67,26 +55,18 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
             onChoose={() => setLooked(tried.school)}
           />
         ))}
-        <Flex gap={4} wrap="wrap" align="center">
-          {!shown.planned && (
-            <SmallButton
-              onClick={() =>
-                onChange(
-                  withChoices(draft, { 'toe.school': shown.school, 'toe.phases': undefined }),
-                )
-              }
-            >
-              {texts.useThe(title(shown.school))}
-            </SmallButton>
-          )}
-          <LinkButton
-            onClick={() => onWorking(texts.offTheOutline(title(shown.school)), [shown.off])}
-            fontSize="sm"
-            minH="32px"
-          >
-            {texts.howItsWorkedOut}
-          </LinkButton>
-        </Flex>
+        <Ways
+          onUse={
+            shown.planned
+              ? undefined
+              : () =>
+                  onChange(
+                    withChoices(draft, { 'toe.school': shown.school, 'toe.phases': undefined }),
+                  )
+          }
+          onWorking={() => onWorking(texts.offTheOutline(title(shown.school)), [shown.off])}
+          title={title(shown.school)}
+        />
       </Box>
       <Box flex="1 1 20rem" maxW="36rem">
         <Drawing laid={laid} planned={planned} shown={shown} />
@@ -100,6 +80,43 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
         </Box>
       </Box>
     </Flex>
+  );
+}
+
+interface WaysProps {
+  title: string;
+  /** Left out where it is the planned one. */
+  onUse: (() => void) | undefined;
+  onWorking: () => void;
+}
+
+/** To take the toe that is shown, and to see how it was compared. */
+function Ways({ title, onUse, onWorking }: WaysProps) {
+  return (
+    <Flex gap={4} wrap="wrap" align="center">
+      {onUse && <SmallButton onClick={onUse}>{texts.useThe(title)}</SmallButton>}
+      <LinkButton onClick={onWorking} fontSize="sm" minH="32px">
+        {texts.howItsWorkedOut}
+      </LinkButton>
+    </Flex>
+  );
+}
+
+/** What toes are called; one that cannot be taken now is called by its id. */
+function titlesOf({ recipe }: Plan): (school: string) => string {
+  const schools = recipe.options.find(({ path }) => path === 'toe.school')?.options;
+  return (school) => schools?.find(({ id }) => id === school)?.title ?? school;
+}
+
+/** Without the outline there is nothing to lay a toe on. */
+function NoOutline() {
+  return (
+    <Box fontSize="sm" color="quiet">
+      {texts.typeWhatTheTracedOutline}
+      <LinkButton onClick={() => openWord('foot-more')} fontSize="sm" minH="32px">
+        {texts.enterTheOutline}
+      </LinkButton>
+    </Box>
   );
 }
 

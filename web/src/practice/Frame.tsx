@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import type { Verdict } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import { Press } from '../form/Press';
@@ -100,5 +100,30 @@ export function Answer({
       )}
       <span>{children}</span>
     </Press>
+  );
+}
+
+interface FabricProps {
+  label: string;
+  /** Id of what says where the cursor is. */
+  by: string;
+  maxW?: string;
+  onKeyDown: (event: KeyboardEvent) => void;
+  children: ReactNode;
+}
+
+/** A piece that is gone over by the arrow keys. */
+export function Fabric({ label, by, maxW, onKeyDown, children }: FabricProps) {
+  return (
+    <Box
+      role="application"
+      aria-label={label}
+      aria-describedby={by}
+      tabIndex={0}
+      onKeyDown={onKeyDown}
+      maxW={maxW}
+    >
+      {children}
+    </Box>
   );
 }

@@ -13,14 +13,19 @@ const W = 44;
 const H = 30;
 const SIDE = 70;
 
+interface GraftKind {
+  /** Loops on each needle. */
+  loops: number;
+  setUp: boolean;
+  yarnAt: 'BACK' | 'FRONT';
+}
+
 /** A graft on a made-up piece: the next move is guessed, until the last loop is off. */
 export function GraftTrainer() {
-  const [loops, setLoops] = useState(8);
-  const [setUp, setSetUp] = useState(true);
-  const [yarnAt, setYarnAt] = useState<'BACK' | 'FRONT'>('BACK');
+  const [kind, setKind] = useState<GraftKind>({ loops: 8, setUp: true, yarnAt: 'BACK' });
   const [done, setDone] = useState(0);
   const { verdict, wrong, guess, reset } = useGuesses();
-  const piece = usePiece<GraftPiece>('graft', { loops, setUp, yarnAt, done });
+  const piece = usePiece<GraftPiece>('graft', { ...kind, done });
   const again = () => {
     setDone(0);
     reset();
@@ -30,7 +35,7 @@ export function GraftTrainer() {
   const take = (index: number) => {
     const choice = choices[index];
     if (choice && !over) {
-      void guess('graft/guess', { loops, setUp, yarnAt, done, move: choice.move }).then(
+      void guess('graft/guess', { ...kind, done, move: choice.move }).then(
         (right) => right && setDone(done + 1),
       );
     }
@@ -38,48 +43,14 @@ export function GraftTrainer() {
   useKeymap({ move: (key) => take(Number(key) - 1) });
   return (
     <>
-      <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>
-        <Switch
-          labelled
-          label={texts.stitchesOnEachNeedle}
-          value={String(loops)}
-          options={[
-            ['4', '4', '4 loops'],
-            ['8', '8', '8 loops'],
-            ['12', '12', '12 loops'],
-          ]}
-          onChange={(value) => {
-            setLoops(Number(value));
-            again();
-          }}
-        />
-        <Switch
-          labelled
-          label={texts.setUp}
-          value={setUp ? 'yes' : 'no'}
-          options={[
-            ['yes', 'with', texts.withASetUp],
-            ['no', 'without', texts.withoutASetUp],
-          ]}
-          onChange={(value) => {
-            setSetUp(value === 'yes');
-            again();
-          }}
-        />
-        <Switch
-          labelled
-          label={texts.yarnAtThe}
-          value={yarnAt}
-          options={[
-            ['BACK', 'back', texts.theYarnAtTheBack],
-            ['FRONT', 'front', texts.theYarnAtTheFront],
-          ]}
-          onChange={(value) => {
-            setYarnAt(value);
-            again();
-          }}
-        />
-      </Flex>
+      <Kind
+        kind={kind}
+        onKind={(next) => {
+          setKind(next);
+          setDone(0);
+          reset();
+        }}
+      />
       <Frame
         task={over ? texts.theGraftIsClosed : texts.moveOfWhichIsIt(done + 1, moves)}
         verdict={verdict}
@@ -97,6 +68,51 @@ export function GraftTrainer() {
   );
 }
 
+interface KindProps {
+  kind: GraftKind;
+  onKind: (kind: GraftKind) => void;
+}
+
+/** How large the piece is, whether the graft has a set-up, and where its yarn waits. */
+function Kind({ kind, onKind }: KindProps) {
+  const { loops, setUp, yarnAt } = kind;
+  return (
+    <Flex gap={{ base: 2, md: 6 }} wrap="wrap" mb={2}>
+      <Switch
+        labelled
+        label={texts.stitchesOnEachNeedle}
+        value={String(loops)}
+        options={[
+          ['4', '4', '4 loops'],
+          ['8', '8', '8 loops'],
+          ['12', '12', '12 loops'],
+        ]}
+        onChange={(value) => onKind({ ...kind, loops: Number(value) })}
+      />
+      <Switch
+        labelled
+        label={texts.setUp}
+        value={setUp ? 'yes' : 'no'}
+        options={[
+          ['yes', 'with', texts.withASetUp],
+          ['no', 'without', texts.withoutASetUp],
+        ]}
+        onChange={(value) => onKind({ ...kind, setUp: value === 'yes' })}
+      />
+      <Switch
+        labelled
+        label={texts.yarnAtThe}
+        value={yarnAt}
+        options={[
+          ['BACK', 'back', texts.theYarnAtTheBack],
+          ['FRONT', 'front', texts.theYarnAtTheFront],
+        ]}
+        onChange={(value) => onKind({ ...kind, yarnAt: value })}
+      />
+    </Flex>
+  );
+}
+
 /** Two pieces on their needles, and between them the row that the graft makes, from the right. */
 function GraftDrawing({ piece }: { piece: GraftPiece }) {
   const { front, back } = piece;
@@ -104,13 +120,6 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
   const width = SIDE + loops * W + 20;
   const x = (loop: number) => SIDE + (loops - 1 - loop) * W;
   const row = 3 * H;
-  const words = (name: string, states: readonly string[]) =>
-    texts.needleStitchesOffEnteredOnce(
-      name,
-      states.filter((state) => state === 'OFF').length,
-      states.filter((state) => state === 'ENTERED').length,
-      states.filter((state) => state === 'UNTOUCHED').length,
-    );
   return (
     <svg
       viewBox={`0 ${-0.3 * H} ${width} ${8.6 * H}`}
@@ -119,63 +128,100 @@ function GraftDrawing({ piece }: { piece: GraftPiece }) {
       aria-label={`${words(texts.front, front)}. ${words(texts.back, back)}.`}
     >
       {back.map((state, i) => (
-        <g key={i}>
-          {/* The back piece hangs upside down above. */}
-          <g transform={`rotate(180 ${x(i) + W / 2} ${H})`}>
-            <Stitch x={x(i)} y={H} w={W} h={H} />
-            <Stitch x={x(i)} y={0} w={W} h={H} />
-          </g>
-          {state !== 'OFF' && (
-            <Loop x={x(i)} y={row} w={W} h={H} down fill={state === 'ENTERED' ? 'live' : 'ink'} />
-          )}
-        </g>
+        <BackColumn key={i} x={x(i)} y={row} state={state} />
       ))}
       {front.map((state, i) => (
-        <g key={i}>
-          <Stitch x={x(i)} y={row + 4 * H} w={W} h={H} />
-          <Stitch x={x(i)} y={row + 3 * H} w={W} h={H} />
-          {state !== 'OFF' && (
-            <Loop
-              x={x(i)}
-              y={row + 1.9 * H}
-              w={W}
-              h={H}
-              fill={state === 'ENTERED' ? 'live' : 'ink'}
-            />
-          )}
-          {state === 'OFF' && back[i] === 'OFF' && (
-            <>
-              <Stitch x={x(i)} y={row + 2 * H} w={W} h={H} />
-              <Stitch x={x(i)} y={row + H} w={W} h={H} fill="tape" />
-              <Stitch x={x(i)} y={row - 0.1 * H} w={W} h={H} />
-            </>
-          )}
-        </g>
+        <FrontColumn
+          key={i}
+          x={x(i)}
+          y={row}
+          state={state}
+          closed={state === 'OFF' && back[i] === 'OFF'}
+        />
       ))}
-      {[
-        [texts.back, row - 0.35 * H, back],
-        [texts.front, row + 2.3 * H, front],
-      ].map(([name, y, states]) => {
-        const left = (states as string[]).filter((state) => state !== 'OFF').length;
-        return (
-          <g key={String(name)}>
-            <Text x={4} y={Number(y) + 5} fill="quiet" fontSize="14">
-              {String(name)}
-            </Text>
-            {left > 0 && (
-              <Line
-                x1={SIDE - 14}
-                x2={SIDE + left * W + 4}
-                y1={Number(y)}
-                y2={Number(y)}
-                stroke="quiet"
-                strokeWidth="4"
-                strokeLinecap="round"
-              />
-            )}
-          </g>
-        );
-      })}
+      <Needle name={texts.back} y={row - 0.35 * H} loops={back} />
+      <Needle name={texts.front} y={row + 2.3 * H} loops={front} />
     </svg>
+  );
+}
+
+function words(name: string, states: readonly string[]): string {
+  const count = (which: string) => states.filter((state) => state === which).length;
+  return texts.needleStitchesOffEnteredOnce(
+    name,
+    count('OFF'),
+    count('ENTERED'),
+    count('UNTOUCHED'),
+  );
+}
+
+interface ColumnProps {
+  x: number;
+  /** Where the loops of the back needle hang. */
+  y: number;
+  state: string;
+}
+
+/** A stitch of the back piece, which hangs upside down above. */
+function BackColumn({ x, y, state }: ColumnProps) {
+  return (
+    <g>
+      <g transform={`rotate(180 ${x + W / 2} ${H})`}>
+        <Stitch x={x} y={H} w={W} h={H} />
+        <Stitch x={x} y={0} w={W} h={H} />
+      </g>
+      {state !== 'OFF' && (
+        <Loop x={x} y={y} w={W} h={H} down fill={state === 'ENTERED' ? 'live' : 'ink'} />
+      )}
+    </g>
+  );
+}
+
+/** A stitch of the front piece; and the new row above it, once its loop and the one behind it are off. */
+function FrontColumn({ x, y, state, closed }: ColumnProps & { closed: boolean }) {
+  return (
+    <g>
+      <Stitch x={x} y={y + 4 * H} w={W} h={H} />
+      <Stitch x={x} y={y + 3 * H} w={W} h={H} />
+      {state !== 'OFF' && (
+        <Loop x={x} y={y + 1.9 * H} w={W} h={H} fill={state === 'ENTERED' ? 'live' : 'ink'} />
+      )}
+      {closed && (
+        <>
+          <Stitch x={x} y={y + 2 * H} w={W} h={H} />
+          <Stitch x={x} y={y + H} w={W} h={H} fill="tape" />
+          <Stitch x={x} y={y - 0.1 * H} w={W} h={H} />
+        </>
+      )}
+    </g>
+  );
+}
+
+interface NeedleProps {
+  name: string;
+  y: number;
+  loops: readonly string[];
+}
+
+/** A needle as long as there are loops on it, with its name. */
+function Needle({ name, y, loops }: NeedleProps) {
+  const left = loops.filter((state) => state !== 'OFF').length;
+  return (
+    <g>
+      <Text x={4} y={y + 5} fill="quiet" fontSize="14">
+        {name}
+      </Text>
+      {left > 0 && (
+        <Line
+          x1={SIDE - 14}
+          x2={SIDE + left * W + 4}
+          y1={y}
+          y2={y}
+          stroke="quiet"
+          strokeWidth="4"
+          strokeLinecap="round"
+        />
+      )}
+    </g>
   );
 }

@@ -4,7 +4,7 @@ import type { PickUpPiece } from '../wire/types';
 import { Leg } from '../fabric/Stitch';
 import { useSettings } from '../settings/settings';
 import { Line } from '../tape/svg';
-import { Frame } from './Frame';
+import { Fabric, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
 import { texts } from './texts';
 
@@ -36,29 +36,7 @@ export function PickUpTrainer() {
     }
   };
   const move = (event: React.KeyboardEvent) => {
-    const { rows = 1 } = piece.data ?? {};
-    // One leg at a time along the row, as the eye goes; a left-hander's needle comes from the other side.
-    const along = (at.column * 2 + (at.leftLeg === left ? 0 : 1)) as number;
-    const to = (legs: number): At => {
-      const bounded = Math.max(0, Math.min(2 * COLUMNS - 1, legs));
-      return {
-        ...at,
-        column: Math.floor(bounded / 2),
-        leftLeg: bounded % 2 === 0 ? left : !left,
-      };
-    };
-    const forward = left ? 'ArrowRight' : 'ArrowLeft';
-    const backward = left ? 'ArrowLeft' : 'ArrowRight';
-    const next =
-      event.key === forward
-        ? to(along + 1)
-        : event.key === backward
-          ? to(along - 1)
-          : event.key === 'ArrowUp'
-            ? { ...at, row: Math.min(rows - 1, at.row + 1) }
-            : event.key === 'ArrowDown'
-              ? { ...at, row: Math.max(0, at.row - 1) }
-              : undefined;
+    const next = moved(at, event.key, left, piece.data?.rows ?? 1);
     if (next) {
       event.preventDefault();
       setAt(next);
@@ -79,16 +57,9 @@ export function PickUpTrainer() {
       }}
       drawing={
         piece.data && (
-          <Box
-            role="application"
-            aria-label={texts.theFabricArrowKeysGo}
-            aria-describedby="leg-at"
-            tabIndex={0}
-            onKeyDown={move}
-            maxW="560px"
-          >
+          <Fabric label={texts.theFabricArrowKeysGo} by="leg-at" maxW="560px" onKeyDown={move}>
             <PickUpDrawing piece={piece.data} done={done} at={at} left={left} onTake={take} />
-          </Box>
+          </Fabric>
         )
       }
     >
@@ -103,6 +74,27 @@ export function PickUpTrainer() {
       </Box>
     </Frame>
   );
+}
+
+/** One leg at a time along the row, as the eye goes; a left-hander's needle comes from the other side. */
+function moved(at: At, key: string, left: boolean, rows: number): At | undefined {
+  const along = at.column * 2 + (at.leftLeg === left ? 0 : 1);
+  const to = (legs: number): At => {
+    const bounded = Math.max(0, Math.min(2 * COLUMNS - 1, legs));
+    return { ...at, column: Math.floor(bounded / 2), leftLeg: bounded % 2 === 0 ? left : !left };
+  };
+  switch (key) {
+    case 'ArrowLeft':
+      return to(left ? along - 1 : along + 1);
+    case 'ArrowRight':
+      return to(left ? along + 1 : along - 1);
+    case 'ArrowUp':
+      return { ...at, row: Math.min(rows - 1, at.row + 1) };
+    case 'ArrowDown':
+      return { ...at, row: Math.max(0, at.row - 1) };
+    default:
+      return undefined;
+  }
 }
 
 interface PickUpDrawingProps {
@@ -121,8 +113,6 @@ function PickUpDrawing({ piece, done, at, left, onTake }: PickUpDrawingProps) {
     row: Math.floor(i / columns),
     column: i % columns,
   }));
-  const onNeedle = (row: number, column: number, leftLeg: boolean) =>
-    row === wanted && column < done && leftLeg === left;
   return (
     <svg
       viewBox={`0 0 ${columns * W + 8} ${rows * H + 22}`}
@@ -130,46 +120,16 @@ function PickUpDrawing({ piece, done, at, left, onTake }: PickUpDrawingProps) {
       aria-hidden
     >
       {cells.map(({ row, column }) => (
-        <g key={`${row}-${column}`}>
-          {[true, false].map((leftLeg) => (
-            <g
-              key={String(leftLeg)}
-              data-leg={`${row}-${column}-${leftLeg ? 'left' : 'right'}`}
-              onClick={() => onTake({ row, column, leftLeg })}
-              style={{ cursor: 'pointer' }}
-            >
-              <Leg
-                x={x(column)}
-                y={y(row)}
-                w={W}
-                h={H}
-                left={leftLeg}
-                fill={
-                  onNeedle(row, column, leftLeg) ? 'live' : row === line ? 'amissGround' : 'fabric'
-                }
-              />
-              {at.row === row && at.column === column && at.leftLeg === leftLeg && (
-                <circle
-                  cx={x(column) + W / 2 + (leftLeg ? -1 : 1) * W * 0.25}
-                  cy={y(row) + H * 0.45}
-                  r="5"
-                  style={{ fill: 'var(--chakra-colors-chosen)' }}
-                />
-              )}
-            </g>
-          ))}
-          {row === line && (
-            <Line
-              x1={x(column) + 8}
-              x2={x(column) + W - 8}
-              y1={y(row) + H * 0.8}
-              y2={y(row) + H * 0.2}
-              stroke="cut"
-              strokeWidth="1.5"
-              pointerEvents="none"
-            />
-          )}
-        </g>
+        <Cell
+          key={`${row}-${column}`}
+          x={x(column)}
+          y={y(row)}
+          onLine={row === line}
+          held={row === wanted && column < done ? left : undefined}
+          at={at.row === row && at.column === column ? at.leftLeg : undefined}
+          id={`${row}-${column}`}
+          onTake={(leftLeg) => onTake({ row, column, leftLeg })}
+        />
       ))}
       {done > 0 && (
         <Line
@@ -184,5 +144,61 @@ function PickUpDrawing({ piece, done, at, left, onTake }: PickUpDrawingProps) {
         />
       )}
     </svg>
+  );
+}
+
+interface CellProps {
+  x: number;
+  y: number;
+  onLine: boolean;
+  /** Whether its left leg is on the needle, or its right one; undefined where neither is. */
+  held: boolean | undefined;
+  /** Whether the cursor is on its left leg, or on its right one. */
+  at: boolean | undefined;
+  id: string;
+  onTake: (leftLeg: boolean) => void;
+}
+
+/** A stitch, each of its legs to be pressed. */
+function Cell({ x, y, onLine, held, at, id, onTake }: CellProps) {
+  return (
+    <g>
+      {[true, false].map((leftLeg) => (
+        <g
+          key={String(leftLeg)}
+          data-leg={`${id}-${leftLeg ? 'left' : 'right'}`}
+          onClick={() => onTake(leftLeg)}
+          style={{ cursor: 'pointer' }}
+        >
+          <Leg
+            x={x}
+            y={y}
+            w={W}
+            h={H}
+            left={leftLeg}
+            fill={leftLeg === held ? 'live' : onLine ? 'amissGround' : 'fabric'}
+          />
+          {leftLeg === at && (
+            <circle
+              cx={x + W / 2 + (leftLeg ? -1 : 1) * W * 0.25}
+              cy={y + H * 0.45}
+              r="5"
+              style={{ fill: 'var(--chakra-colors-chosen)' }}
+            />
+          )}
+        </g>
+      ))}
+      {onLine && (
+        <Line
+          x1={x + 8}
+          x2={x + W - 8}
+          y1={y + H * 0.8}
+          y2={y + H * 0.2}
+          stroke="cut"
+          strokeWidth="1.5"
+          pointerEvents="none"
+        />
+      )}
+    </g>
   );
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { ReadingPiece } from '../wire/types';
 import { Stitch } from '../fabric/Stitch';
 import { Line, Rect } from '../tape/svg';
-import { Answer, Frame } from './Frame';
+import { Answer, Fabric, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
 import { texts } from './texts';
 
@@ -27,6 +27,13 @@ export function ReadingTrainer() {
   };
   const takeNext = (decrease: boolean) =>
     void guess('reading/next', { seed, decrease }).then((right) => right && setTold(true));
+  const another = () => {
+    setSeed(anySeed());
+    setFound(undefined);
+    setTold(false);
+    setAt(0);
+    reset();
+  };
   const keys = (event: React.KeyboardEvent) => {
     const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
     if (step !== 0) {
@@ -39,42 +46,19 @@ export function ReadingTrainer() {
   };
   return (
     <Frame
-      task={
-        told
-          ? texts.thatsHowItWasKnitted
-          : found === undefined
-            ? texts.theMarkerIsLostWhich
-            : texts.andWhatIsTheNext
-      }
+      task={taskOf(found, told)}
       verdict={verdict}
       wrong={wrong}
-      onAnother={() => {
-        setSeed(anySeed());
-        setFound(undefined);
-        setTold(false);
-        setAt(0);
-        reset();
-      }}
+      onAnother={another}
       drawing={
         piece.data && (
-          <Box
-            role="application"
-            aria-label={texts.theFabricUpAndDown}
-            aria-describedby="row-at"
-            tabIndex={0}
-            onKeyDown={keys}
-          >
+          <Fabric label={texts.theFabricUpAndDown} by="row-at" onKeyDown={keys}>
             <ReadingDrawing piece={piece.data} at={at} found={found} onRow={takeRow} />
-          </Box>
+          </Fabric>
         )
       }
     >
-      {piece.data && (
-        <p>{texts.oneSideOfAThe(piece.data.school, piece.data.how, rows.at(-1)?.stitches ?? 0)}</p>
-      )}
-      <Box id="row-at" role="status" mt={2} mb={2}>
-        {texts.roundBelowTheNeedleStitches(rows.length - at, rows[at]?.stitches ?? 0)}
-      </Box>
+      <WhatIsSeen piece={piece.data} at={at} />
       {found !== undefined && !told && (
         <>
           <Answer onPress={() => takeNext(false)}>{texts.aPlainRound}</Answer>
@@ -83,6 +67,26 @@ export function ReadingTrainer() {
       )}
     </Frame>
   );
+}
+
+/** What the piece is, and the round that is pointed at. */
+function WhatIsSeen({ piece, at }: { piece: ReadingPiece | undefined; at: number }) {
+  const rows = piece?.rows ?? [];
+  return (
+    <>
+      {piece && <p>{texts.oneSideOfAThe(piece.school, piece.how, rows.at(-1)?.stitches ?? 0)}</p>}
+      <Box id="row-at" role="status" mt={2} mb={2}>
+        {texts.roundBelowTheNeedleStitches(rows.length - at, rows[at]?.stitches ?? 0)}
+      </Box>
+    </>
+  );
+}
+
+function taskOf(found: number | undefined, told: boolean): string {
+  if (told) {
+    return texts.thatsHowItWasKnitted;
+  }
+  return found === undefined ? texts.theMarkerIsLostWhich : texts.andWhatIsTheNext;
 }
 
 interface ReadingDrawingProps {

@@ -4,7 +4,7 @@ import { Loop } from '../fabric/Stitch';
 import { Switch } from '../form/Switch';
 import { Line, Path, Rect } from '../tape/svg';
 import type { TurnPiece } from '../wire/types';
-import { Frame } from './Frame';
+import { Fabric, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
 import { texts } from './texts';
 
@@ -51,55 +51,71 @@ export function TurnTrainer() {
       onAnother={another}
       drawing={
         piece.data && (
-          <Box
-            role="application"
-            aria-label={texts.theNeedleLeftAndRight}
-            aria-describedby="stitch-at"
-            tabIndex={0}
-            onKeyDown={keys}
-          >
+          <Fabric label={texts.theNeedleLeftAndRight} by="stitch-at" onKeyDown={keys}>
             <Needle
-              turned={turned}
-              turning={turning}
-              at={at}
+              {...{ turned, turning, at }}
               onStitch={(column, touched) => (touched ? setAt(column) : take(column))}
             />
-          </Box>
+          </Fabric>
         )
       }
     >
-      <Switch
-        labelled
-        label={texts.turnedWithA}
-        value={turning}
-        options={[
-          ['WRAP', texts.wrap, 'wrap'],
-          ['DOUBLED', texts.doubledStitch, texts.doubledStitch2],
-          ['SHADOW', texts.shadow, 'shadow'],
-        ]}
-        onChange={(next) => {
-          setTurning(next as Turning);
+      <HowTurned
+        turning={turning}
+        onTurning={(next) => {
+          setTurning(next);
           reset();
         }}
       />
       {piece.data && <Box mt={3}>{texts.inShort(piece.data.how)}</Box>}
-      {piece.data && (
-        <Flex gap={2} mt={3} role="group" aria-label={texts.chooseAStitch}>
-          <Choice onClick={() => step(1)} aria-label={texts.oneStitchToTheLeft}>
-            ←
-          </Choice>
-          <Choice flex="1" fontWeight="600" onClick={() => take(at)}>
-            {texts.thisIsTheLastStitch}
-          </Choice>
-          <Choice onClick={() => step(-1)} aria-label={texts.oneStitchToTheRight}>
-            →
-          </Choice>
-        </Flex>
-      )}
+      {piece.data && <Steps onStep={step} onTake={() => take(at)} />}
       <Box id="stitch-at" role="status" mt={2}>
         {texts.stitchFromTheRight(at + 1, words(turned[at] ?? 0, turning))}
       </Box>
     </Frame>
+  );
+}
+
+interface HowTurnedProps {
+  turning: Turning;
+  onTurning: (turning: Turning) => void;
+}
+
+function HowTurned({ turning, onTurning }: HowTurnedProps) {
+  return (
+    <Switch
+      labelled
+      label={texts.turnedWithA}
+      value={turning}
+      options={[
+        ['WRAP', texts.wrap, 'wrap'],
+        ['DOUBLED', texts.doubledStitch, texts.doubledStitch2],
+        ['SHADOW', texts.shadow, 'shadow'],
+      ]}
+      onChange={onTurning}
+    />
+  );
+}
+
+interface StepsProps {
+  onStep: (by: number) => void;
+  onTake: () => void;
+}
+
+/** For fingers: a stitch on, a stitch back, and this one. */
+function Steps({ onStep, onTake }: StepsProps) {
+  return (
+    <Flex gap={2} mt={3} role="group" aria-label={texts.chooseAStitch}>
+      <Choice onClick={() => onStep(1)} aria-label={texts.oneStitchToTheLeft}>
+        ←
+      </Choice>
+      <Choice flex="1" fontWeight="600" onClick={onTake}>
+        {texts.thisIsTheLastStitch}
+      </Choice>
+      <Choice onClick={() => onStep(-1)} aria-label={texts.oneStitchToTheRight}>
+        →
+      </Choice>
+    </Flex>
   );
 }
 

@@ -21,8 +21,6 @@ const USUAL: Yarn = { lengthM: 420, massG: 100 };
 
 /** A second yarn for heel, toe or cuff. */
 export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProps) {
-  const yarns = useYarns();
-  const { lengths } = useSettings();
   const { contrast, contrastSections: sections = [] } = draft.spec;
   const set = (parts: Sections, yarn: Yarn | undefined) =>
     onChange({
@@ -65,17 +63,7 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
       </Flex>
       {contrast && (
         <>
-          <Box maxH="9rem" overflowY="auto" mb={2}>
-            {yarns.data?.map((kept) => (
-              <Choice
-                key={kept.id}
-                chosen={JSON.stringify(coloured(kept)) === JSON.stringify(contrast)}
-                title={kept.name}
-                note={labelText(kept.yarn, lengths)}
-                onChoose={() => set(sections, coloured(kept))}
-              />
-            ))}
-          </Box>
+          <FromShelf chosen={contrast} onChoose={(yarn) => set(sections, yarn)} />
           <LabelFields yarn={contrast} at="contrast" change={change} problemAt={problemAt} />
           <SmallButton mt={3} onClick={() => set([], undefined)}>
             {texts.backToTheUsualOne}
@@ -84,6 +72,30 @@ export function ContrastWord({ draft, onChange, problems, problemAt }: WordsProp
       )}
       <Why>{texts.toesAndHeelsWearFirst}</Why>
     </Word>
+  );
+}
+
+interface FromShelfProps {
+  chosen: Yarn;
+  onChoose: (yarn: Yarn) => void;
+}
+
+/** The yarns on the shelf. */
+function FromShelf({ chosen, onChoose }: FromShelfProps) {
+  const yarns = useYarns();
+  const { lengths } = useSettings();
+  return (
+    <Box maxH="9rem" overflowY="auto" mb={2}>
+      {yarns.data?.map((kept) => (
+        <Choice
+          key={kept.id}
+          chosen={JSON.stringify(coloured(kept)) === JSON.stringify(chosen)}
+          title={kept.name}
+          note={labelText(kept.yarn, lengths)}
+          onChoose={() => onChoose(coloured(kept))}
+        />
+      ))}
+    </Box>
   );
 }
 

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useAlmanac } from '../api/queries';
-import type { Fabric } from '../wire/types';
+import type { Fabric, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { gaugeSpanMm, gaugeSpanText } from '../units/units';
 import { Select } from '../form/Select';
@@ -17,8 +17,7 @@ function pointed(mm: number | undefined): string {
 
 /** What the swatch had been through, its needle, and the gauge that was hoped for. */
 export function FabricWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
-  const { lengths, needles } = useSettings();
-  const almanac = useAlmanac();
+  const { lengths } = useSettings();
   const titles = useTitles();
   const { swatch } = draft.spec;
   const fabric = swatch.fabric ?? {};
@@ -30,13 +29,7 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
       spec: { ...draft.spec, swatch: { ...swatch, fabric: told ? next : undefined } },
     });
   };
-  const perSpan = gaugeSpanMm(lengths) / 100;
   const { gaugeAdvice } = plan.basis;
-  const next = gaugeAdvice?.tryNext;
-  const us = almanac.data?.find(
-    ({ id }) => id === `swatch.needle.${pointed(fabric.needleMm)}`,
-  )?.text;
-  const needleName = us && (needles === 'US' ? us : texts.inTheUnitedStates(us));
   return (
     <Word
       id="fabric"
@@ -69,35 +62,67 @@ export function FabricWord({ draft, plan, onChange, problemAt, problems }: Words
         problem={problemAt('swatch.fabric.needleMm')}
         onChange={(needleMm) => set({ needleMm })}
       />
-      {needleName && (
-        <Box fontSize="sm" color="quiet">
-          {needleName}
-        </Box>
-      )}
-      <NumberField
-        mt={2}
+      <NeedleName mm={fabric.needleMm} />
+      <WantedGauge
         key={lengths}
-        label={texts.targetGaugePer(gaugeSpanText(lengths))}
-        kind="number"
-        unit={texts.stitches}
-        mayBeEmpty
-        value={
-          fabric.wantedStitches === undefined
-            ? undefined
-            : Math.round(fabric.wantedStitches * perSpan * 1e4) / 1e4
-        }
+        value={fabric.wantedStitches}
         problem={problemAt('swatch.fabric.wantedStitches')}
-        onChange={(wanted) =>
-          set({ wantedStitches: wanted === undefined ? undefined : wanted / perSpan })
-        }
+        onChange={(wantedStitches) => set({ wantedStitches })}
       />
-      {gaugeAdvice && (
-        <Box mt={2} fontSize="sm">
-          {gaugeAdvice.verdict.title}
-          {next && texts.nextIs(needles === 'US', next.us, next.mm)}
-        </Box>
-      )}
+      {gaugeAdvice && <Advice advice={gaugeAdvice} />}
       <Why>{texts.ifTheStitchesAreRight}</Why>
     </Word>
+  );
+}
+
+/** What the gauge says of the needle, and which to try next. */
+function Advice({ advice }: { advice: NonNullable<Plan['basis']['gaugeAdvice']> }) {
+  const { needles } = useSettings();
+  const next = advice.tryNext;
+  return (
+    <Box mt={2} fontSize="sm">
+      {advice.verdict.title}
+      {next && texts.nextIs(needles === 'US', next.us, next.mm)}
+    </Box>
+  );
+}
+
+interface WantedGaugeProps {
+  /** Stitches over 10 cm. */
+  value: number | undefined;
+  problem: string | undefined;
+  onChange: (stitches: number | undefined) => void;
+}
+
+/** The gauge that is wanted, over the span that is usual in the unit of lengths. */
+function WantedGauge({ value, problem, onChange }: WantedGaugeProps) {
+  const { lengths } = useSettings();
+  const perSpan = gaugeSpanMm(lengths) / 100;
+  return (
+    <NumberField
+      mt={2}
+      label={texts.targetGaugePer(gaugeSpanText(lengths))}
+      kind="number"
+      unit={texts.stitches}
+      mayBeEmpty
+      value={value === undefined ? undefined : Math.round(value * perSpan * 1e4) / 1e4}
+      problem={problem}
+      onChange={(wanted) => onChange(wanted === undefined ? undefined : wanted / perSpan)}
+    />
+  );
+}
+
+/** What the needle is called in the United States. */
+function NeedleName({ mm }: { mm: number | undefined }) {
+  const { needles } = useSettings();
+  const almanac = useAlmanac();
+  const us = almanac.data?.find(({ id }) => id === `swatch.needle.${pointed(mm)}`)?.text;
+  const needleName = us && (needles === 'US' ? us : texts.inTheUnitedStates(us));
+  return (
+    needleName && (
+      <Box fontSize="sm" color="quiet">
+        {needleName}
+      </Box>
+    )
   );
 }

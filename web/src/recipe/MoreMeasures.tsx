@@ -73,7 +73,6 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
 
 function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
   const { lengths } = useSettings();
-  const feet = useFeet();
   const { otherFoot, planOn } = draft.spec;
   const spec = (change: Partial<Spec>) =>
     onChange({ ...draft, spec: { ...draft.spec, ...change } });
@@ -122,23 +121,39 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
           </SmallButton>
         </>
       )}
-      {feet.data && feet.data.length > 1 && (
-        <Box mt={3} maxH="9rem" overflowY="auto">
-          {feet.data
-            .filter(({ id }) => id !== draft.foot?.id)
-            .map(({ id, name, foot }) => (
-              <Choice
-                key={id}
-                chosen={false}
-                title={name}
-                note={footWords(foot, lengths)}
-                onChoose={() => spec({ otherFoot: foot })}
-              />
-            ))}
-        </Box>
-      )}
+      <OtherFeet not={draft.foot?.id} onChoose={(foot) => spec({ otherFoot: foot })} />
       <Why>{texts.onePersonsFeetMayDiffer}</Why>
     </Word>
+  );
+}
+
+interface OtherFeetProps {
+  /** Id of the one that is left out. */
+  not: string | undefined;
+  onChoose: (foot: Foot) => void;
+}
+
+/** The feet on the shelf but one. */
+function OtherFeet({ not, onChoose }: OtherFeetProps) {
+  const { lengths } = useSettings();
+  const feet = useFeet();
+  return (
+    feet.data &&
+    feet.data.length > 1 && (
+      <Box mt={3} maxH="9rem" overflowY="auto">
+        {feet.data
+          .filter(({ id }) => id !== not)
+          .map(({ id, name, foot }) => (
+            <Choice
+              key={id}
+              chosen={false}
+              title={name}
+              note={footWords(foot, lengths)}
+              onChoose={() => onChoose(foot)}
+            />
+          ))}
+      </Box>
+    )
   );
 }
 

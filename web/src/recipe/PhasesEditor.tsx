@@ -17,66 +17,17 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
   const phases = choiceOf(draft, `${name}.phases`) ?? [];
   const keep = choiceOf(draft, `${name}.plainBeforeClose`) ?? true;
   const set = (next: Phase[]) => onChange(withChoices(draft, { [`${name}.phases`]: next }));
-  const replace = (at: number, change: Partial<Phase>) =>
-    set(phases.map((phase, i) => (i === at ? { ...phase, ...change } : phase)));
-  const problem = (i: number, field: string) => problemAt(`choices.${name}.phases[${i}].${field}`);
   return (
     <Box mt={3}>
       <Box fontWeight="600">{texts.yourPhasesOneAfterThe}</Box>
       {phases.map((phase, i) => (
-        <Flex key={`${i} of ${phases.length}`} gap={2} mt={2} align="flex-start" wrap="wrap">
-          <Box flex="1 1 6rem">
-            <NumberField
-              label={texts.decreaseEvery}
-              kind="whole"
-              unit={shared.rounds2}
-              value={phase.every}
-              problem={problem(i, 'every')}
-              onChange={(every) => every !== undefined && replace(i, { every })}
-            />
-          </Box>
-          <Box flex="1 1 6rem">
-            <NumberField
-              label={phase.times === undefined ? texts.downTo : texts.inAll}
-              kind="whole"
-              unit={phase.times === undefined ? 'a side' : 'times'}
-              value={phase.times ?? phase.until}
-              problem={problem(i, 'until') ?? problem(i, 'times')}
-              onChange={(value) =>
-                value !== undefined &&
-                replace(i, phase.times === undefined ? { until: value } : { times: value })
-              }
-            />
-          </Box>
-          <Flex gap={3} w="100%">
-            <LinkButton
-              minH="32px"
-              fontSize="sm"
-              onClick={() =>
-                set(
-                  phases.map((each, at) =>
-                    at !== i
-                      ? each
-                      : each.times === undefined
-                        ? { every: each.every, times: 3 }
-                        : { every: each.every, until: 8 },
-                  ),
-                )
-              }
-            >
-              {phase.times === undefined ? texts.sayHowOftenInstead : texts.sayHowFarInstead}
-            </LinkButton>
-            {phases.length > 1 && (
-              <LinkButton
-                minH="32px"
-                fontSize="sm"
-                onClick={() => set(phases.filter((_, at) => at !== i))}
-              >
-                {texts.leaveThisPhaseOut}
-              </LinkButton>
-            )}
-          </Flex>
-        </Flex>
+        <PhaseFields
+          key={`${i} of ${phases.length}`}
+          phase={phase}
+          problemAt={(field) => problemAt(`choices.${name}.phases[${i}].${field}`)}
+          onChange={(next) => set(phases.map((each, at) => (at === i ? next : each)))}
+          onRemove={phases.length > 1 ? () => set(phases.filter((_, at) => at !== i)) : undefined}
+        />
       ))}
       <Flex gap={3} mt={2} wrap="wrap">
         <SmallButton
@@ -94,5 +45,59 @@ export function PhasesEditor({ name, draft, onChange, problemAt }: PhasesEditorP
         </LinkButton>
       </Flex>
     </Box>
+  );
+}
+
+interface PhaseFieldsProps {
+  phase: Phase;
+  problemAt: (field: string) => string | undefined;
+  onChange: (phase: Phase) => void;
+  /** Left out for the only one. */
+  onRemove: (() => void) | undefined;
+}
+
+/** One phase: every how many rounds, and how often or how far. */
+function PhaseFields({ phase, problemAt, onChange, onRemove }: PhaseFieldsProps) {
+  const { every, times, until } = phase;
+  const small = { minH: '32px', fontSize: 'sm' };
+  return (
+    <Flex gap={2} mt={2} align="flex-start" wrap="wrap">
+      <Box flex="1 1 6rem">
+        <NumberField
+          label={texts.decreaseEvery}
+          kind="whole"
+          unit={shared.rounds2}
+          value={every}
+          problem={problemAt('every')}
+          onChange={(next) => next !== undefined && onChange({ ...phase, every: next })}
+        />
+      </Box>
+      <Box flex="1 1 6rem">
+        <NumberField
+          label={times === undefined ? texts.downTo : texts.inAll}
+          kind="whole"
+          unit={times === undefined ? 'a side' : 'times'}
+          value={times ?? until}
+          problem={problemAt('until') ?? problemAt('times')}
+          onChange={(value) =>
+            value !== undefined &&
+            onChange({ ...phase, ...(times === undefined ? { until: value } : { times: value }) })
+          }
+        />
+      </Box>
+      <Flex gap={3} w="100%">
+        <LinkButton
+          {...small}
+          onClick={() => onChange(times === undefined ? { every, times: 3 } : { every, until: 8 })}
+        >
+          {times === undefined ? texts.sayHowOftenInstead : texts.sayHowFarInstead}
+        </LinkButton>
+        {onRemove && (
+          <LinkButton {...small} onClick={onRemove}>
+            {texts.leaveThisPhaseOut}
+          </LinkButton>
+        )}
+      </Flex>
+    </Flex>
   );
 }

@@ -20,46 +20,18 @@ interface ReadingsPanelProps {
 /** The counts on a swatch: one or more, each over a span. */
 export function ReadingsPanel(props: ReadingsPanelProps) {
   const { what, readings, lengths, gauge, problemAt, onChange } = props;
-  const replace = (at: number, change: Partial<Reading>) =>
-    onChange(readings.map((reading, i) => (i === at ? { ...reading, ...change } : reading)));
   return (
     <Box>
       {readings.map((reading, i) => (
-        <Flex key={`${i} of ${readings.length}`} gap={2} mb={3} align="flex-start">
-          <Box flex="1" minW={0}>
-            <NumberField
-              label={readings.length === 1 ? texts.counted : texts.counted2(i + 1)}
-              kind="number"
-              unit=""
-              value={reading.count}
-              autoFocus={i === readings.length - 1}
-              problem={problemAt(`swatch.${what}[${i}].count`)}
-              onChange={(count) => count !== undefined && replace(i, { count })}
-            />
-          </Box>
-          <Box flex="1" minW={0}>
-            <NumberField
-              label={shared.over}
-              kind="length"
-              value={reading.spanMm}
-              problem={problemAt(`swatch.${what}[${i}].spanMm`)}
-              onChange={(spanMm) => spanMm !== undefined && replace(i, { spanMm })}
-            />
-          </Box>
-          {readings.length > 1 && (
-            <Button
-              aria-label={texts.removeCount(i + 1)}
-              variant="ghost"
-              color="ink"
-              minH="44px"
-              mt={7}
-              px={2}
-              onClick={() => onChange(readings.filter((_, other) => other !== i))}
-            >
-              {texts.strike}
-            </Button>
-          )}
-        </Flex>
+        <Count
+          key={`${i} of ${readings.length}`}
+          reading={reading}
+          number={i + 1}
+          inAll={readings.length}
+          problemAt={(field) => problemAt(`swatch.${what}[${i}].${field}`)}
+          onChange={(next) => onChange(readings.map((each, j) => (j === i ? next : each)))}
+          onRemove={() => onChange(readings.filter((_, other) => other !== i))}
+        />
       ))}
       <SmallButton
         disabled={readings.length >= 20}
@@ -79,5 +51,56 @@ export function ReadingsPanel(props: ReadingsPanelProps) {
         {texts.tooLongerSpansAndMore}
       </Why>
     </Box>
+  );
+}
+
+interface CountProps {
+  reading: Reading;
+  /** Which it is, from 1, and of how many. */
+  number: number;
+  inAll: number;
+  problemAt: (field: string) => string | undefined;
+  onChange: (reading: Reading) => void;
+  onRemove: () => void;
+}
+
+/** One count over its span. */
+function Count({ reading, number, inAll, problemAt, onChange, onRemove }: CountProps) {
+  return (
+    <Flex gap={2} mb={3} align="flex-start">
+      <Box flex="1" minW={0}>
+        <NumberField
+          label={inAll === 1 ? texts.counted : texts.counted2(number)}
+          kind="number"
+          unit=""
+          value={reading.count}
+          autoFocus={number === inAll}
+          problem={problemAt('count')}
+          onChange={(count) => count !== undefined && onChange({ ...reading, count })}
+        />
+      </Box>
+      <Box flex="1" minW={0}>
+        <NumberField
+          label={shared.over}
+          kind="length"
+          value={reading.spanMm}
+          problem={problemAt('spanMm')}
+          onChange={(spanMm) => spanMm !== undefined && onChange({ ...reading, spanMm })}
+        />
+      </Box>
+      {inAll > 1 && (
+        <Button
+          aria-label={texts.removeCount(number)}
+          variant="ghost"
+          color="ink"
+          minH="44px"
+          mt={7}
+          px={2}
+          onClick={onRemove}
+        >
+          {texts.strike}
+        </Button>
+      )}
+    </Flex>
   );
 }

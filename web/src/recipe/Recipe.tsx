@@ -24,53 +24,16 @@ import { texts } from './texts';
 
 /** The plan's inputs as one paragraph whose underlined words are live. */
 export const Recipe = memo(function Recipe(props: RecipeProps) {
-  const { plan, problems, draft } = props;
-  const { lengths } = useSettings();
+  const { problems } = props;
   const problemAt = (field: string) => problems.find((each) => each.field === field)?.message;
   // What cannot be used is said at its word at once, and here when the typing pauses.
   const told = problems.map(({ field, message }) => field + message).join();
   const [rested] = useRested(told);
   const words: WordsProps = { ...props, problemAt };
-  // A stitch count of one's own decides; then the ease is what that count gives.
-  const own = choiceOf(draft, 'size.stitches') !== undefined || plan.tube.way.id === 'READY_TUBE';
   return (
     <Box>
       <Box fontSize={{ base: 'lg', md: 'md' }} lineHeight={{ base: '1.7', md: '1.6' }} maxW="80rem">
-        <Box as="p" display={{ base: 'block', md: 'inline' }} data-testid="recipe">
-          {texts.for}
-          <FootWords {...words} />
-          {texts.in2}
-          <YarnWord {...words} /> (
-          <ContrastWord {...words} />
-          {texts.at}
-          <SwatchWord what="stitches" {...words} />
-          {texts.and3} <SwatchWord what="rounds" {...words} />
-          {texts.per}
-          {gaugeSpanText(lengths)}, <FabricWord {...words} />,{' '}
-          <ChoiceWord
-            {...words}
-            id="ease"
-            choice="size.ease"
-            overruledBy="size.stitches"
-            kind="percent"
-            unit={shared.smaller}
-            text={(taken) => easeText(own ? plan.stitchCount.realEase.value : taken)}
-            tryTitle={easeText}
-          />{' '}
-          {texts.thanTheFoot}
-          <StitchesWord {...words} /> <TubeWords {...words} />
-          {texts.theAfterthoughtHeelIs}
-          <ShapingWords {...words} name="heel" />. <LegWords {...words} />
-          {texts.theToeIs} <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
-          <StripeWords {...words} />
-          {texts.theTwoSocksAreKnitted}
-          {mayBePatterned(plan) && (
-            <>
-              <PatternWords {...words} />{' '}
-            </>
-          )}
-          <OptionWord {...words} id="order" choice="order" after="." />
-        </Box>{' '}
+        <Paragraph {...words} />{' '}
         <Box
           as="p"
           display={{ base: 'block', md: 'inline' }}
@@ -101,6 +64,58 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
     </Box>
   );
 });
+
+/** How much smaller the sock is than the foot. */
+function EaseWord(words: WordsProps) {
+  const { plan, draft } = words;
+  // A stitch count of one's own decides; then the ease is what that count gives.
+  const own = choiceOf(draft, 'size.stitches') !== undefined || plan.tube.way.id === 'READY_TUBE';
+  return (
+    <ChoiceWord
+      {...words}
+      id="ease"
+      choice="size.ease"
+      overruledBy="size.stitches"
+      kind="percent"
+      unit={shared.smaller}
+      text={(taken) => easeText(own ? plan.stitchCount.realEase.value : taken)}
+      tryTitle={easeText}
+    />
+  );
+}
+
+/** All words in their order. */
+function Paragraph(words: WordsProps) {
+  const { plan } = words;
+  const { lengths } = useSettings();
+  return (
+    <Box as="p" display={{ base: 'block', md: 'inline' }} data-testid="recipe">
+      {texts.for}
+      <FootWords {...words} />
+      {texts.in2}
+      <YarnWord {...words} /> (
+      <ContrastWord {...words} />
+      {texts.at}
+      <SwatchWord what="stitches" {...words} />
+      {texts.and3} <SwatchWord what="rounds" {...words} />
+      {texts.per}
+      {gaugeSpanText(lengths)}, <FabricWord {...words} />, <EaseWord {...words} />{' '}
+      {texts.thanTheFoot}
+      <StitchesWord {...words} /> <TubeWords {...words} />
+      {texts.theAfterthoughtHeelIs}
+      <ShapingWords {...words} name="heel" />. <LegWords {...words} />
+      {texts.theToeIs} <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
+      <StripeWords {...words} />
+      {texts.theTwoSocksAreKnitted}
+      {mayBePatterned(plan) && (
+        <>
+          <PatternWords {...words} />{' '}
+        </>
+      )}
+      <OptionWord {...words} id="order" choice="order" after="." />
+    </Box>
+  );
+}
 
 /** A ready tube is as it was knitted. */
 const mayBePatterned = ({ recipe }: Plan): boolean =>

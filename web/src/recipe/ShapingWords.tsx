@@ -15,49 +15,8 @@ interface ShapingWordsProps extends WordsProps {
 export function ShapingWords(props: ShapingWordsProps) {
   const { name, ...words } = props;
   const { plan, draft } = words;
-  const shaping = plan[name];
   const own = choiceOf(draft, `${name}.school`) === 'OWN';
-  const has = (choice: string) => plan.recipe.options.some(({ path }) => path === choice);
-  const inRounds = has(`${name}.leaning`);
-  const parity = has(`${name}.parity`);
-  // A mark that follows a word stays on its line.
-  const plain = (after?: string) => (
-    <ChoiceWord
-      {...words}
-      id={`${name}-plain`}
-      choice={`${name}.plainRounds`}
-      kind="whole"
-      unit={shared.rounds2}
-      text={(rounds) => (rounds === 0 ? texts.noPlainRounds : texts.plain(rounds))}
-      tryTitle={(rounds) => texts.plain2(rounds)}
-      after={after}
-    />
-  );
-  const last = shaping.shaping.begun ? ',' : ';';
-  const shaped = (
-    <>
-      {shaping.shaping.begun ? texts.increases : texts.decreases}
-      <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
-      <YesNoWord
-        {...words}
-        id={`${name}-edge`}
-        choice={`${name}.edgeStitch`}
-        after={parity ? ',' : last}
-      />
-      {parity && (
-        <>
-          {shaping.shaping.begun ? texts.upFrom : texts.downTo2}
-          <OptionWord
-            {...words}
-            id={`${name}-parity`}
-            choice={`${name}.parity`}
-            text={() => texts.stsOnEachNeedle(shaping.shaping.closingSide.value)}
-            after={last}
-          />
-        </>
-      )}{' '}
-    </>
-  );
+  const fromItsTip = plan[name].shaping.begun && inRounds(props);
   return (
     <>
       <OptionWord
@@ -72,44 +31,109 @@ export function ShapingWords(props: ShapingWordsProps) {
       >
         {own && <PhasesEditor {...words} name={name} />}
       </OptionWord>
-      {shaping.shaping.begun && inRounds ? (
+      {fromItsTip ? <FromItsTip {...props} /> : <ToItsClose {...props} />}
+    </>
+  );
+}
+
+/** Begun at the tip: increases first, plain rounds last. */
+function FromItsTip(props: ShapingWordsProps) {
+  return (
+    <>
+      {texts.workedFromItsTip}
+      <Shaped {...props} />
+      {texts.then}
+      <PlainRounds {...props} />
+    </>
+  );
+}
+
+/** Plain rounds first, then decreases, or short rows; and how what is left is closed. */
+function ToItsClose(props: ShapingWordsProps) {
+  const { name, ...words } = props;
+  const closed = words.plan[name].shaping.graftLoops;
+  const rounds = inRounds(props);
+  return (
+    <>
+      {': '}
+      {!rounds && (
         <>
-          {texts.workedFromItsTip}
-          {shaped}
-          {texts.then}
-          {plain()}
+          <OptionWord {...words} id={`${name}-turning`} choice="technique.turning" after="," />{' '}
         </>
-      ) : (
+      )}
+      <PlainRounds {...props} after={rounds ? ',' : closed && ';'} />
+      {rounds && (
         <>
-          {': '}
-          {!inRounds && (
-            <>
-              <OptionWord
-                {...words}
-                id={`${name}-turning`}
-                choice="technique.turning"
-                after=","
-              />{' '}
-            </>
-          )}
-          {plain(inRounds ? ',' : shaping.shaping.graftLoops && ';')}
-          {inRounds && (
-            <>
-              {texts.then2}
-              {shaped}
-            </>
-          )}
-          {shaping.shaping.graftLoops && (
-            <>
-              {inRounds ? '' : ' '}
-              <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
-            </>
-          )}
+          {texts.then2}
+          <Shaped {...props} />
+        </>
+      )}
+      {closed && (
+        <>
+          {rounds ? '' : ' '}
+          <OptionWord {...words} id={`${name}-close`} choice={`${name}.close`} />
         </>
       )}
     </>
   );
 }
+
+/** A mark that follows a word stays on its line. */
+function PlainRounds({
+  name,
+  after,
+  ...words
+}: ShapingWordsProps & { after?: string | undefined }) {
+  return (
+    <ChoiceWord
+      {...words}
+      id={`${name}-plain`}
+      choice={`${name}.plainRounds`}
+      kind="whole"
+      unit={shared.rounds2}
+      text={(rounds) => (rounds === 0 ? texts.noPlainRounds : texts.plain(rounds))}
+      tryTitle={(rounds) => texts.plain2(rounds)}
+      after={after}
+    />
+  );
+}
+
+/** Which way decreases or increases lean, how far from the edge, and how far they go. */
+function Shaped({ name, ...words }: ShapingWordsProps) {
+  const { begun, closingSide } = words.plan[name].shaping;
+  const parity = handedOut(words, `${name}.parity`);
+  const last = begun ? ',' : ';';
+  return (
+    <>
+      {begun ? texts.increases : texts.decreases}
+      <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
+      <YesNoWord
+        {...words}
+        id={`${name}-edge`}
+        choice={`${name}.edgeStitch`}
+        after={parity ? ',' : last}
+      />
+      {parity && (
+        <>
+          {begun ? texts.upFrom : texts.downTo2}
+          <OptionWord
+            {...words}
+            id={`${name}-parity`}
+            choice={`${name}.parity`}
+            text={() => texts.stsOnEachNeedle(closingSide.value)}
+            after={last}
+          />
+        </>
+      )}{' '}
+    </>
+  );
+}
+
+const handedOut = ({ plan }: WordsProps, choice: string): boolean =>
+  plan.recipe.options.some(({ path }) => path === choice);
+
+/** Whether it is shaped by decreases or increases in rounds; short rows lean nowhere. */
+const inRounds = (props: ShapingWordsProps): boolean => handedOut(props, `${props.name}.leaning`);
 
 /** What a shaping of one's own starts from: the wedge to 8. */
 const FIRST_PHASES = [{ every: 2, until: 8 }];

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { choiceOf, withChoice, type ChoicePath } from '../draft/draft';
+import { choiceOf, withChoice } from '../draft/draft';
 import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import type { Figure, StripePlan } from '../wire/types';
@@ -12,93 +12,27 @@ import { texts } from './texts';
 
 /** What is done about the bands of a striping yarn; nothing where the yarn has one colour. */
 export function StripeWords(words: WordsProps) {
-  const { lengths } = useSettings();
   const { plan } = words;
   const { stripes } = plan;
   const handed = (path: string) => plan.recipe.options.some((option) => option.path === path);
   if (!stripes || plan.tube.way.id === 'READY_TUBE') {
     return null;
   }
-  const second = stripes.socks[1];
-  const chosen = (path: ChoicePath) => choiceOf(words.draft, path);
-  const bandName = (path: ChoicePath) => stripes.bands[Number(chosen(path) ?? 1) - 1]?.name ?? '';
+  const [heel, toe] = [handed('colour.heel'), handed('colour.toe')];
   return (
     <>
       {texts.theSecondSockIs}
-      <OptionWord
-        {...words}
-        id="second-sock"
-        choice="colour.second"
-        after={handed('colour.heel') || handed('colour.toe') ? undefined : '.'}
-        along={() => ({ 'colour.secondBand': undefined })}
-        text={(phrase) =>
-          chosen('colour.second') === 'OWN_BAND'
-            ? texts.begunWith(stripes.bands[second?.startBand ?? 0]?.name ?? '')
-            : phrase
-        }
-      >
-        <BandChoice
-          {...words}
-          stripes={stripes}
-          choice="colour.secondBand"
-          label={
-            choiceOf(words.draft, 'colour.second') === 'OTHER_END'
-              ? texts.theColourThatShowsAt
-              : texts.itBeginsWith
-          }
-          shown={['OWN_BAND', 'OTHER_END'].includes(choiceOf(words.draft, 'colour.second') ?? '')}
-          usual={
-            chosen('colour.second') === 'OTHER_END' ? '' : String((second?.startBand ?? 0) + 1)
-          }
-        />
-        <Wound figure={second?.windOff} what={shared.beforeTheSecondSock} lengths={lengths} />
-      </OptionWord>
-      {handed('colour.heel') && (
+      <SecondWord {...words} stripes={stripes} after={heel || toe ? undefined : '.'} />
+      {heel && (
         <>
           {texts.eachHeelBegins}
-          <OptionWord
-            {...words}
-            id="heel-colour"
-            choice="colour.heel"
-            after={handed('colour.toe') ? undefined : '.'}
-            along={() => ({ 'colour.heelBand': undefined })}
-            text={(phrase) =>
-              chosen('colour.heel') === 'BAND' ? texts.with(bandName('colour.heelBand')) : phrase
-            }
-          >
-            <BandChoice
-              {...words}
-              stripes={stripes}
-              choice="colour.heelBand"
-              label={texts.itBeginsWith}
-              shown={choiceOf(words.draft, 'colour.heel') === 'BAND'}
-            />
-            <Wound figure={second?.heelWindOff} what={texts.beforeEachHeel} lengths={lengths} />
-          </OptionWord>
+          <PartWord {...words} stripes={stripes} part="heel" after={toe ? undefined : '.'} />
         </>
       )}
-      {handed('colour.toe') && (
+      {toe && (
         <>
-          {handed('colour.heel') ? texts.eachToe : texts.eachToeBegins}
-          <OptionWord
-            {...words}
-            id="toe-colour"
-            choice="colour.toe"
-            after="."
-            along={() => ({ 'colour.toeBand': undefined })}
-            text={(phrase) =>
-              chosen('colour.toe') === 'BAND' ? texts.with(bandName('colour.toeBand')) : phrase
-            }
-          >
-            <BandChoice
-              {...words}
-              stripes={stripes}
-              choice="colour.toeBand"
-              label={texts.itBeginsWith}
-              shown={choiceOf(words.draft, 'colour.toe') === 'BAND'}
-            />
-            <Wound figure={second?.toeWindOff} what={texts.beforeEachToe} lengths={lengths} />
-          </OptionWord>
+          {heel ? texts.eachToe : texts.eachToeBegins}
+          <PartWord {...words} stripes={stripes} part="toe" after="." />
         </>
       )}
       {handed('colour.knots') && (
@@ -108,6 +42,71 @@ export function StripeWords(words: WordsProps) {
         </>
       )}
     </>
+  );
+}
+
+interface StripeWordProps extends WordsProps {
+  stripes: StripePlan;
+  after: string | undefined;
+}
+
+/** How the second sock begins. */
+function SecondWord({ stripes, after, ...words }: StripeWordProps) {
+  const second = stripes.socks[1];
+  const chosen = choiceOf(words.draft, 'colour.second');
+  const first = second?.startBand ?? 0;
+  return (
+    <OptionWord
+      {...words}
+      id="second-sock"
+      choice="colour.second"
+      after={after}
+      along={() => ({ 'colour.secondBand': undefined })}
+      text={(phrase) =>
+        chosen === 'OWN_BAND' ? texts.begunWith(stripes.bands[first]?.name ?? '') : phrase
+      }
+    >
+      <BandChoice
+        {...words}
+        stripes={stripes}
+        choice="colour.secondBand"
+        label={chosen === 'OTHER_END' ? texts.theColourThatShowsAt : texts.itBeginsWith}
+        shown={chosen === 'OWN_BAND' || chosen === 'OTHER_END'}
+        usual={chosen === 'OTHER_END' ? '' : String(first + 1)}
+      />
+      <Wound figure={second?.windOff} what={shared.beforeTheSecondSock} />
+    </OptionWord>
+  );
+}
+
+/** What a heel or a toe begins with. */
+function PartWord({ stripes, part, after, ...words }: StripeWordProps & { part: 'heel' | 'toe' }) {
+  const second = stripes.socks[1];
+  const band = `colour.${part}Band` as const;
+  const own = choiceOf(words.draft, `colour.${part}`) === 'BAND';
+  const name = stripes.bands[Number(choiceOf(words.draft, band) ?? 1) - 1]?.name ?? '';
+  const [figure, what] =
+    part === 'heel'
+      ? [second?.heelWindOff, texts.beforeEachHeel]
+      : [second?.toeWindOff, texts.beforeEachToe];
+  return (
+    <OptionWord
+      {...words}
+      id={`${part}-colour`}
+      choice={`colour.${part}`}
+      after={after}
+      along={() => ({ [band]: undefined })}
+      text={(phrase) => (own ? texts.with(name) : phrase)}
+    >
+      <BandChoice
+        {...words}
+        stripes={stripes}
+        choice={band}
+        label={texts.itBeginsWith}
+        shown={own}
+      />
+      <Wound figure={figure} what={what} />
+    </OptionWord>
   );
 }
 
@@ -149,9 +148,9 @@ function BandChoice(props: BandChoiceProps) {
 interface WoundProps {
   figure: Figure | undefined;
   what: string;
-  lengths: Parameters<typeof figureText>[1];
 }
 
-function Wound({ figure, what, lengths }: WoundProps) {
+function Wound({ figure, what }: WoundProps) {
+  const { lengths } = useSettings();
   return figure ? <Why>{texts.windOff(figureText(figure, lengths), what)}</Why> : null;
 }

@@ -4,6 +4,7 @@ import { useSwatches } from '../api/queries';
 import type { Reading } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { decimal, figureText, gaugeSpanMm } from '../units/units';
+import type { Draft } from '../draft/draft';
 import { Choice } from './Choice';
 import { ReadingsPanel } from './ReadingsPanel';
 import type { WordsProps } from './props';
@@ -18,8 +19,6 @@ interface SwatchWordProps extends WordsProps {
 /** One gauge of the swatch: its readings, and the swatches on the shelf. */
 export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }: SwatchWordProps) {
   const { lengths } = useSettings();
-  const swatches = useSwatches();
-  const known = (useKnownYarns().data ?? []).filter((yarn) => yarn.swatch);
   const { swatch } = draft.spec;
   const problem = problems.find(({ field }) => field.startsWith(`swatch.${what}`))?.message;
   const set = (readings: Reading[]) =>
@@ -42,61 +41,65 @@ export function SwatchWord({ what, draft, plan, onChange, problems, problemAt }:
         problemAt={problemAt}
         onChange={set}
       />
-      {known.length > 0 && (
-        <Box mt={4}>
-          <Box fontSize="sm" fontWeight="600" mb={1}>
-            {texts.orAsYouKnittedIt}
-          </Box>
-          <Box maxH="9rem" overflowY="auto">
-            {known.map(({ yarnId, name, swatch: as, stitches, rounds, measured, weighIns }) => (
-              <Choice
-                key={yarnId}
-                chosen={false}
-                title={name}
-                note={`${[stitches, rounds].map((each) => each && figureText(each, lengths)).join(', ')}${measured > 0 ? shared.measuredOnTheTube : ''}`}
-                onChoose={() =>
-                  as &&
-                  onChange({
-                    ...draft,
-                    swatch: undefined,
-                    spec: {
-                      ...draft.spec,
-                      swatch: as,
-                      // What was weighed belongs to the yarn.
-                      ...(draft.yarn?.id === yarnId && { weighIns }),
-                    },
-                  })
-                }
-              />
-            ))}
-          </Box>
-        </Box>
-      )}
-      {swatches.data && swatches.data.length > 0 && (
-        <Box mt={4}>
-          <Box fontSize="sm" fontWeight="600" mb={1}>
-            {texts.orASwatchFromThe}
-          </Box>
-          <Box maxH="9rem" overflowY="auto">
-            {swatches.data.map((kept) => (
-              <Choice
-                key={kept.id}
-                chosen={kept.id === draft.swatch?.id}
-                title={kept.name}
-                note={texts.readings(kept.swatch.stitches.length + kept.swatch.rounds.length)}
-                onChoose={() =>
-                  onChange({
-                    ...draft,
-                    swatch: { id: kept.id, name: kept.name },
-                    spec: { ...draft.spec, swatch: kept.swatch },
-                  })
-                }
-              />
-            ))}
-          </Box>
-        </Box>
-      )}
+      <AsKnitted draft={draft} onChange={onChange} />
+      <FromShelf draft={draft} onChange={onChange} />
     </Word>
+  );
+}
+
+type ShelfProps = Pick<WordsProps, 'draft' | 'onChange'>;
+
+/** The gauges of yarns as they were knitted before. */
+function AsKnitted({ draft, onChange }: ShelfProps) {
+  const { lengths } = useSettings();
+  const known = useKnownYarns().data ?? [];
+  const gauges = known.flatMap(({ yarnId, name, swatch, stitches, rounds, measured, weighIns }) => {
+    const words = [stitches, rounds].map((each) => each && figureText(each, lengths)).join(', ');
+    // What was weighed belongs to the yarn.
+    const weighed = draft.yarn?.id === yarnId && { weighIns };
+    const spec = swatch && { ...draft.spec, swatch, ...weighed };
+    const note = `${words}${measured > 0 ? shared.measuredOnTheTube : ''}`;
+    return spec
+      ? [{ key: yarnId, title: name, note, draft: { ...draft, swatch: undefined, spec } }]
+      : [];
+  });
+  return <Offered title={texts.orAsYouKnittedIt} offers={gauges} onChange={onChange} />;
+}
+
+/** The swatches on the shelf. */
+function FromShelf({ draft, onChange }: ShelfProps) {
+  const swatches = useSwatches().data ?? [];
+  const kept = swatches.map(({ id, name, swatch }) => ({
+    key: id,
+    title: name,
+    note: texts.readings(swatch.stitches.length + swatch.rounds.length),
+    chosen: id === draft.swatch?.id,
+    draft: { ...draft, swatch: { id, name }, spec: { ...draft.spec, swatch } },
+  }));
+  return <Offered title={texts.orASwatchFromThe} offers={kept} onChange={onChange} />;
+}
+
+interface OfferedProps extends Pick<WordsProps, 'onChange'> {
+  title: string;
+  offers: readonly { key: string; title: string; note: string; chosen?: boolean; draft: Draft }[];
+}
+
+/** Things to choose one of under a title; nothing where there is none. */
+function Offered({ title, offers, onChange }: OfferedProps) {
+  if (offers.length === 0) {
+    return null;
+  }
+  return (
+    <Box mt={4}>
+      <Box fontSize="sm" fontWeight="600" mb={1}>
+        {title}
+      </Box>
+      <Box maxH="9rem" overflowY="auto">
+        {offers.map(({ key, draft, chosen = false, ...words }) => (
+          <Choice key={key} {...words} chosen={chosen} onChoose={() => onChange(draft)} />
+        ))}
+      </Box>
+    </Box>
   );
 }
 

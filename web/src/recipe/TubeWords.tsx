@@ -17,9 +17,19 @@ import { texts } from './texts';
 
 /** How one comes by the tube, where its heel opens and how. */
 export function TubeWords(words: WordsProps) {
+  return (
+    <>
+      <WayWords {...words} />
+      <PlacingWords {...words} />
+      <OpeningWords {...words} />
+    </>
+  );
+}
+
+/** Which way the tube comes about, and what belongs to that way. */
+function WayWords(words: WordsProps) {
   const { plan } = words;
   const { tube } = plan;
-  const { lengths, hand } = useSettings();
   return (
     <>
       <OptionWord
@@ -61,6 +71,17 @@ export function TubeWords(words: WordsProps) {
           <ReadyTubeWord {...words} />
         </>
       )}
+    </>
+  );
+}
+
+/** Where the heel line is. */
+function PlacingWords(words: WordsProps) {
+  const { plan } = words;
+  const { heelLine } = plan.tube;
+  const { lengths } = useSettings();
+  return (
+    <>
       {texts.theHeelLineIsPlaced}
       <OptionWord
         {...words}
@@ -71,13 +92,23 @@ export function TubeWords(words: WordsProps) {
           'placing.markedRound': markedRound(plan, school),
           'placing.markedMm': undefined,
           'placing.distanceMm':
-            school === 'OWN_DISTANCE' ? Math.round(tube.heelLine.fromToe.value) : undefined,
+            school === 'OWN_DISTANCE' ? Math.round(heelLine.fromToe.value) : undefined,
           'placing.from': school === 'AT_COLOUR' ? 'TOE_TIP' : undefined,
         })}
       >
         <PlacingFields {...words} />
       </OptionWord>
-      {texts.fromTheToeTip(figureText(tube.heelLine.fromToe, lengths))}
+      {texts.fromTheToeTip(figureText(heelLine.fromToe, lengths))}
+    </>
+  );
+}
+
+/** How the heel is opened, and what is done at the corners. */
+function OpeningWords(words: WordsProps) {
+  const { plan } = words;
+  const { lengths, hand } = useSettings();
+  return (
+    <>
       <OptionWord {...words} id="opening" choice="opening.way" along={() => NO_CORNERS}>
         <Why>
           {texts.theHeelLineHasCome(

@@ -34,25 +34,7 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
       state={yarn ? 'own' : 'usual'}
       problem={problem}
     >
-      {yarns.data && yarns.data.length > 0 && (
-        <Box mb={3} maxH="10rem" overflowY="auto">
-          {yarns.data.map((kept) => (
-            <Choice
-              key={kept.id}
-              chosen={kept.id === draft.yarn?.id}
-              title={kept.name}
-              note={labelText(kept.yarn, lengths)}
-              onChoose={() =>
-                onChange({
-                  ...draft,
-                  yarn: { id: kept.id, name: kept.name, colour: kept.colour },
-                  spec: { ...draft.spec, yarn: kept.yarn, striping: kept.striping },
-                })
-              }
-            />
-          ))}
-        </Box>
-      )}
+      <FromShelf draft={draft} onChange={onChange} />
       {newStripes && (
         <SmallButton
           mb={3}
@@ -80,5 +62,32 @@ export function YarnWord({ draft, onChange, problems, problemAt }: WordsProps) {
       )}
       <Why>{texts.metresInGramsSayHow}</Why>
     </Word>
+  );
+}
+
+/** The yarns on the shelf; one of them brings its stripes along. */
+function FromShelf({ draft, onChange }: Pick<WordsProps, 'draft' | 'onChange'>) {
+  const yarns = useYarns().data ?? [];
+  const { lengths } = useSettings();
+  return (
+    yarns.length > 0 && (
+      <Box mb={3} maxH="10rem" overflowY="auto">
+        {yarns.map((kept) => (
+          <Choice
+            key={kept.id}
+            chosen={kept.id === draft.yarn?.id}
+            title={kept.name}
+            note={labelText(kept.yarn, lengths)}
+            onChoose={() =>
+              onChange({
+                ...draft,
+                yarn: { id: kept.id, name: kept.name, colour: kept.colour },
+                spec: { ...draft.spec, yarn: kept.yarn, striping: kept.striping },
+              })
+            }
+          />
+        ))}
+      </Box>
+    )
   );
 }

@@ -14,6 +14,7 @@ import { texts } from './texts';
 export function KeysAndSettings() {
   const [open, setOpen] = useState(false);
   const { hand, needles } = useSettings();
+  const close = () => setOpen(false);
   useKeymap({ help: () => setOpen(true) });
   return (
     <Sheet
@@ -27,28 +28,10 @@ export function KeysAndSettings() {
         </Press>
       }
     >
-      <Link
-        asChild
-        color="chosen"
-        textDecoration="underline"
-        minH="44px"
-        alignItems="center"
-        mb={2}
-      >
-        <RouteLink to="/help" onClick={() => setOpen(false)}>
-          {texts.helpWhatToDoFirst}
-        </RouteLink>
-      </Link>
-      <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
-        {Object.values(KEYMAP).map(({ shown, does }) => (
-          <Box key={shown} display="contents">
-            <Box as="dt" fontWeight="650">
-              {shown}
-            </Box>
-            <Box as="dd">{does}</Box>
-          </Box>
-        ))}
+      <Box mb={2}>
+        <Way to="/help" words={texts.helpWhatToDoFirst} onGo={close} />
       </Box>
+      <Keys />
       <Box hideFrom="md">
         <LightSwitch />
       </Box>
@@ -73,18 +56,45 @@ export function KeysAndSettings() {
       <Box fontSize="sm" color="quiet" mt={2}>
         {texts.leftHandedKnittersWorkLeft}
       </Box>
-      <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
-        <RouteLink to="/backup" onClick={() => setOpen(false)}>
-          {shared.backups}
-        </RouteLink>
-      </Link>
+      <Box mt={4}>
+        <Way to="/backup" words={shared.backups} onGo={close} />
+      </Box>
       <Box>
-        <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
-          <RouteLink to="/licences" onClick={() => setOpen(false)}>
-            {texts.licences}
-          </RouteLink>
-        </Link>
+        <Way to="/licences" words={texts.licences} onGo={close} />
       </Box>
     </Sheet>
+  );
+}
+
+/** The keys, and what they do. */
+function Keys() {
+  return (
+    <Box as="dl" display="grid" gridTemplateColumns="9rem 1fr" rowGap={1} mb={5}>
+      {Object.values(KEYMAP).map(({ shown, does }) => (
+        <Box key={shown} display="contents">
+          <Box as="dt" fontWeight="650">
+            {shown}
+          </Box>
+          <Box as="dd">{does}</Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+interface WayProps {
+  to: string;
+  words: string;
+  onGo: () => void;
+}
+
+/** The way to a page, which leaves the sheet behind. */
+function Way({ to, words, onGo }: WayProps) {
+  return (
+    <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+      <RouteLink to={to} onClick={onGo}>
+        {words}
+      </RouteLink>
+    </Link>
   );
 }

@@ -55,12 +55,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
         style={{ display: 'block', touchAction: 'pan-y' }}
       >
         <TapeDrawing
-          plan={plan}
-          layout={layout}
-          colour={colour}
-          lit={lit}
-          schools={schools}
-          both={both}
+          {...{ plan, layout, colour, lit, schools, both }}
           joins={along !== undefined}
         />
         {at && (

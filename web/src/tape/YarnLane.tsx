@@ -23,18 +23,7 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
   const least = Math.min(0, ...plan.axis.map(({ leftG }) => leftG));
   const y = (grams: number) =>
     top + LABELS + ((cake - grams) / (cake - least)) * (YARN_HEIGHT - LABELS);
-  // The line breaks where the work jumps from one end of the sock to the other.
-  const runs = plan.axis.reduce<(readonly [number, number])[][]>((all, at, i) => {
-    const before = plan.axis[i - 1];
-    const jump = before && before.section !== at.section && crossesToe(before.section, at.section);
-    const point = [scale.x(at.mmFromToe), y(at.leftG)] as const;
-    if (i === 0 || jump) {
-      all.push([point]);
-    } else {
-      all.at(-1)?.push(point);
-    }
-    return all;
-  }, []);
+  const runs = runsOf(plan, (at) => [scale.x(at.mmFromToe), y(at.leftG)]);
   const stop = leg && roles.length === 1 ? leg.stopWeight.value : undefined;
   return (
     <g data-testid="yarn-lane">
@@ -80,6 +69,23 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
       )}
     </g>
   );
+}
+
+type At = Plan['axis'][number];
+type Point = readonly [number, number];
+
+/** The line breaks where the work jumps from one end of the sock to the other. */
+function runsOf({ axis }: Plan, pointOf: (at: At) => Point): Point[][] {
+  return axis.reduce<Point[][]>((all, at, i) => {
+    const before = axis[i - 1];
+    const jump = before && before.section !== at.section && crossesToe(before.section, at.section);
+    if (i === 0 || jump) {
+      all.push([pointOf(at)]);
+    } else {
+      all.at(-1)?.push(pointOf(at));
+    }
+    return all;
+  }, []);
 }
 
 function crossesToe(before: string, now: string): boolean {

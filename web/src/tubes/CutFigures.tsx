@@ -33,59 +33,17 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
       <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.pairsOfThisCut}>
         <Box as="table" className="figures rows" w="100%" maxW="46rem" mt={1}>
           <thead>
-            <tr>
-              {[
-                texts.for,
-                texts.eachPiece,
-                texts.legCuffIncluded,
-                shared.aroundTheBall,
-                shared.stripes,
-              ].map((head) => (
-                <Box
-                  as="th"
-                  key={head}
-                  textAlign="left"
-                  verticalAlign="bottom"
-                  py={1}
-                  pr={4}
-                  fontWeight="600"
-                >
-                  {head}
-                </Box>
-              ))}
-            </tr>
+            <Heads />
           </thead>
           <tbody>
-            {plan.pairs.map((pair) => {
-              const name = cutting.wishes[pair.wish]?.name ?? '';
-              return (
-                <Box as="tr" key={pair.wish} borderTopWidth="1px" borderColor="line">
-                  <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
-                    {name}
-                  </Box>
-                  <Box as="td" pr={4} whiteSpace="nowrap">
-                    <Pressed
-                      figure={pair.piece}
-                      title={texts.pieceFor(name)}
-                      onAsk={byHand ? undefined : setAsked}
-                    />
-                  </Box>
-                  <Box as="td" pr={4} whiteSpace="nowrap">
-                    <Pressed
-                      figure={pair.legAbove}
-                      title={texts.legFor(name)}
-                      onAsk={byHand ? undefined : setAsked}
-                    />
-                  </Box>
-                  <Box as="td" pr={4} minW="14rem">
-                    {fitWords(cutting, pair.wish)}
-                  </Box>
-                  <Box as="td" whiteSpace="nowrap">
-                    {stripeWords(pair, cutting)}
-                  </Box>
-                </Box>
-              );
-            })}
+            {plan.pairs.map((pair) => (
+              <PairRow
+                key={pair.wish}
+                pair={pair}
+                cutting={cutting}
+                onAsk={byHand ? undefined : setAsked}
+              />
+            ))}
           </tbody>
         </Box>
       </Box>
@@ -110,6 +68,62 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
         ))}
       </Box>
       {asked && <Worked tube={tube} {...asked} onClose={() => setAsked(undefined)} />}
+    </Box>
+  );
+}
+
+function Heads() {
+  return (
+    <tr>
+      {[
+        texts.for,
+        texts.eachPiece,
+        texts.legCuffIncluded,
+        shared.aroundTheBall,
+        shared.stripes,
+      ].map((head) => (
+        <Box
+          as="th"
+          key={head}
+          textAlign="left"
+          verticalAlign="bottom"
+          py={1}
+          pr={4}
+          fontWeight="600"
+        >
+          {head}
+        </Box>
+      ))}
+    </tr>
+  );
+}
+
+interface PairRowProps {
+  pair: CutPlan['pairs'][number];
+  cutting: Cutting;
+  onAsk: PressedProps['onAsk'];
+}
+
+/** What one pair gets. */
+function PairRow({ pair, cutting, onAsk }: PairRowProps) {
+  const name = cutting.wishes[pair.wish]?.name ?? '';
+  return (
+    <Box as="tr" borderTopWidth="1px" borderColor="line">
+      <Box as="td" py={1} pr={4} minW="7rem" overflowWrap="anywhere">
+        {name}
+      </Box>
+      <Box as="td" pr={4} whiteSpace="nowrap">
+        <Pressed figure={pair.piece} title={texts.pieceFor(name)} onAsk={onAsk} />
+      </Box>
+      <Box as="td" pr={4} whiteSpace="nowrap">
+        <Pressed figure={pair.legAbove} title={texts.legFor(name)} onAsk={onAsk} />
+      </Box>
+      <Box as="td" pr={4} minW="14rem">
+        {fitWords(cutting, pair.wish)}
+      </Box>
+      <Box as="td" whiteSpace="nowrap">
+        {stripeWords(pair, cutting)}
+      </Box>
     </Box>
   );
 }

@@ -50,38 +50,49 @@ export function MakeCuts({ tube, plan, pieces, blocked, onBest }: MakeCutsProps)
         </Button>
       )}
       {asking && (
-        <OpenSheet
-          title={texts.areTheCutsMade}
-          closing={shared.close}
+        <AreTheyMade
+          cuts={cuts}
+          words={texts.asShownWillKnowTheir(
+            plan.cuts,
+            pairs.charAt(0).toUpperCase(),
+            pairs.slice(1),
+          )}
+          onCut={() => cuts.mutate(taken)}
           onClose={() => setAsking(false)}
-        >
-          <>
-            <Box mb={3}>
-              {texts.asShownWillKnowTheir(plan.cuts, pairs.charAt(0).toUpperCase(), pairs.slice(1))}
-            </Box>
-            {cuts.error && (
-              <Box role="alert" color="amiss" mb={3}>
-                {cuts.error.message}
-              </Box>
-            )}
-            <Flex gap={3}>
-              <Button
-                bg="cut"
-                color="sheet"
-                minH="44px"
-                loading={cuts.isPending}
-                onClick={() => cuts.mutate(taken)}
-              >
-                {texts.yesItIsCut}
-              </Button>
-              <Button variant="ghost" color="ink" minH="44px" onClick={() => setAsking(false)}>
-                {shared.cancel}
-              </Button>
-            </Flex>
-          </>
-        </OpenSheet>
+        />
       )}
     </Flex>
+  );
+}
+
+interface AreTheyMadeProps {
+  cuts: ReturnType<typeof useCuts>;
+  words: string;
+  onCut: () => void;
+  onClose: () => void;
+}
+
+/** Asks before the tube is cut for good. */
+function AreTheyMade({ cuts, words, onCut, onClose }: AreTheyMadeProps) {
+  return (
+    <OpenSheet title={texts.areTheCutsMade} closing={shared.close} onClose={onClose}>
+      <>
+        <Box mb={3}>{words}</Box>
+        {cuts.error && (
+          <Box role="alert" color="amiss" mb={3}>
+            {cuts.error.message}
+          </Box>
+        )}
+        <Flex gap={3}>
+          <Button bg="cut" color="sheet" minH="44px" loading={cuts.isPending} onClick={onCut}>
+            {texts.yesItIsCut}
+          </Button>
+          <Button variant="ghost" color="ink" minH="44px" onClick={onClose}>
+            {shared.cancel}
+          </Button>
+        </Flex>
+      </>
+    </OpenSheet>
   );
 }
 

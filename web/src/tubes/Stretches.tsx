@@ -25,62 +25,13 @@ export function Stretches({ plan, x, top, height, names, two }: StretchesProps) 
         </pattern>
       </defs>
       {plan.along.map((along, i) => {
-        const { stretch } = along;
-        const left = x(stretch.from);
-        const place = { x: left, y: top, width: x(stretch.to) - left, height };
-        switch (stretch.kind.id) {
-          case 'PIECE':
-            return (
-              <g key={stretch.from}>
-                <Rect {...place} fill="none" stroke="ink" strokeWidth={1.4} />
-                <PieceName along={along} place={place} names={names} two={two} />
-              </g>
-            );
-          case 'SPARE':
-            return <rect key={stretch.from} {...place} fill={`url(#${spare})`} />;
-          case 'CUT':
-            return (
-              <g key={stretch.from}>
-                <Line
-                  x1={left + place.width / 2}
-                  x2={left + place.width / 2}
-                  y1={top - 6}
-                  y2={top + height + 6}
-                  stroke="cut"
-                  strokeWidth={Math.max(2, place.width)}
-                />
-                <Text
-                  x={left + place.width / 2}
-                  y={top + height + 19}
-                  textAnchor="middle"
-                  fontSize="12px"
-                  fontWeight="600"
-                  fill="cut"
-                >
-                  {cutNumber(plan, i)}
-                </Text>
-              </g>
-            );
-          case 'REMNANT':
-            return (
-              <g key={stretch.from}>
-                <Rect {...place} fill="mist" opacity={0.7} />
-                <Label place={place} words="remnant" />
-              </g>
-            );
-          case 'GIVEN_UP':
-          case 'RAVEL':
-            return (
-              <g key={stretch.from}>
-                <Rect {...place} fill="mist" opacity={0.8} />
-                <Rect {...place} fill="none" stroke="ink" strokeDasharray="4 3" />
-                <Label
-                  place={place}
-                  words={stretch.kind.id === 'RAVEL' ? texts.unravelFirst : 'unravel'}
-                />
-              </g>
-            );
-        }
+        const left = x(along.stretch.from);
+        const place = { x: left, y: top, width: x(along.stretch.to) - left, height };
+        return (
+          <g key={along.stretch.from}>
+            <StretchDrawing {...{ along, place, names, two, spare }} number={cutNumber(plan, i)} />
+          </g>
+        );
       })}
     </g>
   );
@@ -90,6 +41,76 @@ interface Place {
   x: number;
   y: number;
   width: number;
+  height: number;
+}
+
+interface StretchDrawingProps extends PieceNameProps {
+  /** Id of the pattern of spare rounds. */
+  spare: string;
+  /** What a cut is called: its place among the cuts. */
+  number: string | number;
+}
+
+/** One stretch, by what becomes of it. */
+function StretchDrawing({ along, place, names, two, spare, number }: StretchDrawingProps) {
+  const { kind } = along.stretch;
+  switch (kind.id) {
+    case 'PIECE':
+      return (
+        <>
+          <Rect {...place} fill="none" stroke="ink" strokeWidth={1.4} />
+          <PieceName along={along} place={place} names={names} two={two} />
+        </>
+      );
+    case 'SPARE':
+      return <rect {...place} fill={`url(#${spare})`} />;
+    case 'CUT':
+      return <CutLine place={place} number={number} />;
+    case 'REMNANT':
+      return (
+        <>
+          <Rect {...place} fill="mist" opacity={0.7} />
+          <Label place={place} words="remnant" />
+        </>
+      );
+    case 'GIVEN_UP':
+    case 'RAVEL':
+      return (
+        <>
+          <Rect {...place} fill="mist" opacity={0.8} />
+          <Rect {...place} fill="none" stroke="ink" strokeDasharray="4 3" />
+          <Label place={place} words={kind.id === 'RAVEL' ? texts.unravelFirst : 'unravel'} />
+        </>
+      );
+  }
+}
+
+/** Where the scissors go through, with its number. */
+function CutLine({ place, number }: { place: Place; number: string | number }) {
+  const middle = place.x + place.width / 2;
+  const bottom = place.y + place.height;
+  return (
+    <>
+      <Line
+        x1={middle}
+        x2={middle}
+        y1={place.y - 6}
+        y2={bottom + 6}
+        stroke="cut"
+        strokeWidth={Math.max(2, place.width)}
+      />
+      <Text
+        x={middle}
+        y={bottom + 19}
+        textAnchor="middle"
+        fontSize="12px"
+        fontWeight="600"
+        fill="cut"
+      >
+        {number}
+      </Text>
+    </>
+  );
 }
 
 interface PieceNameProps {

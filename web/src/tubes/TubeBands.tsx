@@ -20,41 +20,18 @@ interface TubeBandsProps {
 export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
   const bands = tube.bands ?? [];
   const set = (next: TubeBandCounted[]) => change({ bands: next });
-  const at = (i: number, part: Partial<TubeBandCounted>) =>
-    set(bands.map((band, j) => (i === j ? { ...band, ...part } : band)));
   return (
     <Box role="group" aria-label={shared.stripes}>
       {problemAt('bands') && <Box color="amiss">{problemAt('bands')}</Box>}
       {bands.map((band, i) => (
-        <Flex key={i} gap={3} align="flex-start" mb={1} wrap="wrap">
-          <ColourField
-            label={texts.band(i + 1)}
-            colour={band.colour}
-            onChange={(colour) => at(i, { colour })}
-          />
-          <BandName
-            name={band.name}
-            problem={problemAt(`bands[${i}].name`)}
-            onChange={(name) => at(i, { name })}
-          />
-          <NumberField
-            w="9rem"
-            label={shared.roundsInIt}
-            kind="number"
-            unit={shared.rounds2}
-            value={band.rounds}
-            problem={problemAt(`bands[${i}].rounds`)}
-            onChange={(rounds) => rounds !== undefined && at(i, { rounds })}
-          />
-          <Box pt="1.9rem">
-            <LinkButton
-              aria-label={texts.removeBand(i + 1)}
-              onClick={() => set(bands.filter((_, j) => i !== j))}
-            >
-              {shared.remove}
-            </LinkButton>
-          </Box>
-        </Flex>
+        <CountedBand
+          key={i}
+          number={i + 1}
+          band={band}
+          problemAt={(field) => problemAt(`bands[${i}].${field}`)}
+          onChange={(next) => set(bands.map((each, j) => (i === j ? next : each)))}
+          onRemove={() => set(bands.filter((_, j) => i !== j))}
+        />
       ))}
       {bands.length < MOST && (
         <LinkButton
@@ -78,5 +55,42 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
         />
       )}
     </Box>
+  );
+}
+
+interface CountedBandProps {
+  /** Which it is, from 1. */
+  number: number;
+  band: TubeBandCounted;
+  problemAt: (field: string) => string | undefined;
+  onChange: (band: TubeBandCounted) => void;
+  onRemove: () => void;
+}
+
+function CountedBand({ number, band, problemAt, onChange, onRemove }: CountedBandProps) {
+  const set = (part: Partial<TubeBandCounted>) => onChange({ ...band, ...part });
+  return (
+    <Flex gap={3} align="flex-start" mb={1} wrap="wrap">
+      <ColourField
+        label={texts.band(number)}
+        colour={band.colour}
+        onChange={(colour) => set({ colour })}
+      />
+      <BandName name={band.name} problem={problemAt('name')} onChange={(name) => set({ name })} />
+      <NumberField
+        w="9rem"
+        label={shared.roundsInIt}
+        kind="number"
+        unit={shared.rounds2}
+        value={band.rounds}
+        problem={problemAt('rounds')}
+        onChange={(rounds) => rounds !== undefined && set({ rounds })}
+      />
+      <Box pt="1.9rem">
+        <LinkButton aria-label={texts.removeBand(number)} onClick={onRemove}>
+          {shared.remove}
+        </LinkButton>
+      </Box>
+    </Flex>
   );
 }

@@ -36,7 +36,7 @@ interface TubeDrawingProps {
 /** The tube to scale from end to end, the toes’ end at the left, with everything that becomes of it. */
 export function TubeDrawing(props: TubeDrawingProps) {
   const { cutting, plan, pieces, onMove, names, two, folded = true } = props;
-  const { lengths, hatch } = useSettings();
+  const { hatch } = useSettings();
   const [measure, room] = useWidth(1200);
   // On a phone it is pushed along under the window.
   const width = Math.max(room, LEAST_WIDTH);
@@ -64,14 +64,7 @@ export function TubeDrawing(props: TubeDrawingProps) {
             {...(hatch && { hatch: hatching.fill })}
           />
           {plan ? (
-            <Stretches
-              plan={plan}
-              x={round}
-              top={TUBE_TOP}
-              height={TUBE_HEIGHT}
-              names={names}
-              two={two}
-            />
+            <Stretches {...{ plan, names, two }} x={round} top={TUBE_TOP} height={TUBE_HEIGHT} />
           ) : (
             <Rect
               x={round(0)}
@@ -82,20 +75,7 @@ export function TubeDrawing(props: TubeDrawingProps) {
               stroke="ink"
             />
           )}
-          <Rect
-            x={MARGIN - 6}
-            y={TAPE_TOP}
-            width={mm * perMm + 12}
-            height={TAPE_HEIGHT}
-            fill="tape"
-          />
-          <LengthTicks lengthMm={mm} scale={scale} top={TAPE_TOP} lengths={lengths} />
-          <RoundNumbers
-            rounds={cutting.rounds.value}
-            perRound={perRound * perMm}
-            x={round}
-            bottom={TAPE_TOP + TAPE_HEIGHT}
-          />
+          <TubeTape cutting={cutting} scale={scale} />
           {plan && onMove && (
             <CutHandles
               plan={plan}
@@ -111,6 +91,36 @@ export function TubeDrawing(props: TubeDrawingProps) {
       </Box>
       {plan && folded && <StretchTable plan={plan} names={names} cutting={cutting} />}
     </Box>
+  );
+}
+
+interface TubeTapeProps {
+  cutting: Cutting;
+  scale: { perMm: number; x: (mm: number) => number };
+}
+
+/** The tape beneath a tube: lengths along its upper edge, rounds along its lower one. */
+function TubeTape({ cutting, scale }: TubeTapeProps) {
+  const { lengths } = useSettings();
+  const mm = cutting.length.value;
+  const perRound = mm / cutting.rounds.value;
+  return (
+    <>
+      <Rect
+        x={MARGIN - 6}
+        y={TAPE_TOP}
+        width={mm * scale.perMm + 12}
+        height={TAPE_HEIGHT}
+        fill="tape"
+      />
+      <LengthTicks lengthMm={mm} scale={scale} top={TAPE_TOP} lengths={lengths} />
+      <RoundNumbers
+        rounds={cutting.rounds.value}
+        perRound={perRound * scale.perMm}
+        x={(at) => scale.x(at * perRound)}
+        bottom={TAPE_TOP + TAPE_HEIGHT}
+      />
+    </>
   );
 }
 

@@ -101,6 +101,10 @@ function Plans({ tube, cutting, stale }: PlansProps) {
   }
   const plan = pieces ? (put.data ?? good ?? suggested) : suggested;
   const move = (next: PutPiece[]) => setHand({ version: tube.version, pieces: next });
+  const choose = (next: number) => {
+    setHand(undefined);
+    setChosen(next);
+  };
   return (
     <Box mb={5} aria-busy={stale}>
       <TubeDrawing
@@ -129,26 +133,14 @@ function Plans({ tube, cutting, stale }: PlansProps) {
               plan={plan}
               pieces={pieces}
               blocked={(pieces !== undefined && put.error !== null) || stale}
-              onBest={pieces || chosen > 0 ? () => back() : undefined}
+              onBest={pieces || chosen > 0 ? () => choose(0) : undefined}
             />
           </Box>
           <Box flex="1 1 20rem" minW={0}>
-            <OtherCuts
-              cutting={cutting}
-              chosen={pieces ? undefined : plan}
-              onChoose={(next) => {
-                setHand(undefined);
-                setChosen(next);
-              }}
-            />
+            <OtherCuts cutting={cutting} chosen={pieces ? undefined : plan} onChoose={choose} />
           </Box>
         </Flex>
       )}
     </Box>
   );
-
-  function back() {
-    setHand(undefined);
-    setChosen(0);
-  }
 }

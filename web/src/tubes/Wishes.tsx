@@ -21,9 +21,8 @@ interface WishesProps {
   cutting: Cutting | undefined;
 }
 
-/** Who would like socks from the tube, the first first. What is changed is kept and answered at once. */
-export function Wishes({ tube, feet, cutting }: WishesProps) {
-  const say = useSaid();
+/** What was wished last; it is stored once the typing rests. */
+function useWishes(tube: Tube) {
   const [wishes, setWishes] = useState<readonly TubeWish[]>(tube.wishes);
   const write = useWriteTube(tube.id);
   const latest = useRef(tube);
@@ -46,6 +45,13 @@ export function Wishes({ tube, feet, cutting }: WishesProps) {
       );
     }, REST_MS);
   };
+  return { wishes, change, write };
+}
+
+/** Who would like socks from the tube, the first first. What is changed is kept and answered at once. */
+export function Wishes({ tube, feet, cutting }: WishesProps) {
+  const say = useSaid();
+  const { wishes, change, write } = useWishes(tube);
   const refused = write.error instanceof Refused ? write.error : undefined;
   const problemAt = (field: string) =>
     refused?.errors.find((each) => each.field === field)?.message;
@@ -126,22 +132,7 @@ function Wish(props: WishProps) {
             onChange={(footId) => onChange({ footId, name: undefined })}
           />
         </Box>
-        <NumberField
-          w="9rem"
-          label={texts.legFrom}
-          kind="length"
-          value={wish.legFromMm}
-          problem={at('legFromMm')}
-          onChange={(mm) => mm !== undefined && onChange({ legFromMm: mm })}
-        />
-        <NumberField
-          w="9rem"
-          label={texts.to3}
-          kind="length"
-          value={wish.legToMm}
-          problem={at('legToMm')}
-          onChange={(mm) => mm !== undefined && onChange({ legToMm: mm })}
-        />
+        <LegRange wish={wish} at={at} onChange={onChange} />
         <Box w="15rem">
           <PlainSelect
             label={texts.heelsToesAndCuffsOf}
@@ -172,16 +163,58 @@ function Wish(props: WishProps) {
           />
           {texts.bothSocksAlike}
         </chakra.label>
-        {onFirst && (
-          <LinkButton aria-label={texts.putTheWishForFirst(whose)} onClick={onFirst}>
-            {shared.first}
-          </LinkButton>
-        )}
-        <LinkButton aria-label={texts.removeTheWishFor(whose)} onClick={onRemove}>
-          {shared.remove}
-        </LinkButton>
+        <Order whose={whose} onFirst={onFirst} onRemove={onRemove} />
       </Flex>
       {problem && <Box color="amiss">{problem}</Box>}
     </Box>
+  );
+}
+
+interface OrderProps extends Pick<WishProps, 'onFirst' | 'onRemove'> {
+  whose: string;
+}
+
+function Order({ whose, onFirst, onRemove }: OrderProps) {
+  return (
+    <>
+      {' '}
+      {onFirst && (
+        <LinkButton aria-label={texts.putTheWishForFirst(whose)} onClick={onFirst}>
+          {shared.first}
+        </LinkButton>
+      )}
+      <LinkButton aria-label={texts.removeTheWishFor(whose)} onClick={onRemove}>
+        {shared.remove}
+      </LinkButton>
+    </>
+  );
+}
+
+interface LegRangeProps extends Pick<WishProps, 'wish' | 'onChange'> {
+  at: (field: string) => string | undefined;
+}
+
+/** How short a leg may be, and how long it is wanted. */
+function LegRange({ wish, at, onChange }: LegRangeProps) {
+  return (
+    <>
+      {' '}
+      <NumberField
+        w="9rem"
+        label={texts.legFrom}
+        kind="length"
+        value={wish.legFromMm}
+        problem={at('legFromMm')}
+        onChange={(mm) => mm !== undefined && onChange({ legFromMm: mm })}
+      />
+      <NumberField
+        w="9rem"
+        label={texts.to3}
+        kind="length"
+        value={wish.legToMm}
+        problem={at('legToMm')}
+        onChange={(mm) => mm !== undefined && onChange({ legToMm: mm })}
+      />
+    </>
   );
 }

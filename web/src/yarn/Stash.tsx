@@ -17,12 +17,12 @@ const MARK: Record<NonNullable<StashPair['enough']>, string> = {
   NOT_ENOUGH: '○○○',
 };
 
+const cell = { px: 2, py: 1, bg: 'transparent', borderColor: 'line' };
+
 /** What can be knitted from the yarn that is there, for whom; one press leads to the plan. */
 export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
   const stash = useStash(asked);
   const plan = usePlan();
-  const { lengths } = useSettings();
-  const cell = { px: 2, py: 1, bg: 'transparent', borderColor: 'line' };
   if (!asked) {
     return <LinkButton onClick={onAsk}>{texts.whatCanBeKnittedFrom}</LinkButton>;
   }
@@ -57,58 +57,86 @@ export function Stash({ asked, onAsk }: { asked: boolean; onAsk: () => void }) {
           </Table.Header>
           <Table.Body>
             {yarns.map((yarn) => (
-              <Table.Row key={yarn.id} bg="transparent">
-                <Table.Cell {...cell} minW="11rem">
-                  <Flex gap={2} align="center">
-                    <Box
-                      aria-hidden
-                      boxSize="16px"
-                      flexShrink={0}
-                      borderWidth="1px"
-                      borderColor="quiet"
-                      style={{ background: yarn.colour }}
-                    />
-                    <span>{`${yarn.name}, ${roughMass(yarn.onHandG, lengths)}`}</span>
-                  </Flex>
-                  <Box fontSize="xs" color="quiet">
-                    {texts.gauge(yarn.gauge)}
-                  </Box>
-                </Table.Cell>
-                {yarn.pairs.map((pair) => (
-                  <Table.Cell key={pair.footId} {...cell}>
-                    {pair.enough ? (
-                      <Press
-                        look="bare"
-                        textAlign="left"
-                        onClick={() => plan(yarn, pair)}
-                        aria-label={texts.planFor(
-                          yarn.name,
-                          feet.find(({ id }) => id === pair.footId)?.name ?? '',
-                          pair.words,
-                        )}
-                      >
-                        <Box as="span" aria-hidden fontSize="xs" letterSpacing="1px">
-                          {MARK[pair.enough]}
-                        </Box>{' '}
-                        <Box as="span" textDecoration="underline dotted">
-                          {pair.words}
-                        </Box>
-                        <Box as="span" display="block" fontSize="xs" color="quiet">
-                          {pair.leftG !== undefined &&
-                            leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths))}
-                        </Box>
-                      </Press>
-                    ) : (
-                      pair.words
-                    )}
-                  </Table.Cell>
-                ))}
-              </Table.Row>
+              <YarnRow key={yarn.id} yarn={yarn} feet={feet} onPlan={(pair) => plan(yarn, pair)} />
             ))}
           </Table.Body>
         </Table.Root>
       </Table.ScrollArea>
     </Box>
+  );
+}
+
+interface YarnRowProps {
+  yarn: StashYarn;
+  feet: readonly { id: string; name: string }[];
+  onPlan: (pair: StashPair) => void;
+}
+
+/** What one yarn does for each foot. */
+function YarnRow({ yarn, feet, onPlan }: YarnRowProps) {
+  const { lengths } = useSettings();
+  return (
+    <Table.Row bg="transparent">
+      <Table.Cell {...cell} minW="11rem">
+        <Flex gap={2} align="center">
+          <Box
+            aria-hidden
+            boxSize="16px"
+            flexShrink={0}
+            borderWidth="1px"
+            borderColor="quiet"
+            style={{ background: yarn.colour }}
+          />
+          <span>{`${yarn.name}, ${roughMass(yarn.onHandG, lengths)}`}</span>
+        </Flex>
+        <Box fontSize="xs" color="quiet">
+          {texts.gauge(yarn.gauge)}
+        </Box>
+      </Table.Cell>
+      {yarn.pairs.map((pair) => (
+        <Table.Cell key={pair.footId} {...cell}>
+          {pair.enough ? (
+            <Enough
+              pair={pair}
+              enough={pair.enough}
+              label={texts.planFor(
+                yarn.name,
+                feet.find(({ id }) => id === pair.footId)?.name ?? '',
+                pair.words,
+              )}
+              onPlan={() => onPlan(pair)}
+            />
+          ) : (
+            pair.words
+          )}
+        </Table.Cell>
+      ))}
+    </Table.Row>
+  );
+}
+
+interface EnoughProps {
+  pair: StashPair;
+  enough: NonNullable<StashPair['enough']>;
+  label: string;
+  onPlan: () => void;
+}
+
+function Enough({ pair, enough, label, onPlan }: EnoughProps) {
+  const { lengths } = useSettings();
+  return (
+    <Press look="bare" textAlign="left" onClick={onPlan} aria-label={label}>
+      <Box as="span" aria-hidden fontSize="xs" letterSpacing="1px">
+        {MARK[enough]}
+      </Box>{' '}
+      <Box as="span" textDecoration="underline dotted">
+        {pair.words}
+      </Box>
+      <Box as="span" display="block" fontSize="xs" color="quiet">
+        {pair.leftG !== undefined &&
+          leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths))}
+      </Box>
+    </Press>
   );
 }
 

@@ -24,11 +24,9 @@ interface StripeFieldsProps {
 
 /** The bands of one repeat in their order, each with its name and how long it is. */
 export function StripeFields({ stripes, startM, change, problemAt }: StripeFieldsProps) {
-  const counted = stripes.find(({ rounds, stitches }) => rounds ?? stitches);
   const [chosen, setChosen] = useState<Extent | undefined>();
-  const measured = stripes.some(({ lengthM }) => lengthM);
-  const extent = chosen ?? (counted ? (measured ? 'both' : 'rounds') : 'metres');
-  const on = counted?.stitches ?? USUAL_STITCHES;
+  const extent = chosen ?? extentOf(stripes);
+  const on = stripes.find(isCounted)?.stitches ?? USUAL_STITCHES;
   const set = (next: readonly Stripe[]) =>
     change({ stripes: next.length > 0 ? [...next] : undefined });
   const told = (next: Extent) => {
@@ -38,25 +36,12 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
   return (
     <Box>
       <Flex gap={4} wrap="wrap" mb={2} align="flex-end">
-        <PlainSelect
-          label={texts.howLongTheBandsAre}
-          value={extent}
-          options={[
-            { value: 'metres', text: texts.inMetresMeasuredAlongThe },
-            { value: 'rounds', text: texts.inRoundsCountedInSomething },
-            { value: 'both', text: texts.inMetresAndCountedAs },
-          ]}
-          onChange={told}
-        />
+        <HowLong extent={extent} onExtent={told} />
         {extent !== 'metres' && (
-          <NumberField
-            w="9rem"
-            label={texts.countedOn}
-            kind="whole"
-            unit={shared.sts}
-            value={on}
+          <CountedOn
+            stitches={on}
             problem={problemAt('cake.stripes[0].stitches')}
-            onChange={(stitches) =>
+            onStitches={(stitches) =>
               set(stripes.map((stripe) => (stripe.rounds ? { ...stripe, stitches } : stripe)))
             }
           />
@@ -97,6 +82,54 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
       />
     </Box>
   );
+}
+
+interface CountedOnProps {
+  stitches: number;
+  problem: string | undefined;
+  onStitches: (stitches: number | undefined) => void;
+}
+
+function CountedOn({ stitches, problem, onStitches }: CountedOnProps) {
+  return (
+    <NumberField
+      w="9rem"
+      label={texts.countedOn}
+      kind="whole"
+      unit={shared.sts}
+      value={stitches}
+      problem={problem}
+      onChange={onStitches}
+    />
+  );
+}
+
+interface HowLongProps {
+  extent: Extent;
+  onExtent: (extent: Extent) => void;
+}
+
+function HowLong({ extent, onExtent }: HowLongProps) {
+  return (
+    <PlainSelect
+      label={texts.howLongTheBandsAre}
+      value={extent}
+      options={[
+        { value: 'metres', text: texts.inMetresMeasuredAlongThe },
+        { value: 'rounds', text: texts.inRoundsCountedInSomething },
+        { value: 'both', text: texts.inMetresAndCountedAs },
+      ]}
+      onChange={onExtent}
+    />
+  );
+}
+
+const isCounted = ({ rounds, stitches }: Stripe) => rounds ?? stitches;
+
+/** In what the bands are told. */
+function extentOf(stripes: readonly Stripe[]): Extent {
+  const measured = stripes.some(({ lengthM }) => lengthM);
+  return stripes.some(isCounted) ? (measured ? 'both' : 'rounds') : 'metres';
 }
 
 /** A band with how long it is in this alone. */

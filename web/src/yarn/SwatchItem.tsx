@@ -20,14 +20,13 @@ const READINGS = [
   ['rounds', shared.rounds],
 ] as const;
 
-/** A swatch: what was counted on it, over which spans. */
-export function SwatchItem({
-  kept,
-  onDone,
-}: {
+interface SwatchItemProps {
   kept: KeptSwatch | undefined;
   onDone?: () => void;
-}) {
+}
+
+/** A swatch: what was counted on it, over which spans. */
+export function SwatchItem({ kept, onDone }: SwatchItemProps) {
   const { lengths } = useSettings();
   const span = gaugeSpanMm(lengths);
   return (
@@ -51,45 +50,14 @@ export function SwatchItem({
       fields={(swatch, change, problemAt) => (
         <Flex gap={8} wrap="wrap">
           {READINGS.map(([what, label]) => (
-            <Box key={what}>
-              {swatch[what].map((reading, i) => (
-                <Flex key={`${i} of ${swatch[what].length}`} gap={2} mb={2}>
-                  <NumberField
-                    w="9rem"
-                    label={i === 0 ? label : `${label}, ${i + 1}.`}
-                    kind="number"
-                    unit=""
-                    mayBeEmpty
-                    value={reading.count}
-                    problem={problemAt(`swatch.${what}[${i}].count`)}
-                    onChange={(count) => change({ [what]: replaced(swatch[what], i, { count }) })}
-                  />
-                  <NumberField
-                    w="9rem"
-                    label={shared.over}
-                    kind="length"
-                    mayBeEmpty
-                    value={reading.spanMm}
-                    problem={problemAt(`swatch.${what}[${i}].spanMm`)}
-                    onChange={(spanMm) => change({ [what]: replaced(swatch[what], i, { spanMm }) })}
-                  />
-                </Flex>
-              ))}
-              <Box
-                as="button"
-                fontSize="sm"
-                color="chosen"
-                textDecoration="underline"
-                minH="32px"
-                cursor="pointer"
-                onClick={(event) => {
-                  event.preventDefault();
-                  change({ [what]: [...swatch[what], { spanMm: span }] });
-                }}
-              >
-                {texts.addAnotherCountOf(label.toLowerCase())}
-              </Box>
-            </Box>
+            <Counts
+              key={what}
+              what={what}
+              label={label}
+              readings={swatch[what]}
+              problemAt={problemAt}
+              onChange={(readings) => change({ [what]: readings })}
+            />
           ))}
           <NotesField
             notes={swatch.notes}
@@ -102,6 +70,60 @@ export function SwatchItem({
     >
       {kept && <SwatchSummary kept={kept} />}
     </ShelfItem>
+  );
+}
+
+interface CountsProps {
+  what: 'stitches' | 'rounds';
+  label: string;
+  readings: Partial<Reading>[];
+  problemAt: (field: string) => string | undefined;
+  onChange: (readings: Partial<Reading>[]) => void;
+}
+
+/** The counts of stitches or of rounds. */
+function Counts({ what, label, readings, problemAt, onChange }: CountsProps) {
+  const span = gaugeSpanMm(useSettings().lengths);
+  return (
+    <Box>
+      {readings.map((reading, i) => (
+        <Flex key={`${i} of ${readings.length}`} gap={2} mb={2}>
+          <NumberField
+            w="9rem"
+            label={i === 0 ? label : `${label}, ${i + 1}.`}
+            kind="number"
+            unit=""
+            mayBeEmpty
+            value={reading.count}
+            problem={problemAt(`swatch.${what}[${i}].count`)}
+            onChange={(count) => onChange(replaced(readings, i, { count }))}
+          />
+          <NumberField
+            w="9rem"
+            label={shared.over}
+            kind="length"
+            mayBeEmpty
+            value={reading.spanMm}
+            problem={problemAt(`swatch.${what}[${i}].spanMm`)}
+            onChange={(spanMm) => onChange(replaced(readings, i, { spanMm }))}
+          />
+        </Flex>
+      ))}
+      <Box
+        as="button"
+        fontSize="sm"
+        color="chosen"
+        textDecoration="underline"
+        minH="32px"
+        cursor="pointer"
+        onClick={(event) => {
+          event.preventDefault();
+          onChange([...readings, { spanMm: span }]);
+        }}
+      >
+        {texts.addAnotherCountOf(label.toLowerCase())}
+      </Box>
+    </Box>
   );
 }
 

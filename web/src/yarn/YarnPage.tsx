@@ -5,15 +5,18 @@ import { CsvFile } from '../form/CsvFile';
 import { Notice, Waiting } from '../form/States';
 import { Stash } from './Stash';
 import { SwatchItem } from './SwatchItem';
+import type { KeptSwatch } from '../wire/types';
 import { YarnItem } from './YarnItem';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
+
+const LIST = { listStyleType: 'none', borderTopWidth: '1px', borderColor: 'line' };
 
 /** Yarns with what is left of them, and the swatches that were knitted and counted. */
 export function YarnPage() {
   const yarns = useYarns();
   const swatches = useSwatches();
-  const [adding, setAdding] = useState<'yarn' | 'swatch' | undefined>();
+  const [adding, setAdding] = useState(false);
   const [asked, setAsked] = useState(false);
   const error = yarns.error ?? swatches.error;
   if (error && !yarns.data) {
@@ -22,7 +25,6 @@ export function YarnPage() {
   if (!yarns.data || !swatches.data) {
     return <Waiting what={shared.theYarn} />;
   }
-  const list = { listStyleType: 'none', borderTopWidth: '1px', borderColor: 'line' };
   return (
     <Box maxW="78rem">
       <title>{texts.yarnRoundPocket}</title>
@@ -30,13 +32,13 @@ export function YarnPage() {
         <Box as="h1" fontSize="2xl" flex="1">
           {shared.yarn}
         </Box>
-        <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding('yarn')}>
+        <Button bg="ink" color="sheet" minH="44px" onClick={() => setAdding(true)}>
           {texts.addAYarn}
         </Button>
       </Flex>
       <CsvFile shelf="yarns" />
-      <Box as="ul" {...list}>
-        {adding === 'yarn' && <YarnItem kept={undefined} onDone={() => setAdding(undefined)} />}
+      <Box as="ul" {...LIST}>
+        {adding && <YarnItem kept={undefined} onDone={() => setAdding(false)} />}
         {yarns.data.map((kept) => (
           <YarnItem key={kept.id} kept={kept} />
         ))}
@@ -46,10 +48,19 @@ export function YarnPage() {
           {texts.eachCakeIsAsLarge}
         </Box>
       )}
-      {yarns.data.length === 0 && adding !== 'yarn' && (
-        <Box mt={3}>{texts.noYarnSavedYetUntil}</Box>
-      )}
+      {yarns.data.length === 0 && !adding && <Box mt={3}>{texts.noYarnSavedYetUntil}</Box>}
       {yarns.data.length > 0 && <Stash asked={asked} onAsk={() => setAsked(true)} />}
+      <Swatches swatches={swatches.data} />
+    </Box>
+  );
+}
+
+/** What was counted, yarn by yarn or of nothing in particular. */
+function Swatches({ swatches }: { swatches: readonly KeptSwatch[] }) {
+  const [adding, setAdding] = useState(false);
+  return (
+    <>
+      {' '}
       <Flex align="baseline" gap={4} mt={10} mb={2}>
         <Box as="h2" fontSize="2xl" flex="1">
           {texts.swatches}
@@ -59,17 +70,17 @@ export function YarnPage() {
           borderColor="ink"
           color="ink"
           minH="44px"
-          onClick={() => setAdding('swatch')}
+          onClick={() => setAdding(true)}
         >
           {texts.addASwatch}
         </Button>
       </Flex>
-      <Box as="ul" {...list}>
-        {adding === 'swatch' && <SwatchItem kept={undefined} onDone={() => setAdding(undefined)} />}
-        {swatches.data.map((kept) => (
+      <Box as="ul" {...LIST}>
+        {adding && <SwatchItem kept={undefined} onDone={() => setAdding(false)} />}
+        {swatches.map((kept) => (
           <SwatchItem key={kept.id} kept={kept} />
         ))}
       </Box>
-    </Box>
+    </>
   );
 }

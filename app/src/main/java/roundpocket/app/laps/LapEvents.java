@@ -12,7 +12,9 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.store.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.measure.Unit;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
@@ -22,6 +24,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class LapEvents {
     private static final int MOST_AT_ONCE = 500;
+    private static final Limit SOCK =
+            new Limit("lap.event", 1, 2, Unit.NUMBER, "There are two socks; {found} is neither.", "Say 1 or 2.");
+
     private static final int MOST_IN_DEVICE = 40;
     private static final int MOST_IN_NOTE = 2000;
 
@@ -70,9 +75,7 @@ class LapEvents {
         if (event == null || event.id() == null || event.at() == null) {
             problems.add(problem("", "A press needs its id and its time.", "Send both."));
         } else {
-            if (event.sock() != 1 && event.sock() != 2) {
-                problems.add(problem("sock", "There are two socks; " + event.sock() + " is neither.", "Say 1 or 2."));
-            }
+            problems.checkRange("sock", event.sock(), SOCK);
             if (event.device() == null
                     || event.device().isBlank()
                     || event.device().length() > MOST_IN_DEVICE) {

@@ -112,9 +112,59 @@ public class OpenApiDescriptionTest extends AppTest {
                  "wishes": [{"footId": "%s", "legFromMm": 100, "legToMm": 150, "alike": true, "ravel": false,
                   "spareRounds": 2}]}""".formatted(
                         foot.get("id").asString())));
+        rangeEvents(described, example);
         Set<String> known = new HashSet<>(Ranges.COUNTED);
         known.add("SpecPart.version"); // one version is read, and every other refused
+        // As many as the pair has: presses, bands of its yarn, stitches of the round.
+        known.addAll(Set.of("Jumped.to", "Colour.band", "Colour.stitch"));
         assertThat(ranges.without()).as("numbers without a range").isEqualTo(known);
+    }
+
+    /** What happens to a pair is refused by what is said of it where it was heard. */
+    private void rangeEvents(JsonNode described, JsonNode spec) {
+        Ranges ranges = new Ranges((ObjectNode) described.at("/components/schemas"), (kind, event) -> {
+            String id = body(post("/api/pairs", "{\"name\": \"Ranged\", \"spec\": " + spec + "}"))
+                    .get("id")
+                    .asString();
+            post("/api/laps/" + id, "{}");
+            ((ObjectNode) event).put("id", UUID.randomUUID().toString());
+            JsonNode answer = body(
+                    post("/api/laps/" + id + "/events", "[" + lapEvent("JUMPED", "\"to\": 60") + "," + event + "]"));
+            ArrayNode errors = json().createArrayNode();
+            answer.path("errors")
+                    .forEach(error -> errors.add(((ObjectNode) error.deepCopy())
+                            .put("field", error.get("field").asString().replace("[1].", ""))));
+            // Which number is meant is told by the number.
+            answer.at("/heard/1/said").forEach(said -> event.properties().stream()
+                    .filter(part -> part.getValue().isNumber()
+                            && part.getValue().asDouble()
+                                    == said.at("/amounts/found/value").asDouble())
+                    .forEach(part -> errors.addObject()
+                            .put("field", part.getKey())
+                            .put("code", said.get("template").asString())
+                            .set("said", said)));
+            return json().createObjectNode().set("errors", errors);
+        });
+        Map.of(
+                        "Done", lapEvent("DONE", "\"both\": false"),
+                        "Undone", lapEvent("UNDONE", "\"both\": false"),
+                        "Jumped", lapEvent("JUMPED", "\"to\": 61"),
+                        "Ordered", lapEvent("ORDERED", "\"order\": \"IN_TURN\""),
+                        "Measured", lapEvent("MEASURED", "\"rounds\": 43, \"spanMm\": 100"),
+                        "Worked", lapEvent("WORKED", "\"section\": \"CUFF\", \"rounds\": 16"),
+                        "Weighed", lapEvent("WEIGHED", "\"grams\": 90"),
+                        "Colour", lapEvent("COLOUR", "\"band\": 2, \"stitch\": 5"),
+                        "Noted", lapEvent("NOTED", "\"words\": \"soft\""),
+                        "Withdrawn", lapEvent("WITHDRAWN", "\"takenBack\": \"" + new UUID(0, 7) + "\""))
+                .forEach((schema, event) -> ranges.ask(schema, schema, json().readTree(event)));
+        ObjectNode replanned = (ObjectNode) json().readTree(lapEvent("REPLANNED", "\"spec\": {}"));
+        replanned.set("spec", spec);
+        ranges.ask("Replanned", "Replanned", replanned);
+    }
+
+    private static String lapEvent(String kind, String own) {
+        return "{\"id\": \"%s\", \"sock\": 1, \"kind\": \"%s\", \"device\": \"here\", \"at\": \"2026-11-23T19:00:00Z\", %s}"
+                .formatted(UUID.randomUUID(), kind, own);
     }
 
     private static String tube(String how) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.DoubleNode;
@@ -18,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Ranges {
     private static final double BEYOND = 1_000_000_000;
     /** What is refused is the gauge that they give; they have no range of their own. */
-    static final Set<String> COUNTED = Set.of("ReadingPart.count", "TubeReadingPart.rounds");
+    static final Set<String> COUNTED = Set.of("ReadingPart.count", "TubeReadingPart.rounds", "Measured.rounds");
 
     private static final Set<String> NUMBERS = Set.of("number", "integer");
     private static final String REFERENCE = "#/components/schemas/";
@@ -37,11 +38,15 @@ final class Ranges {
         walk(new Sample(address, good), schema, good, "");
     }
 
-    /** Numbers of the parts of what is sent that have no range, as {@code Schema.property}. */
+    /** Numbers of the parts of what is sent, and of what happens to a pair, that have no range, as {@code Schema.property}. */
     Set<String> without() {
         Set<String> left = new TreeSet<>();
+        Set<String> events = schemas.at("/LapEvent/discriminator/mapping")
+                .valueStream()
+                .map(reference -> reference.asString().substring(REFERENCE.length()))
+                .collect(Collectors.toSet());
         schemas.properties().stream()
-                .filter(schema -> schema.getKey().endsWith("Part"))
+                .filter(schema -> schema.getKey().endsWith("Part") || events.contains(schema.getKey()))
                 .forEach(schema -> schema.getValue().path("properties").properties().stream()
                         .filter(each ->
                                 NUMBERS.contains(each.getValue().path("type").asString("")))
@@ -82,7 +87,9 @@ final class Ranges {
     private void number(Sample sample, String name, ObjectNode described, String at) {
         boolean whole = described.get("type").asString().equals("integer");
         Optional<JsonNode> refused = refusal(sample, at, BEYOND, whole)
-                .filter(error -> error.at("/said/amounts/max").isObject())
+                // What depends on other things tells only one of both limits, or none.
+                .filter(error -> error.at("/said/amounts").has("min")
+                        && error.at("/said/amounts").has("max"))
                 .filter(error -> !COUNTED.contains(name));
         if (refused.isEmpty()) {
             return;

@@ -1,4 +1,5 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
 import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
 import { useHome } from '../api/homeQueries';
 import { Deleted } from './Deleted';
@@ -25,6 +26,7 @@ const PLACES = [
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
   const { lengths } = useSettings();
+  const client = useQueryClient();
   const home = useHome().data;
   // In the lap a phone has no room for anything but the work; its own line leads back.
   const inLap = useMatch('/pairs/:id/lap') !== null;
@@ -65,7 +67,11 @@ export function Shell() {
             ['CM', 'cm', 'centimetres'],
             ['INCH', 'in', 'inches'],
           ]}
-          onChange={(value) => changeSettings({ lengths: value })}
+          onChange={(value) => {
+            changeSettings({ lengths: value });
+            // What was refused is said anew, in the other unit.
+            void client.invalidateQueries();
+          }}
         />
         <Box hideBelow="md">
           <LightSwitch />

@@ -25,8 +25,6 @@ const PLACES = [
 
 /** The frame of every place: the name, the basket, and the two switches that hold everywhere. */
 export function Shell() {
-  const { lengths } = useSettings();
-  const client = useQueryClient();
   const home = useHome().data;
   // In the lap a phone has no room for anything but the work; its own line leads back.
   const inLap = useMatch('/pairs/:id/lap') !== null;
@@ -60,19 +58,7 @@ export function Shell() {
           <RouteLink to="/">{shared.roundPocket}</RouteLink>
         </Link>
         <Places />
-        <Switch
-          label={texts.lengthsIn}
-          value={lengths}
-          options={[
-            ['CM', 'cm', 'centimetres'],
-            ['INCH', 'in', 'inches'],
-          ]}
-          onChange={(value) => {
-            changeSettings({ lengths: value });
-            // What was refused is said anew, in the other unit.
-            void client.invalidateQueries();
-          }}
-        />
+        <Units />
         <Box hideBelow="md">
           <LightSwitch />
         </Box>
@@ -86,6 +72,27 @@ export function Shell() {
         {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>
     </Flex>
+  );
+}
+
+/** In what lengths are written everywhere. */
+function Units() {
+  const { lengths } = useSettings();
+  const client = useQueryClient();
+  return (
+    <Switch
+      label={texts.lengthsIn}
+      value={lengths}
+      options={[
+        ['CM', 'cm', 'centimetres'],
+        ['INCH', 'in', 'inches'],
+      ]}
+      onChange={(value) => {
+        changeSettings({ lengths: value });
+        // What was refused is said anew, in the other unit.
+        void client.invalidateQueries();
+      }}
+    />
   );
 }
 

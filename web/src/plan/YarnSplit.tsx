@@ -58,17 +58,7 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
                 onWorking={onWorking}
               />
             ))}
-            <Table.Row bg="transparent" fontWeight="700">
-              <Table.Cell {...cell}>{texts.oneSock}</Table.Cell>
-              <Table.Cell {...cell} />
-              <Table.Cell {...cell} textAlign="end">
-                {figureNumber(yarn.sockMetres, lengths)}
-              </Table.Cell>
-              <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
-                <Grams figure={yarn.sockGrams} />
-              </Table.Cell>
-              <Table.Cell {...cell} />
-            </Table.Row>
+            <OneSock yarn={yarn} />
           </Table.Body>
         </Table.Root>
       </Table.ScrollArea>
@@ -76,6 +66,26 @@ export const YarnSplit = memo(function YarnSplit({ plan, colour, onWorking }: Ya
     </Box>
   );
 });
+
+/** All sections together. */
+function OneSock({ yarn }: { yarn: Plan['yarn'] }) {
+  const { lengths } = useSettings();
+  return (
+    <Table.Row bg="transparent" fontWeight="700">
+      <Table.Cell {...cell}>{texts.oneSock}</Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {figureNumber(yarn.sockStitches, lengths)}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end">
+        {figureNumber(yarn.sockMetres, lengths)}
+      </Table.Cell>
+      <Table.Cell {...cell} textAlign="end" whiteSpace="nowrap">
+        <Grams figure={yarn.sockGrams} />
+      </Table.Cell>
+      <Table.Cell {...cell} />
+    </Table.Row>
+  );
+}
 
 interface SectionRowProps {
   yarn: Plan['yarn']['sections'][number];

@@ -129,7 +129,7 @@ public class OpenApiDescriptionTest extends AppTest {
             post("/api/laps/" + id, "{}");
             ((ObjectNode) event).put("id", UUID.randomUUID().toString());
             JsonNode answer = body(
-                    post("/api/laps/" + id + "/events", "[" + lapEvent("JUMPED", "\"to\": 60") + "," + event + "]"));
+                    post("/api/laps/" + id + "/events", "[" + lapEvent("JUMPED", ", \"to\": 60") + "," + event + "]"));
             ArrayNode errors = json().createArrayNode();
             answer.path("errors")
                     .forEach(error -> errors.add(((ObjectNode) error.deepCopy())
@@ -145,25 +145,28 @@ public class OpenApiDescriptionTest extends AppTest {
                             .set("said", said)));
             return json().createObjectNode().set("errors", errors);
         });
-        Map.of(
-                        "Done", lapEvent("DONE", "\"both\": false"),
-                        "Undone", lapEvent("UNDONE", "\"both\": false"),
-                        "Jumped", lapEvent("JUMPED", "\"to\": 61"),
-                        "Ordered", lapEvent("ORDERED", "\"order\": \"IN_TURN\""),
-                        "Measured", lapEvent("MEASURED", "\"rounds\": 43, \"spanMm\": 100"),
-                        "Worked", lapEvent("WORKED", "\"section\": \"CUFF\", \"rounds\": 16"),
-                        "Weighed", lapEvent("WEIGHED", "\"grams\": 90"),
-                        "Colour", lapEvent("COLOUR", "\"band\": 2, \"stitch\": 5"),
-                        "Noted", lapEvent("NOTED", "\"words\": \"soft\""),
-                        "Withdrawn", lapEvent("WITHDRAWN", "\"takenBack\": \"" + new UUID(0, 7) + "\""))
-                .forEach((schema, event) -> ranges.ask(schema, schema, json().readTree(event)));
-        ObjectNode replanned = (ObjectNode) json().readTree(lapEvent("REPLANNED", "\"spec\": {}"));
-        replanned.set("spec", spec);
-        ranges.ask("Replanned", "Replanned", replanned);
+        for (LapEventKind kind : LapEventKind.values()) {
+            JsonNode event = json().readTree(lapEvent(
+                    kind.name(),
+                    switch (kind) {
+                        case JUMPED -> ", \"to\": 61";
+                        case ORDERED -> ", \"order\": \"IN_TURN\"";
+                        case MEASURED -> ", \"rounds\": 43, \"spanMm\": 100";
+                        case WORKED -> ", \"section\": \"CUFF\", \"rounds\": 16";
+                        case WEIGHED -> ", \"grams\": 90";
+                        case REPLANNED -> ", \"spec\": " + spec;
+                        case COLOUR -> ", \"band\": 2, \"stitch\": 5";
+                        case NOTED -> ", \"words\": \"soft\"";
+                        case WITHDRAWN -> ", \"takenBack\": \"" + new UUID(0, 7) + "\"";
+                        default -> "";
+                    }));
+            String schema = kind.type().getSimpleName();
+            ranges.ask(schema, schema, event);
+        }
     }
 
     private static String lapEvent(String kind, String own) {
-        return "{\"id\": \"%s\", \"sock\": 1, \"kind\": \"%s\", \"device\": \"here\", \"at\": \"2026-11-23T19:00:00Z\", %s}"
+        return "{\"id\": \"%s\", \"sock\": 1, \"kind\": \"%s\", \"device\": \"here\", \"at\": \"2026-11-23T19:00:00Z\"%s}"
                 .formatted(UUID.randomUUID(), kind, own);
     }
 

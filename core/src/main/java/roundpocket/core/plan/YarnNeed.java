@@ -15,6 +15,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param sections the sections of one sock
  * @param heelTail tail for closing the heel, in millimetres
  * @param toeTail tail for closing the toe, in millimetres; none where it is begun at its tip
+ * @param sockStitches stitches in one sock
  * @param sockMetres metres in one sock
  * @param sockGrams grams in one sock
  * @param pairMetres metres in the pair
@@ -30,6 +31,7 @@ public record YarnNeed(
         List<SectionYarn> sections,
         Step heelTail,
         Optional<Step> toeTail,
+        Step sockStitches,
         Step sockMetres,
         Step sockGrams,
         Step pairMetres,

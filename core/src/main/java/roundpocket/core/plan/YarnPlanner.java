@@ -94,6 +94,7 @@ final class YarnPlanner {
         for (YarnRole role : models.keySet()) {
             ends(role, heelTail, toeTail).ifPresent(sections::add);
         }
+        Step sockStitches = sum("stitches in one sock", Unit.STITCHES, sections, SectionYarn::stitches);
         Step sockMetres = sum("metres in one sock", Unit.METRES, sections, SectionYarn::metres);
         Step sockGrams = sum("grams in one sock", Unit.GRAMS, sections, SectionYarn::grams);
         List<RoleYarn> roles =
@@ -104,6 +105,7 @@ final class YarnPlanner {
                 sections,
                 heelTail,
                 toeTail,
+                sockStitches,
                 sockMetres,
                 sockGrams,
                 YarnModel.pair("metres in the pair", sockMetres),

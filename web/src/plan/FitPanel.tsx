@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Figure, Plan } from '../wire/types';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { figureText, plusMinusText } from '../units/units';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -41,15 +41,25 @@ export const FitPanel = memo(function FitPanel({ plan, onWorking }: FitPanelProp
         shown={{ ...heelRoom.stretch, value: Math.abs(heelRoom.stretch.value) }}
         onWorking={onWorking}
       >
-        {texts.upToIsComfortable(heelRoom.sits.title, figureText(heelRoom.limit, lengths))}
+        {limitWords(heelRoom, lengths)}
       </Line>
       <PlainRounds heelRoom={heelRoom} taken={heel.shaping.plainRounds.value} />
     </Box>
   );
 });
 
+/** What is comfortable; and that a point more is not noticed, where the heel has that. */
+function limitWords({ stretch, limit, over, sits }: HeelRoom, lengths: Lengths): string {
+  const most = figureText(limit, lengths);
+  return stretch.value > limit.value && over.value <= 0
+    ? texts.aPointMoreIsNot(sits.title, most)
+    : texts.upToIsComfortable(sits.title, most);
+}
+
+type HeelRoom = Plan['fit']['heelRoom'];
+
 interface PlainRoundsProps {
-  heelRoom: Plan['fit']['heelRoom'];
+  heelRoom: HeelRoom;
   /** How many the plan has. */
   taken: number;
 }

@@ -78,6 +78,8 @@ export const texts = {
   stretchToGetOverThe: 'Stretch to get over the heel',
   slackAtTheHeel: 'Slack at the heel',
   heelStretch: 'Heel stretch',
+  aPointMoreIsNot: (title: string, limit: string) =>
+    `${title}; up to ${limit} is comfortable, and a point more isn’t noticed`,
   upToIsComfortable: (title: string, limit: string) => `${title}; up to ${limit} is comfortable`,
   theHeelFitsEasilyWithout: 'The heel fits easily without plain rounds.',
   atLeastForAnEasy: (advised: string) => `At least ${advised} for an easy fit.`,

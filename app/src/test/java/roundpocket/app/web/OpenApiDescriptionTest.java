@@ -128,8 +128,8 @@ public class OpenApiDescriptionTest extends AppTest {
                     .asString();
             post("/api/laps/" + id, "{}");
             ((ObjectNode) event).put("id", UUID.randomUUID().toString());
-            JsonNode answer = body(
-                    post("/api/laps/" + id + "/events", "[" + lapEvent("JUMPED", ", \"to\": 60") + "," + event + "]"));
+            JsonNode answer =
+                    body(post("/api/laps/" + id + "/events", "[" + LapSamples.jumped(60) + "," + event + "]"));
             ArrayNode errors = json().createArrayNode();
             answer.path("errors")
                     .forEach(error -> errors.add(((ObjectNode) error.deepCopy())
@@ -146,28 +146,9 @@ public class OpenApiDescriptionTest extends AppTest {
             return json().createObjectNode().set("errors", errors);
         });
         for (LapEventKind kind : LapEventKind.values()) {
-            JsonNode event = json().readTree(lapEvent(
-                    kind.name(),
-                    switch (kind) {
-                        case JUMPED -> ", \"to\": 61";
-                        case ORDERED -> ", \"order\": \"IN_TURN\"";
-                        case MEASURED -> ", \"rounds\": 43, \"spanMm\": 100";
-                        case WORKED -> ", \"section\": \"CUFF\", \"rounds\": 16";
-                        case WEIGHED -> ", \"grams\": 90";
-                        case REPLANNED -> ", \"spec\": " + spec;
-                        case COLOUR -> ", \"band\": 2, \"stitch\": 5";
-                        case NOTED -> ", \"words\": \"soft\"";
-                        case WITHDRAWN -> ", \"takenBack\": \"" + new UUID(0, 7) + "\"";
-                        default -> "";
-                    }));
             String schema = kind.type().getSimpleName();
-            ranges.ask(schema, schema, event);
+            ranges.ask(schema, schema, json().readTree(LapSamples.of(kind, spec)));
         }
-    }
-
-    private static String lapEvent(String kind, String own) {
-        return "{\"id\": \"%s\", \"sock\": 1, \"kind\": \"%s\", \"device\": \"here\", \"at\": \"2026-11-23T19:00:00Z\"%s}"
-                .formatted(UUID.randomUUID(), kind, own);
     }
 
     private static String tube(String how) {

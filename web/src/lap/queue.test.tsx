@@ -95,6 +95,23 @@ it('keeps what is not heard, also for the next visit', async () => {
   expect(sent.flat()).toHaveLength(1);
 });
 
+it('is no longer silent once another tab was heard with what waited here', async () => {
+  answers = Array.from({ length: 12 }, () => 'silent');
+  const { result } = queue();
+  await act(async () => {
+    void result.current.press({ sock: 1, kind: 'DONE' });
+    await Promise.resolve();
+  });
+  await waitFor(() => expect(result.current.silent).toBe(true));
+  const [name] = Object.keys(localStorage).filter((each) => each.startsWith(KEY));
+  localStorage.removeItem(name ?? '');
+  act(() => {
+    window.dispatchEvent(new StorageEvent('storage', { key: name ?? null, newValue: null }));
+  });
+  expect(result.current.waiting).toEqual([]);
+  expect(result.current.silent).toBe(false);
+});
+
 it('loses nothing of two tabs that press while nobody answers', async () => {
   answers = Array.from({ length: 12 }, () => 'silent');
   const tabs = [queue(), queue()];

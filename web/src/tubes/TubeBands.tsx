@@ -1,9 +1,9 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { UNDYED } from '../tape/colours';
 import type { TubeBandCounted } from '../wire/types';
-import { BandName, ColourField } from '../yarn/StripeFields';
+import { BandFields } from '../yarn/StripeFields';
 import type { TypedTube } from './typed';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -70,13 +70,7 @@ interface CountedBandProps {
 function CountedBand({ number, band, problemAt, onChange, onRemove }: CountedBandProps) {
   const set = (part: Partial<TubeBandCounted>) => onChange({ ...band, ...part });
   return (
-    <Flex gap={3} align="flex-start" mb={1} wrap="wrap">
-      <ColourField
-        label={texts.band(number)}
-        colour={band.colour}
-        onChange={(colour) => set({ colour })}
-      />
-      <BandName name={band.name} problem={problemAt('name')} onChange={(name) => set({ name })} />
+    <BandFields {...{ number, band, problemAt, onRemove }} onChange={set}>
       <NumberField
         w="9rem"
         label={shared.roundsInIt}
@@ -86,11 +80,6 @@ function CountedBand({ number, band, problemAt, onChange, onRemove }: CountedBan
         problem={problemAt('rounds')}
         onChange={(rounds) => rounds !== undefined && set({ rounds })}
       />
-      <Box pt="1.9rem">
-        <LinkButton aria-label={texts.removeBand(number)} onClick={onRemove}>
-          {shared.remove}
-        </LinkButton>
-      </Box>
-    </Flex>
+    </BandFields>
   );
 }

@@ -3,8 +3,6 @@ import { counted } from '../texts/counted';
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // TubeBands
-  band: (i: number) => `Band ${i}`,
-  removeBand: (i: number) => `Remove band ${i}`,
   countItsStripes: 'Count its stripes',
   missingOfTheRepeatAt: 'Missing of the repeat at the toes’ end',
 

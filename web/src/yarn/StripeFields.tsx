@@ -1,5 +1,5 @@
 import { Box, Field, Flex, Input } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Cake, Stripe } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
@@ -158,13 +158,7 @@ interface BandProps {
 function Band({ number, stripe, extent, on, problemAt, onChange, onRemove }: BandProps) {
   const set = (part: Partial<Stripe>) => onChange({ ...stripe, ...part });
   return (
-    <Flex gap={3} align="flex-start" mb={1} wrap="wrap">
-      <ColourField
-        label={texts.band(number)}
-        colour={stripe.colour}
-        onChange={(colour) => set({ colour })}
-      />
-      <BandName name={stripe.name} problem={problemAt('name')} onChange={(name) => set({ name })} />
+    <BandFields band={stripe} {...{ number, problemAt, onRemove }} onChange={set}>
       {extent !== 'rounds' && (
         <NumberField
           w="9rem"
@@ -189,6 +183,37 @@ function Band({ number, stripe, extent, on, problemAt, onChange, onRemove }: Ban
           onChange={(rounds) => set({ rounds, stitches: rounds ? on : undefined })}
         />
       )}
+    </BandFields>
+  );
+}
+
+interface BandFieldsProps {
+  /** Which it is, from 1. */
+  number: number;
+  band: { name?: string | undefined; colour: string };
+  problemAt: (field: string) => string | undefined;
+  onChange: (part: { name?: string | undefined; colour?: string }) => void;
+  onRemove: () => void;
+  /** How long it is. */
+  children: ReactNode;
+}
+
+/** What every band has: its colour and its name; and it can be removed. */
+export function BandFields(props: BandFieldsProps) {
+  const { number, band, problemAt, onChange, onRemove, children } = props;
+  return (
+    <Flex gap={3} align="flex-start" mb={1} wrap="wrap">
+      <ColourField
+        label={texts.band(number)}
+        colour={band.colour}
+        onChange={(colour) => onChange({ colour })}
+      />
+      <BandName
+        name={band.name}
+        problem={problemAt('name')}
+        onChange={(name) => onChange({ name })}
+      />
+      {children}
       <Box pt="1.9rem">
         <LinkButton aria-label={texts.removeBand(number)} onClick={onRemove}>
           {shared.remove}
@@ -205,7 +230,7 @@ interface BandNameProps {
 }
 
 /** What the colour of a band is called. */
-export function BandName({ name, problem, onChange }: BandNameProps) {
+function BandName({ name, problem, onChange }: BandNameProps) {
   return (
     <Field.Root w="9rem" invalid={problem !== undefined}>
       <Field.Label fontWeight="600">{texts.called}</Field.Label>

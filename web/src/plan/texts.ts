@@ -79,7 +79,7 @@ export const texts = {
   slackAtTheHeel: 'Slack at the heel',
   heelStretch: 'Heel stretch',
   aPointMoreIsNot: (title: string, limit: string) =>
-    `${title}; up to ${limit} is comfortable, and a point more isn’t noticed`,
+    `${title}; the limit is ${limit}, and one point more isn’t noticed`,
   upToIsComfortable: (title: string, limit: string) => `${title}; up to ${limit} is comfortable`,
   theHeelFitsEasilyWithout: 'The heel fits easily without plain rounds.',
   atLeastForAnEasy: (advised: string) => `At least ${advised} for an easy fit.`,

@@ -34,13 +34,13 @@ import tools.jackson.databind.json.JsonMapper;
 final class HomeCommand {
     static final Set<String> NAMES = Set.of("backup", "restore");
 
-    private static final JsonMapper JSON = new JsonMapper();
-    private static final HttpClient HTTP = HttpClient.newHttpClient();
     private static final Map<String, String> MODES = Map.of("--take", "MERGE_TAKING_CLASHES", "--replace", "REPLACE");
 
     private final HomeFolder home;
     private final PrintStream out;
     private final String port;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final JsonMapper mapper = new JsonMapper();
 
     private HomeCommand(HomeFolder home, PrintStream out, String port) {
         this.home = home;
@@ -171,14 +171,14 @@ final class HomeCommand {
     }
 
     private JsonNode json(String method, String path, BodyPublisher body) throws IOException, InterruptedException {
-        HttpResponse<String> answer = HTTP.send(
+        HttpResponse<String> answer = http.send(
                 HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                         .header("Pocket-Token", home.secretInUse())
                         .header("Content-Type", path.endsWith("incoming") ? "application/zip" : "application/json")
                         .method(method, body)
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
-        JsonNode json = JSON.readTree(answer.body());
+        JsonNode json = mapper.readTree(answer.body());
         if (answer.statusCode() >= 400) {
             throw new HomeTrouble(json.path("detail").asString("It was refused."), "");
         }

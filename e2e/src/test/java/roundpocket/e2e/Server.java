@@ -143,6 +143,7 @@ final class Server {
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
                 "-XX:SharedArchiveFile=classes.jsa",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 "round-pocket-exec.jar",
                 "--pocket.home=" + home,

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.laps.LapEvent;
@@ -25,7 +25,7 @@ import roundpocket.app.yarns.YarnView;
 
 /** The ringers' needles: pairs are planned on them, and pressed as their knitter presses them. */
 @Component
-@ConditionalOnProperty("pocket.demo")
+@Lazy
 class Needles {
     static final String DEVICE = "the demo";
 

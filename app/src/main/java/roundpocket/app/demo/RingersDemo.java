@@ -2,8 +2,7 @@ package roundpocket.app.demo;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
@@ -30,13 +29,10 @@ import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.foot.ShoeSystem;
 import roundpocket.core.foot.ToeForm;
 
-/**
- * Fills an empty home with six ringers, four yarns and pairs in every state. Leaves a home alone that has a pair in it.
- * Done before the first request is taken, so that nobody sees the basket half full.
- */
+/** Fills an empty home with six ringers, four yarns and pairs in every state. Leaves a home alone that has a pair in it. */
 @Component
-@ConditionalOnProperty("pocket.demo")
-class RingersDemo implements SmartInitializingSingleton {
+@Lazy
+class RingersDemo {
     private final FeetShelf feet;
     private final SwatchesShelf swatches;
     private final YarnsShelf yarns;
@@ -62,9 +58,8 @@ class RingersDemo implements SmartInitializingSingleton {
         this.home = home;
     }
 
-    @Override
     @Transactional
-    public void afterSingletonsInstantiated() {
+    public void fill() {
         if (!pairs.list().isEmpty() || home.damage().isPresent()) {
             return;
         }

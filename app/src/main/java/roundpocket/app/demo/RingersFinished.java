@@ -3,7 +3,7 @@ package roundpocket.app.demo;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import roundpocket.app.laps.LapStartWrite;
 import roundpocket.app.laps.Laps;
@@ -16,7 +16,7 @@ import roundpocket.core.wear.WearNote;
 
 /** The pairs that the ringers have worn already. */
 @Component
-@ConditionalOnProperty("pocket.demo")
+@Lazy
 class RingersFinished {
     private final Needles needles;
     private final Laps laps;

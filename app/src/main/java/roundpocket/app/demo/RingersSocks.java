@@ -2,7 +2,7 @@ package roundpocket.app.demo;
 
 import java.time.Instant;
 import java.util.UUID;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.laps.LapEvent;
@@ -25,7 +25,7 @@ import roundpocket.core.tube.Way;
 
 /** The ringers' socks: one pair in every state that there is. */
 @Component
-@ConditionalOnProperty("pocket.demo")
+@Lazy
 class RingersSocks {
     private static final int HALF_A_FOOT = 38;
 

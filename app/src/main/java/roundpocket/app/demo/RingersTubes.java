@@ -3,6 +3,7 @@ package roundpocket.app.demo;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.plans.ReadingPart;
@@ -14,6 +15,7 @@ import roundpocket.app.yarns.YarnView;
 
 /** The ringers' tubes: a long striped one for three of them, two alike, and what is left of an earlier one. */
 @Component
+@Lazy
 class RingersTubes {
     private final TubesShelf tubes;
 

@@ -45,20 +45,25 @@ final class Opening {
         try {
             if (!home.database().exists()) {
                 makeAnew();
+                countOn();
             } else {
                 List<String> faults = look();
                 if (!faults.isEmpty()) {
                     layAside(faults);
+                    countOn();
                 }
             }
             Files.deleteIfExists(home.closed());
-            try (Connection store = home.database().connect()) {
-                Restore.countOn(store);
-            }
         } catch (IOException | SQLException | FlywayException | MVStoreException cannot) {
             throw trouble(cannot);
         }
         HomeFolder.closeToOthers(home.database().file());
+    }
+
+    private void countOn() throws SQLException {
+        try (Connection store = home.database().connect()) {
+            Restore.countOn(store);
+        }
     }
 
     private void makeAnew() throws IOException {
@@ -87,7 +92,7 @@ final class Opening {
         try {
             int schema;
             try (Connection store = database.connect()) {
-                schema = Schema.of(database);
+                schema = Schema.of(store);
                 if (schema > Schema.ofThisProgram()) {
                     throw new HomeTrouble(
                             "A newer Round Pocket has used this data folder; this one doesn’t know all that is in it.",
@@ -97,11 +102,18 @@ final class Opening {
                 if (!faults.isEmpty()) {
                     return faults;
                 }
-                if (schema > 0 && schema < Schema.ofThisProgram()) {
+                if (schema == Schema.ofThisProgram()) {
+                    // Here and not on a connection of its own: opening the store once more takes as long as all of
+                    // this.
+                    Restore.countOn(store);
+                    return List.of();
+                }
+                if (schema > 0) {
                     backups.make(store, schema, Reason.UPGRADE);
                 }
             }
             moveOn(schema);
+            countOn();
             return List.of();
         } catch (SQLException | MVStoreException | FlywayException unreadable) {
             if (ofTheDisk(unreadable)) {
@@ -153,9 +165,6 @@ final class Opening {
 
     /** Moves a sound database on; one in which an earlier program was cut short is made again from what it holds. */
     private void moveOn(int schema) throws IOException, SQLException {
-        if (schema == Schema.ofThisProgram()) {
-            return;
-        }
         try {
             Schema.moveOn(home);
         } catch (FlywayException halfMade) {

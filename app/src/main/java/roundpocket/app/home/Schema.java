@@ -1,19 +1,26 @@
 package roundpocket.app.home;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Arrays;
 import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationVersion;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /**
  * The schema of a database. It is made or moved on in a database beside the one in use, which takes its place once it is
  * complete: whenever the process ends, there is the one or the other, whole.
  */
 final class Schema {
+    /** In which the steps that were taken are written down. */
+    private static final String HISTORY = "flyway_schema_history";
+
     private Schema() {}
 
     /** The version that this program works with. */
@@ -21,20 +28,26 @@ final class Schema {
         return Holder.NEWEST;
     }
 
-    /** Read from the program once, when first asked for. */
+    /** Read off the names of the steps that ship, once, when first asked for. */
     private static final class Holder {
-        static final int NEWEST = Arrays.stream(Flyway.configure()
-                        .dataSource("jdbc:h2:mem:", "sa", "")
-                        .load()
-                        .info()
-                        .pending())
-                .mapToInt(Schema::number)
-                .max()
-                .orElseThrow();
-    }
+        private static final String STEPS = "classpath:db/migration/V*__*.sql";
 
-    private static int number(MigrationInfo migration) {
-        return Integer.parseInt(migration.getVersion().getVersion());
+        static final int NEWEST = newest();
+
+        private static int newest() {
+            try {
+                return Arrays.stream(new PathMatchingResourcePatternResolver().getResources(STEPS))
+                        .mapToInt(step -> number(String.valueOf(step.getFilename())))
+                        .max()
+                        .orElseThrow();
+            } catch (IOException cannot) {
+                throw new UncheckedIOException(cannot);
+            }
+        }
+
+        private static int number(String step) {
+            return Integer.parseInt(step.substring(1, step.indexOf("__")));
+        }
     }
 
     private static Flyway flyway(Database database, MigrationVersion target) {
@@ -44,10 +57,22 @@ final class Schema {
                 .load();
     }
 
-    /** The version of a database; 0 where it has none. */
-    static int of(Database database) {
-        MigrationInfo current = flyway(database, MigrationVersion.LATEST).info().current();
-        return current == null ? 0 : number(current);
+    /** The version of a store; 0 where it has none. Asked by itself: this is done at every start. */
+    static int of(Connection store) throws SQLException {
+        try (Statement statement = store.createStatement()) {
+            try (ResultSet row = statement.executeQuery("select count(*) from information_schema.tables"
+                    + " where table_schema = 'PUBLIC' and table_name = '" + HISTORY + "'")) {
+                row.next();
+                if (row.getInt(1) == 0) {
+                    return 0;
+                }
+            }
+            try (ResultSet row =
+                    statement.executeQuery("select max(cast(\"version\" as integer)) from \"" + HISTORY + "\"")) {
+                row.next();
+                return row.getInt(1);
+            }
+        }
     }
 
     /** Makes the schema of a version in a database that is empty, or moves it on to that version. */

@@ -1,12 +1,16 @@
 package roundpocket.app.home;
 
 import java.sql.Connection;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The tables of a store, those first that others refer to, and their columns. */
@@ -32,6 +36,8 @@ final class Tables {
             "log_answer",
             "lesson_left",
             "yarn_settled");
+
+    private static final String SEAL = "seal";
 
     private Tables() {}
 
@@ -71,37 +77,60 @@ final class Tables {
 
     /** The tables that a store has, in their order. */
     static List<Table> of(Connection store) throws SQLException {
+        Map<String, Set<String>> keys = keys(store);
+        Map<String, List<Column>> columns = columns(store, keys);
         List<Table> tables = new ArrayList<>();
         for (String name : IN_ORDER) {
-            List<Column> columns = columns(store, name);
-            if (!columns.isEmpty()) {
-                boolean sealed = columns.removeIf(column -> column.name().equals("seal"));
-                tables.add(new Table(name, List.copyOf(columns), sealed));
+            List<Column> all = columns.getOrDefault(name, List.of());
+            if (!all.isEmpty()) {
+                List<Column> entered = all.stream()
+                        .filter(column -> !column.name().equals(SEAL))
+                        .toList();
+                tables.add(new Table(name, entered, entered.size() < all.size()));
             }
         }
         return tables;
     }
 
-    private static List<Column> columns(Connection store, String table) throws SQLException {
-        String sql = "select c.column_name, c.data_type, c.is_identity, k.column_name is not null"
-                + " from information_schema.columns c left join information_schema.key_column_usage k"
-                + " on k.table_schema = c.table_schema and k.table_name = c.table_name"
-                + " and k.column_name = c.column_name and k.constraint_name in (select constraint_name"
-                + " from information_schema.table_constraints where constraint_type = 'PRIMARY KEY')"
-                + " where c.table_schema = 'PUBLIC' and c.table_name = ? order by c.ordinal_position";
-        try (PreparedStatement asked = store.prepareStatement(sql)) {
-            asked.setString(1, table.toUpperCase(Locale.ROOT));
-            List<Column> columns = new ArrayList<>();
-            try (ResultSet row = asked.executeQuery()) {
-                while (row.next()) {
-                    columns.add(new Column(
-                            row.getString(1).toLowerCase(Locale.ROOT),
-                            row.getString(2),
-                            "YES".equals(row.getString(3)),
-                            row.getBoolean(4)));
-                }
+    /** Of all tables at once: the store goes through all it has at each question. */
+    private static Map<String, List<Column>> columns(Connection store, Map<String, Set<String>> keys)
+            throws SQLException {
+        Map<String, List<Column>> columns = new HashMap<>();
+        try (Statement statement = store.createStatement();
+                ResultSet row = statement.executeQuery(
+                        "select table_name, column_name, data_type, is_identity from information_schema.columns"
+                                + " where table_schema = 'PUBLIC' order by table_name, ordinal_position")) {
+            while (row.next()) {
+                String table = inSmallLetters(row, 1);
+                String name = inSmallLetters(row, 2);
+                columns.computeIfAbsent(table, none -> new ArrayList<>())
+                        .add(new Column(
+                                name,
+                                row.getString(3),
+                                "YES".equals(row.getString(4)),
+                                keys.getOrDefault(table, Set.of()).contains(name)));
             }
-            return columns;
         }
+        return columns;
+    }
+
+    /** The columns of each table's primary key. */
+    private static Map<String, Set<String>> keys(Connection store) throws SQLException {
+        Map<String, Set<String>> keys = new HashMap<>();
+        try (Statement statement = store.createStatement();
+                ResultSet row = statement.executeQuery("select table_name, column_name"
+                        + " from information_schema.key_column_usage where table_schema = 'PUBLIC' and constraint_name in"
+                        + " (select constraint_name from information_schema.table_constraints"
+                        + " where constraint_type = 'PRIMARY KEY')")) {
+            while (row.next()) {
+                keys.computeIfAbsent(inSmallLetters(row, 1), none -> new HashSet<>())
+                        .add(inSmallLetters(row, 2));
+            }
+        }
+        return keys;
+    }
+
+    private static String inSmallLetters(ResultSet row, int column) throws SQLException {
+        return row.getString(column).toLowerCase(Locale.ROOT);
     }
 }

@@ -18,7 +18,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * so that no number of slow readers holds a press up.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+@Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class Lanes extends OncePerRequestFilter {
     /** The pool has ten; what is left are for presses and the backup. */
     static final int OTHERS = 6;

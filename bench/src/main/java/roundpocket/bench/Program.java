@@ -19,12 +19,14 @@ final class Program implements AutoCloseable {
 
     private final Process process;
     private final int port;
+    private final long begun;
     private final double secondsToFirstAnswer;
 
-    private Program(Process process, int port, double secondsToFirstAnswer) {
+    private Program(Process process, int port, long begun) {
         this.process = process;
         this.port = port;
-        this.secondsToFirstAnswer = secondsToFirstAnswer;
+        this.begun = begun;
+        this.secondsToFirstAnswer = secondsSinceItsStart();
     }
 
     static int freePort() throws IOException {
@@ -44,7 +46,7 @@ final class Program implements AutoCloseable {
         while (System.nanoTime() < until && process.isAlive()) {
             try {
                 if (send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/"))) == 200) {
-                    return new Program(process, port, (System.nanoTime() - begun) / 1e9);
+                    return new Program(process, port, begun);
                 }
             } catch (IOException notYet) {
                 Thread.sleep(10);
@@ -56,6 +58,10 @@ final class Program implements AutoCloseable {
 
     double secondsToFirstAnswer() {
         return secondsToFirstAnswer;
+    }
+
+    double secondsSinceItsStart() {
+        return (System.nanoTime() - begun) / 1e9;
     }
 
     /** Resident memory in megabytes, as the kernel counts it. */

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Grid } from '@chakra-ui/react';
 import type { KeptYarn, Stripe } from '../wire/types';
 import { ShelfItem } from '../form/ShelfItem';
 import { useSettings, type Lengths } from '../settings/settings';
@@ -48,15 +48,15 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
     cake?.knots && knotWords(cake.knots.map(({ atM }) => atM)),
   ].filter(Boolean);
   return (
-    <Flex gap={3} align="flex-start">
-      <Box flexShrink={0}>
+    <Grid templateColumns="auto minmax(0, 1fr)" columnGap={3} alignItems="start">
+      <Box gridRow={{ md: 'span 2' }}>
         <CakeDrawing
           massG={yarn.massG}
           leftG={yarn.onHandG}
           bands={cake?.stripes ?? [{ colour: kept.colour }]}
         />
       </Box>
-      <Box minW={0}>
+      <Box>
         <Box className="figures">{facts.join(' · ')}</Box>
         {cake?.notes && (
           <Box maxW="46rem" whiteSpace="pre-line" overflowWrap="anywhere">
@@ -64,9 +64,12 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
           </Box>
         )}
         <Known id={kept.id} />
+      </Box>
+      {/* Under the cake where the window is too narrow for both. */}
+      <Box gridColumn={{ base: '1 / -1', md: '2' }}>
         <YarnUses id={kept.id} name={kept.name} />
       </Box>
-    </Flex>
+    </Grid>
   );
 }
 

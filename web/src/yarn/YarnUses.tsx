@@ -46,6 +46,9 @@ export function YarnUses({ id, name }: { id: string; name: string }) {
   );
 }
 
+/** Narrow on a phone, so that the last word, whether it is enough, is in sight. */
+const GAP = { base: 2, md: 5 };
+
 interface UseTableProps {
   uses: readonly YarnUse[];
   weighed: boolean;
@@ -67,7 +70,8 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
                 scope="col"
                 fontWeight="400"
                 color="quiet"
-                pr={5}
+                verticalAlign="bottom"
+                pr={GAP}
                 textAlign={title === texts.needs || title === last ? 'right' : 'left'}
               >
                 {title}
@@ -77,18 +81,18 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
         </thead>
         <tbody>
           {uses.map(({ pairId, name, neededG, plusMinusG, leftG, words }) => (
-            <tr key={pairId}>
-              <chakra.td pr={5} maxW="24rem" overflowWrap="anywhere">
+            <chakra.tr key={pairId} verticalAlign="top">
+              <chakra.td pr={GAP} maxW={{ base: '9rem', md: '24rem' }} overflowWrap="anywhere">
                 <Link asChild color="chosen" textDecoration="underline">
                   <RouteLink to={`/pairs/${pairId}`}>{name}</RouteLink>
                 </Link>
               </chakra.td>
-              <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
+              <chakra.td pr={GAP} textAlign="right" whiteSpace="nowrap">
                 {`${roughMass(neededG, lengths)} ± ${roughMass(plusMinusG, lengths)}`}
               </chakra.td>
               {leftG !== undefined && (
                 <>
-                  <chakra.td pr={5} textAlign="right" whiteSpace="nowrap">
+                  <chakra.td pr={GAP} textAlign="right" whiteSpace="nowrap">
                     {leftG < 0
                       ? texts.short2(roughMass(-leftG, lengths))
                       : roughMass(leftG, lengths)}
@@ -96,7 +100,7 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
                   <chakra.td>{words}</chakra.td>
                 </>
               )}
-            </tr>
+            </chakra.tr>
           ))}
         </tbody>
       </chakra.table>

@@ -2,10 +2,12 @@ import { Box, Grid } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
+import { FigurePress } from '../form/FigurePress';
 import { NumberField, type NumberKind } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
+import { AskedWorking } from '../form/Working';
 import { useSettings } from '../settings/settings';
-import { figureText, gaugeSpanMm, gaugeSpanText, plusMinusText, unitWords } from '../units/units';
+import { gaugeSpanMm, gaugeSpanText, plusMinusText, unitWords } from '../units/units';
 import type { Calculator, CalculatorAnswer, CalculatorQuestion } from '../wire/types';
 import { texts } from './texts';
 
@@ -33,15 +35,9 @@ export function Calculators() {
 function Sheet({ calculator: { id, title, questions, answers } }: { calculator: Calculator }) {
   const [given, setGiven] = useState<readonly number[]>(questions.map(({ usual }) => usual));
   const [touched, setTouched] = useState(false);
-  const { data, error } = useQuery({
-    enabled: touched,
-    queryKey: ['almanac', 'calculator', id, given],
-    queryFn: () =>
-      api.get('/api/almanac/calculators/{id}', { path: { id }, query: { in: [...given] } }),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
-  });
+  const [opened, setOpened] = useState<number | undefined>();
+  const { data, error } = useAnswers(id, given, touched || opened !== undefined);
+  const shown = data ?? answers;
   return (
     <Box
       bg="sheet"
@@ -72,15 +68,39 @@ function Sheet({ calculator: { id, title, questions, answers } }: { calculator: 
             {error.message}
           </Box>
         ) : (
-          (data ?? answers).map((answer) => <Answered key={answer.label} answer={answer} />)
+          shown.map((answer, i) => (
+            <Answered key={answer.label} answer={answer} onOpen={() => setOpened(i)} />
+          ))
         )}
       </Box>
+      {opened !== undefined && data?.[opened] && (
+        <AnswerWorking
+          id={id}
+          given={given}
+          answer={data[opened]}
+          onClose={() => setOpened(undefined)}
+        />
+      )}
     </Box>
   );
 }
 
-function Answered({ answer: { label, figure } }: { answer: CalculatorAnswer }) {
+/** What it answers to numbers of one's own; those to the usual ones are there from the beginning. */
+function useAnswers(id: Calculator['id'], given: readonly number[], asked: boolean) {
+  return useQuery({
+    enabled: asked,
+    queryKey: ['almanac', 'calculator', id, given],
+    queryFn: () =>
+      api.get('/api/almanac/calculators/{id}', { path: { id }, query: { in: [...given] } }),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+function Answered({ answer, onOpen }: { answer: CalculatorAnswer; onOpen: () => void }) {
   const { lengths } = useSettings();
+  const { label, figure } = answer;
   const sure = plusMinusText(figure.plusMinus, figure.unit, lengths);
   return (
     <Box>
@@ -88,12 +108,41 @@ function Answered({ answer: { label, figure } }: { answer: CalculatorAnswer }) {
         {label}
       </Box>
       <strong>
-        {`${figureText(figure, lengths)}${sure && ', '}`}
+        <FigurePress figure={figure} title={label} onAsk={onOpen} />
+        {sure && ', '}
         <Box as="span" whiteSpace="nowrap">
           {sure}
         </Box>
       </strong>
     </Box>
+  );
+}
+
+interface AnswerWorkingProps {
+  id: Calculator['id'];
+  given: readonly number[];
+  answer: CalculatorAnswer;
+  onClose: () => void;
+}
+
+function AnswerWorking({ id, given, answer, onClose }: AnswerWorkingProps) {
+  const workings = useQuery({
+    queryKey: ['almanac', 'calculator', id, given, 'workings'],
+    queryFn: () =>
+      api.get('/api/almanac/calculators/{id}/workings', {
+        path: { id },
+        query: { in: [...given] },
+      }),
+    staleTime: Infinity,
+    retry: false,
+  });
+  return (
+    <AskedWorking
+      workings={workings}
+      title={answer.label}
+      figures={[answer.figure]}
+      onClose={onClose}
+    />
   );
 }
 

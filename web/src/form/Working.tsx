@@ -1,4 +1,5 @@
 import { Box, CloseButton, Drawer, Portal, VisuallyHidden } from '@chakra-ui/react';
+import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useWorkings } from '../api/queries';
 import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
@@ -8,32 +9,35 @@ import { decimal, plusMinusText, prose, valueText } from '../units/units';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
-interface OfPlanProps {
-  plan: Plan;
+interface AskedProps {
   title: string;
   figures: readonly Figure[];
   onClose: () => void;
 }
 
 /** How a figure of a plan came about, fetched when it is opened. */
-export function PlanWorking({ plan, ...props }: OfPlanProps) {
-  const workings = useWorkings(plan);
+export function PlanWorking({ plan, ...props }: AskedProps & { plan: Plan }) {
+  return <AskedWorking {...props} workings={useWorkings(plan)} />;
+}
+
+/** How a figure came about, once the workings that were asked for are there. */
+export function AskedWorking({
+  workings: { data, error },
+  ...props
+}: AskedProps & { workings: Pick<UseQueryResult<Workings>, 'data' | 'error'> }) {
   return (
-    <Working {...props} plan={workings.data}>
-      {workings.error ? (
-        <Notice title={shared.cantShowHowItsWorked} error={workings.error} />
+    <Working {...props} plan={data}>
+      {error ? (
+        <Notice title={shared.cantShowHowItsWorked} error={error} />
       ) : (
-        !workings.data && <Waiting what={shared.theWorking} />
+        !data && <Waiting what={shared.theWorking} />
       )}
     </Working>
   );
 }
 
-interface WorkingProps {
+interface WorkingProps extends AskedProps {
   plan: Workings | undefined;
-  title: string;
-  figures: readonly Figure[];
-  onClose: () => void;
   /** What stands there while there is none. */
   children?: ReactNode;
 }

@@ -61,6 +61,7 @@ export const texts = {
 
   // Working
   howIsWorkedOut: (title: string) => `How “${title}” is worked out`,
+  howItsWorkedOut: (title: string, text: string) => `${title}: ${text}. How it’s worked out`,
   howItsWorkedOutStep: 'How it’s worked out, step by step',
   pPublishedSourceCCommon:
     'P published source · C common practice, no source · M from memory, approximate · D derived here from geometry or arithmetic. ± covers the true value 95 times in 100.',

@@ -1,15 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useCuttingWorkings } from '../api/tubeQueries';
-import { Working } from '../form/Working';
-import { Notice, Waiting } from '../form/States';
+import { AskedWorking } from '../form/Working';
 import { useSettings } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
 import type { CutPlan, Cutting, Figure, Remnant, Tube } from '../wire/types';
 import { easeWords } from './Fits';
 import { listed } from './TubeItem';
 import { useSaid } from '../units/useSaid';
-import { Press } from '../form/Press';
+import { FigurePress, type FigurePressProps } from '../form/FigurePress';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -51,7 +50,7 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
         {`${plan.cuts} ${plan.cuts === 1 ? 'cut' : 'cuts'}`}
         {plan.unravelled.value > 0 && ` · ${figureText(plan.unravelled, lengths)} unravelled`}
         {texts.leftOver}
-        <Pressed
+        <FigurePress
           figure={plan.left}
           title={texts.roundsLeftOver}
           onAsk={byHand ? undefined : setAsked}
@@ -101,7 +100,7 @@ function Heads() {
 interface PairRowProps {
   pair: CutPlan['pairs'][number];
   cutting: Cutting;
-  onAsk: PressedProps['onAsk'];
+  onAsk: FigurePressProps['onAsk'];
 }
 
 /** What one pair gets. */
@@ -113,10 +112,10 @@ function PairRow({ pair, cutting, onAsk }: PairRowProps) {
         {name}
       </Box>
       <Box as="td" pr={4} whiteSpace="nowrap">
-        <Pressed figure={pair.piece} title={texts.pieceFor(name)} onAsk={onAsk} />
+        <FigurePress figure={pair.piece} title={texts.pieceFor(name)} onAsk={onAsk} />
       </Box>
       <Box as="td" pr={4} whiteSpace="nowrap">
-        <Pressed figure={pair.legAbove} title={texts.legFor(name)} onAsk={onAsk} />
+        <FigurePress figure={pair.legAbove} title={texts.legFor(name)} onAsk={onAsk} />
       </Box>
       <Box as="td" pr={4} minW="14rem">
         {fitWords(cutting, pair.wish)}
@@ -145,32 +144,6 @@ function stripeWords(pair: CutPlan['pairs'][number], cutting: Cutting): string {
   return pair.matched ? texts.bothAlike : texts.notAlike;
 }
 
-interface PressedProps {
-  figure: Figure;
-  title: string;
-  onAsk: ((asked: { title: string; figure: Figure }) => void) | undefined;
-}
-
-/** A figure that shows how it is worked out when it is pressed. */
-function Pressed({ figure, title, onAsk }: PressedProps) {
-  const { lengths } = useSettings();
-  const text = figureText(figure, lengths);
-  return onAsk ? (
-    <Press
-      minH="32px"
-      textDecoration="underline"
-      textDecorationStyle="dotted"
-      textUnderlineOffset="3px"
-      aria-label={texts.howItsWorkedOut(title, text)}
-      onClick={() => onAsk({ title, figure })}
-    >
-      {text}
-    </Press>
-  ) : (
-    <span>{text}</span>
-  );
-}
-
 function RemnantWords({ remnant, second }: { remnant: Remnant; second: boolean }) {
   const { lengths } = useSettings();
   const uses = remnant.uses.map(({ title }) => title);
@@ -194,15 +167,7 @@ interface WorkedProps {
   onClose: () => void;
 }
 
-function Worked({ tube, title, figure, onClose }: WorkedProps) {
+function Worked({ tube, figure, ...props }: WorkedProps) {
   const workings = useCuttingWorkings(tube, true);
-  return (
-    <Working plan={workings.data} title={title} figures={[figure]} onClose={onClose}>
-      {workings.error ? (
-        <Notice title={shared.cantShowHowItsWorked} error={workings.error} />
-      ) : (
-        !workings.data && <Waiting what={shared.theWorking} />
-      )}
-    </Working>
-  );
+  return <AskedWorking {...props} workings={workings} figures={[figure]} />;
 }

@@ -69,7 +69,6 @@ export const texts = {
   roundsLeftOver: 'rounds left over',
   bothAlike: 'both alike',
   notAlike: 'not alike',
-  howItsWorkedOut: (title: string, text: string) => `${title}: ${text}. How it’s worked out`,
   ofAbout: (second: boolean, rounds: string, remnant: string, grams: string) =>
     `${second ? 'Another remnant' : 'Remnant'} of ${rounds}, ${remnant}, about ${grams}`,
   enoughFor2: (listed: string) => `: enough for ${listed}`,

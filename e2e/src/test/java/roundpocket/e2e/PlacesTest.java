@@ -251,6 +251,11 @@ public class PlacesTest extends BrowserTest {
         page.getByLabel("Over", new Page.GetByLabelOptions().setExact(true)).fill("20");
         page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
         assertThat(page.getByText("31 stitches per 10 cm, ± 0.2 stitches")).isVisible();
+        page.getByLabel("Around the ball").fill("24");
+        press(page, "stitches in the tube: 68 stitches. How it’s worked out"); // 24 cm × 0.9 × 31 to 10 cm = 66.96
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("= 240 mm × (1 − 0.1) × 31 ÷ 100 mm");
+        assertAccessible(page);
+        press(page, "Close");
         page.getByLabel("Around the ball").fill("5");
         assertThat(page.getByText("8 to 40 cm (you entered 5 cm)")).isVisible();
     }

@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.plans.Workings;
+import roundpocket.app.plans.WorkingsView;
 import roundpocket.app.store.NotStoredException;
 import roundpocket.core.almanac.Almanac;
 import roundpocket.core.almanac.Almanac.Kind;
@@ -16,11 +18,18 @@ import roundpocket.core.almanac.Calculator;
 import roundpocket.core.almanac.Calculator.Answer;
 import roundpocket.core.almanac.RuleAsked;
 import roundpocket.core.explain.Rule;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The almanac over HTTP. */
 @RestController
 @RequestMapping("/api/almanac")
 public class AlmanacController {
+    private final JsonMapper mapper;
+
+    AlmanacController(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
     /**
      * The entries, in the order of the work.
      *
@@ -67,5 +76,15 @@ public class AlmanacController {
     @GetMapping("/calculators/{id}")
     public List<Answer> answers(@PathVariable Calculator id, @RequestParam List<Double> in) {
         return id.answers(in);
+    }
+
+    /**
+     * How the figures that a small calculator answers came about, at the numbers that they name.
+     *
+     * @param in a number for each of its questions, as it was asked
+     */
+    @GetMapping("/calculators/{id}/workings")
+    public WorkingsView workings(@PathVariable Calculator id, @RequestParam List<Double> in) {
+        return Workings.of(answers(id, in), mapper);
     }
 }

@@ -131,6 +131,11 @@ public enum Calculator implements Named {
                     Stream.of(options).map(Named::title).toList());
         }
 
+        /** Whether it is decided, as how many rounds are, and not read off anything. */
+        private boolean chosen() {
+            return whole || unit == Unit.PERCENT;
+        }
+
         private Limit limit() {
             return new Limit(
                     "almanac.question", min, max, unit, label + " must be {min} to {max} (you entered {found}).", "");
@@ -177,10 +182,10 @@ public enum Calculator implements Named {
         Question question = questions.get(i);
         String field = "in[" + i + "]";
         problems.checkRange(field, value, question.limit());
-        return Given.measured(
-                question.label().toLowerCase(Locale.ROOT),
-                question.whole() ? Math.rint(value) : value,
-                question.unit(),
-                field);
+        String label = question.label().toLowerCase(Locale.ROOT);
+        double typed = question.whole() ? Math.rint(value) : value;
+        return question.chosen()
+                ? Given.choice(label, typed, question.unit(), false, field)
+                : Given.measured(label, typed, question.unit(), field);
     }
 }

@@ -78,9 +78,10 @@ public class HomeBackups {
         daily.scheduleWithFixedDelay(this::onANewDay, 1, 1, TimeUnit.HOURS);
     }
 
+    /** Not an interruption: that would close the store's file under everybody. */
     @PreDestroy
     void end() throws InterruptedException {
-        daily.shutdownNow();
+        daily.shutdown();
         if (!daily.awaitTermination(30, TimeUnit.SECONDS)) {
             LOG.warn("A backup was not ready in time; the one before it stays.");
         }

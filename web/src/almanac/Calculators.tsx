@@ -58,6 +58,7 @@ function Sheet({ calculator: { id, title, questions, answers } }: { calculator: 
           value={given[i] ?? question.usual}
           onChange={(value) => {
             setTouched(true);
+            setOpened(undefined);
             setGiven(given.with(i, value));
           }}
         />

@@ -4,13 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What was acknowledged is there, however the process ended. */
 public class StoreTest {
+    private static final int DEVICES = 6;
+    private static final int EACH = 10;
+
     private Server server;
 
     @BeforeMethod
@@ -111,5 +118,30 @@ public class StoreTest {
             Server.sleep(250);
         }
         return false;
+    }
+
+    /** The queries of the built program are written while it is built; the one that locks the lap must still do so. */
+    @Test
+    public void pressesAtOnceAreAllCountedByWhatShips() {
+        String pair = new JsonMapper()
+                .readTree(server.post("/api/pairs", pair("pressed", 140)).body())
+                .get("id")
+                .asString();
+        server.post("/api/laps/" + pair, "{}");
+        List<CompletableFuture<Void>> devices = Stream.generate(
+                        () -> CompletableFuture.runAsync(() -> press("/api/laps/" + pair + "/events")))
+                .limit(DEVICES)
+                .toList();
+        devices.forEach(CompletableFuture::join);
+        assertThat(server.json("/api/laps/" + pair).at("/socks/0/position").asInt())
+                .isEqualTo(DEVICES * EACH);
+    }
+
+    private void press(String events) {
+        for (int i = 0; i < EACH; i++) {
+            String press = "[{\"id\": \"" + UUID.randomUUID()
+                    + "\", \"sock\": 1, \"kind\": \"DONE\", \"device\": \"d\"," + " \"at\": \"2026-11-23T19:00:00Z\"}]";
+            assertThat(server.post(events, press).statusCode()).isEqualTo(200);
+        }
     }
 }

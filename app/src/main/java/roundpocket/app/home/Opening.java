@@ -103,8 +103,7 @@ final class Opening {
                     return faults;
                 }
                 if (schema == Schema.ofThisProgram()) {
-                    // Here and not on a connection of its own: opening the store once more takes as long as all of
-                    // this.
+                    // On the connection that is there: to open the store once more takes as long as all of this.
                     Restore.countOn(store);
                     return List.of();
                 }

@@ -1,4 +1,4 @@
-import { Box, Grid } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
@@ -23,11 +23,11 @@ export function Calculators() {
       <Box as="h2" fontSize="lg" mb={2}>
         {texts.smallCalculators}
       </Box>
-      <Grid gap={4} templateColumns="repeat(auto-fit, minmax(min(100%, 13.5rem), 1fr))">
+      <Box columnWidth="13.5rem" columnGap={4}>
         {data?.map((each) => (
           <Sheet key={each.id} calculator={each} />
         ))}
-      </Grid>
+      </Box>
     </Box>
   );
 }
@@ -44,6 +44,8 @@ function Sheet({ calculator: { id, title, questions, answers } }: { calculator: 
       borderWidth="1px"
       borderColor="line"
       p={4}
+      mb={4}
+      breakInside="avoid"
       display="grid"
       gap={2}
       alignContent="start"

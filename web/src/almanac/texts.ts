@@ -23,6 +23,7 @@ export const texts = {
   nothingInTheAlmanacHas:
     'Nothing in the almanac has all of these words. Try fewer, or shorter ones.',
   chapters: 'Chapters',
+  allChapters: 'All chapters',
   tryIt2: (title: string) => `Try it: ${title}`,
   goodFor: (goodFor: string) => `Good for: ${goodFor}.`,
 

@@ -105,7 +105,11 @@ export const system = createSystem(
         '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
       },
       'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
-      'label:focus-within': { outline: '2px solid', outlineColor: 'chosen', outlineOffset: '2px' },
+      'label:has(input.hidden-file:focus-visible)': {
+        outline: '2px solid',
+        outlineColor: 'chosen',
+        outlineOffset: '2px',
+      },
       ':focus-visible': {
         outline: '2px solid',
         outlineColor: 'chosen',

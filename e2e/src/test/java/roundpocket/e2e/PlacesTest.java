@@ -240,6 +240,26 @@ public class PlacesTest extends BrowserTest {
     }
 
     @Test
+    public void theAlmanacIsOpenedChapterByChapter() {
+        Page page = visit("/almanac");
+        Locator chapters = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Chapters"));
+        chapters.getByText("Where the heel goes").click();
+        assertThat(page.locator("h2")).hasText("Where the heel goes");
+        assertThat(page.getByText("2 in before the end of the foot").first()).isVisible();
+        assertThat(page.getByTestId("found")).containsText(Pattern.compile("^\\d\\d of \\d\\d\\d$"));
+        press(page, "methods");
+        assertThat(page.locator("h2")).hasText("Where the heel goes");
+        page.reload();
+        assertThat(page.locator("h2")).hasText("Where the heel goes");
+        // what is searched for is looked for everywhere
+        page.getByLabel("Search").fill("five eighths");
+        assertThat(page.locator("h2")).hasText("Heel and toe");
+        chapters.getByText("Small calculators").click();
+        assertThat(page.getByLabel("Search")).hasValue("");
+        assertThat(page.locator("h2")).hasText("Small calculators");
+    }
+
+    @Test
     public void theSmallCalculatorsAnswer() {
         Page page = visit("/almanac");
         // 22.5 cm × 0.9 × 31 to 10 cm = 62.8, by fours 64; EU 39: 260 − 15 = 245 mm, from memory

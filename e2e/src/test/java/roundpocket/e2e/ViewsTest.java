@@ -35,6 +35,8 @@ public class ViewsTest extends BrowserTest {
             {tube, "The best cut"},
             {tube + "/sheet", "unpick it all the way round"},
             {"/almanac", "Small calculators"},
+            {"/almanac?chapter=RESCUE", "A stitch"},
+            {"/almanac?chapter=HEEL_LINE", "2 in before the end of the foot"},
             {"/practice", "which is it"},
             {"/practice?piece=pick-up", "Pick up the right leg"},
             {"/practice?piece=reading", "The marker is lost"},

@@ -15,6 +15,7 @@ public final class FootRules {
 
     static final Rule.Of1 SHOE_EU = shoe(
             "eu",
+            "an EU",
             "size × 20 ÷ 3 − 15 mm",
             Source.memory("a Paris point is two thirds of a centimetre; a last is about 15 mm longer than the foot"),
             size -> size * 20 / 3 - 15,
@@ -22,6 +23,7 @@ public final class FootRules {
 
     static final Rule.Of1 SHOE_UK = shoe(
             "uk",
+            "a UK",
             "(size + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
             size -> (size + 25) * BARLEYCORN_MM - 15,
@@ -29,6 +31,7 @@ public final class FootRules {
 
     static final Rule.Of1 SHOE_US_MEN = shoe(
             "us-men",
+            "a US men’s",
             "(size − 1 + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
             size -> (size - 1 + 25) * BARLEYCORN_MM - 15,
@@ -36,6 +39,7 @@ public final class FootRules {
 
     static final Rule.Of1 SHOE_US_WOMEN = shoe(
             "us-women",
+            "a US women’s",
             "(size − 2 + 25) × 25.4 ÷ 3 − 15 mm",
             BARLEYCORNS,
             size -> (size - 2 + 25) * BARLEYCORN_MM - 15,
@@ -43,6 +47,7 @@ public final class FootRules {
 
     static final Rule.Of1 SHOE_MONDOPOINT = shoe(
             "mondopoint",
+            "a mondopoint",
             "size",
             Source.published("ISO 9407: the size is the length of the foot in millimetres"),
             size -> size,
@@ -123,10 +128,10 @@ public final class FootRules {
     private FootRules() {}
 
     private static Rule.Of1 shoe(
-            String system, String formula, Source source, Rule.Function1 function, Rule.Example example) {
+            String system, String named, String formula, Source source, Rule.Function1 function, Rule.Example example) {
         return Rule.of(
                 "foot.shoe-" + system,
-                "foot length from a shoe size, estimated",
+                "foot length from " + named + " shoe size, estimated",
                 formula,
                 List.of("size"),
                 source,

@@ -146,16 +146,22 @@ public enum ShapingSchool implements Named {
     }
 
     Constant everyConstant(Rhythm rhythm) {
-        return Constant.of(id(rhythm) + ".every", PhasePlanner.EVERY, rhythm.every(), Unit.ROUNDS, source());
+        return Constant.of(
+                id(rhythm) + ".every", of(rhythm, PhasePlanner.EVERY), rhythm.every(), Unit.ROUNDS, source());
     }
 
     /** How often, or until when, a rhythm goes on. */
     Constant constant(Rhythm rhythm) {
         if (rhythm.times() > 0) {
-            return Constant.of(id(rhythm), "decrease rounds", rhythm.times(), Unit.ROUNDS, source());
+            return Constant.of(id(rhythm), of(rhythm, "decrease rounds"), rhythm.times(), Unit.ROUNDS, source());
         }
         Unit unit = rhythm.share() ? Unit.PERCENT : Unit.STITCHES;
-        return Constant.of(id(rhythm), rhythm.words(), rhythm.target(), unit, source());
+        return Constant.of(id(rhythm), of(rhythm, rhythm.words()), rhythm.target(), unit, source());
+    }
+
+    /** Several schools have a number of that name: whose it is, and of which phase where there are more than one. */
+    private String of(Rhythm rhythm, String label) {
+        return (rhythms.size() > 1 ? title + ", phase " + (rhythms.indexOf(rhythm) + 1) : title) + ": " + label;
     }
 
     private String id(Rhythm rhythm) {

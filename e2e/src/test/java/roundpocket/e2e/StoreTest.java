@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
-import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -20,17 +21,22 @@ public class StoreTest {
 
     private Server server;
 
-    @BeforeMethod
+    @BeforeClass
     public void start() {
         server = Server.holding(Server.Holding.NOTHING);
     }
 
-    @AfterMethod(alwaysRun = true)
+    @BeforeMethod
+    public void empty() {
+        server.hold(Server.Holding.NOTHING);
+    }
+
+    @AfterClass(alwaysRun = true)
     public void stop() {
         server.stop();
     }
 
-    private static String pair(String name, int legMm) {
+    static String pair(String name, int legMm) {
         return """
             {"name": "%s", "footName": "Foot of %s", "spec": {
               "foot": {"lengthMm": 246.5, "ballGirthMm": 231},
@@ -139,9 +145,12 @@ public class StoreTest {
 
     private void press(String events) {
         for (int i = 0; i < EACH; i++) {
-            String press = "[{\"id\": \"" + UUID.randomUUID()
-                    + "\", \"sock\": 1, \"kind\": \"DONE\", \"device\": \"d\"," + " \"at\": \"2026-11-23T19:00:00Z\"}]";
-            assertThat(server.post(events, press).statusCode()).isEqualTo(200);
+            assertThat(server.post(events, done(1)).statusCode()).isEqualTo(200);
         }
+    }
+
+    static String done(int sock) {
+        return "[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": " + sock
+                + ", \"kind\": \"DONE\", \"device\": \"d\", \"at\": \"2026-11-23T19:00:00Z\"}]";
     }
 }

@@ -19,6 +19,12 @@ export default defineConfig(({ mode }) => ({
     isolate: false,
   },
   server: {
-    proxy: { '/api': loadEnv(mode, '.', 'POCKET_').POCKET_SERVER ?? 'http://127.0.0.1:8080' },
+    proxy: {
+      '/api': {
+        target: loadEnv(mode, '.', 'POCKET_').POCKET_SERVER ?? 'http://127.0.0.1:8080',
+        // The server lets only its own pages write: it has to see the address that the page is read at.
+        changeOrigin: false,
+      },
+    },
   },
 }));

@@ -282,7 +282,8 @@ export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const preview = useQuery({ ...asked, queryFn: spec ? asked.queryFn : skipToken });
   const last = useQuery<Plan>({
     queryKey: lastGood,
-    enabled: false,
+    // It is put there by every preview that was made, never asked for.
+    queryFn: skipToken,
     staleTime: Infinity,
     structuralSharing: false,
   });

@@ -25,6 +25,8 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
     top + LABELS + ((cake - grams) / (cake - least)) * (YARN_HEIGHT - LABELS);
   const runs = runsOf(plan, (at) => [scale.x(at.mmFromToe), y(at.leftG)]);
   const stop = leg && roles.length === 1 ? leg.stopWeight.value : undefined;
+  // Until the cuff the yarn is above the line: below it, before the cuff, nothing is drawn.
+  const cuff = plan.axis.find(({ section }) => section === 'CUFF');
   return (
     <g data-testid="yarn-lane">
       <Text x={scale.x(0)} y={top + 11} fontSize="12px" fill="ink">
@@ -54,8 +56,8 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
             strokeDasharray="5 4"
           />
           <Text
-            x={width - 16}
-            y={y(stop) - 5}
+            x={scale.x(cuff?.mmFromToe ?? 0) - 4}
+            y={y(stop) + (y(0) - y(stop) > LABELS ? 13 : -5)}
             textAnchor="end"
             fontSize="12px"
             fill="chosen"

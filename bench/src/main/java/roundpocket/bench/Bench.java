@@ -148,11 +148,12 @@ public final class Bench {
                     "at most 1"));
             rows.add(Row.of("the same, 99th percentile" + of, "µs", compute.high(), write.high(), "—"));
             rows.add(Row.of("memory allocated for the same" + of, "kB", compute.kilobytes(), write.kilobytes(), "—"));
+            PlanBenchmark.Turns turns = PlanBenchmark.of(stitches).turns();
             rows.add(Row.of(
-                    "computing a plan with stripes, against one without, median" + of,
+                    "computing a plan with stripes, against one without, in turns, median" + of,
                     "µs",
-                    results.get("computeStriped" + stitches).median(),
-                    compute.median(),
+                    turns.striped(),
+                    turns.plain(),
                     "at most 2"));
             if (stitches != STITCHES[0]) {
                 double times = (double) PlanBenchmark.of(stitches).rounds() / smallest.rounds();

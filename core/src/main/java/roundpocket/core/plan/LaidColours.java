@@ -1,18 +1,20 @@
 package roundpocket.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.StripePlan.ColourRound;
 import roundpocket.core.plan.StripePlan.Share;
 import roundpocket.core.shaping.Shaping;
-import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.tube.Way;
@@ -31,34 +33,57 @@ final class LaidColours {
     }
 
     List<Share> shares() {
-        Map<String, List<Step>> metres = new HashMap<>();
-        Map<String, Integer> first = new HashMap<>();
-        Repeat repeat = colours.thread().repeat();
+        List<Band> bands = colours.thread().repeat().striping().bands();
+        int[] alike =
+                bands.stream().mapToInt(band -> firstOf(bands, band.colour())).toArray();
+        // Of each colour the first band that was met, and what every run has of it.
+        int[] met = new int[alike.length];
+        Arrays.fill(met, alike.length);
+        List<List<Step>> metres = new ArrayList<>();
+        bands.forEach(any -> metres.add(new ArrayList<>()));
         for (StripedSock.Run run : colours.runs()) {
-            double at = run.fromM();
-            Map<String, Double> here = new HashMap<>();
-            List<Thread.Change> changes = new ArrayList<>(run.thread().changes(at, run.toM()));
-            changes.add(new Thread.Change(run.toM(), 0));
-            int band = run.thread().bandAt(at);
-            for (Thread.Change change : changes) {
-                String colour = repeat.striping().bands().get(band).colour();
-                here.merge(colour, change.atM() - at, Double::sum);
-                first.merge(colour, band, Math::min);
-                at = change.atM();
-                band = change.band();
+            double[] here = here(run, alike, met);
+            for (int i = 0; i < here.length; i++) {
+                if (here[i] > 0) {
+                    metres.get(i).add(Given.tried("metres in one go", here[i], Unit.METRES));
+                }
             }
-            here.forEach((colour, length) -> metres.computeIfAbsent(colour, any -> new ArrayList<>())
-                    .add(Given.tried("metres in one go", length, Unit.METRES)));
         }
-        return first.entrySet().stream()
-                .sorted(Map.Entry.comparingByValue())
-                .map(entry -> {
-                    String name =
-                            repeat.striping().bands().get(entry.getValue()).called();
-                    Step sum = YarnModel.sum("metres of " + name, Unit.METRES, metres.get(entry.getKey()));
-                    return new Share(entry.getValue(), sum, sock.model().gramsOf("grams of " + name, sum));
-                })
+        return IntStream.range(0, alike.length)
+                .filter(i -> met[i] < alike.length)
+                .boxed()
+                .sorted(Comparator.comparing(i -> met[i]))
+                .map(i -> share(met[i], bands.get(met[i]).called(), metres.get(i)))
                 .toList();
+    }
+
+    private static int firstOf(List<Band> bands, String colour) {
+        int first = 0;
+        while (!bands.get(first).colour().equals(colour)) {
+            first++;
+        }
+        return first;
+    }
+
+    /** The metres of each colour in a run, at the first band of that colour. */
+    private static double[] here(StripedSock.Run run, int[] alike, int[] met) {
+        double[] here = new double[alike.length];
+        double at = run.fromM();
+        int band = run.thread().bandAt(at);
+        for (Thread.Change change : run.thread().changes(at, run.toM())) {
+            here[alike[band]] += change.atM() - at;
+            met[alike[band]] = Math.min(met[alike[band]], band);
+            at = change.atM();
+            band = change.band();
+        }
+        here[alike[band]] += run.toM() - at;
+        met[alike[band]] = Math.min(met[alike[band]], band);
+        return here;
+    }
+
+    private Share share(int band, String name, List<Step> metres) {
+        Step sum = YarnModel.sum("metres of " + name, Unit.METRES, metres);
+        return new Share(band, sum, sock.model().gramsOf("grams of " + name, sum));
     }
 
     /** Every round with the how-manieth of its colour it belongs to; what lies on the table is seen, and sure. */

@@ -187,6 +187,12 @@ function Drawing({ laid, planned, shown }: DrawingProps) {
       <Text x={w - EDGE - 7} y={h / 2} fontSize="5" textAnchor="middle" fill="ink">
         {texts.oneCentimetre}
       </Text>
+      <Text x={w - EDGE - 2} y={EDGE + 5} fontSize="3.5" textAnchor="end" fill="ink">
+        {texts.bigToesSide}
+      </Text>
+      <Text x={w - EDGE - 2} y={EDGE + wide - 2.5} fontSize="3.5" textAnchor="end" fill="ink">
+        {texts.littleToesSide}
+      </Text>
     </svg>
   );
 }

@@ -198,6 +198,8 @@ export const texts = {
   theFollowsTheOutlineBest: (title: string, off: string, yours: string, also: string) =>
     `The ${title} follows the outline best, ${off} off on average; ${yours}${also}`,
   theToesAsTheyAre: 'The toes as they are worn over the outline of the foot, toes at the left',
+  bigToesSide: 'big toe’s side',
+  littleToesSide: 'little toe’s side',
   oneCentimetre: '1 cm',
 
   // YarnVerdict

@@ -38,6 +38,10 @@ public record ToeOnFoot(
     private static final double APART = 5;
 
     private static final double DRAWN = 2.5;
+    /** So near the tip the big toe is too round for that, and is drawn from so much nearer places. */
+    private static final double TIP = 2 * DRAWN;
+
+    private static final double DRAWN_AT_TIP = 0.5;
 
     /**
      * The outline at one depth, in millimetres.
@@ -155,7 +159,7 @@ public record ToeOnFoot(
 
     private static List<Place> outline(Tracing tracing, double deep) {
         List<Place> places = new ArrayList<>();
-        for (double back = 0; back <= deep; back += DRAWN) {
+        for (double back = 0; back <= deep; back += back < TIP ? DRAWN_AT_TIP : DRAWN) {
             places.add(new Place(
                     back,
                     FitRules.left(back, tracing.tipInMm()),

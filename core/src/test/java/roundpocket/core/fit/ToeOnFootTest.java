@@ -47,7 +47,10 @@ public class ToeOnFootTest {
         ToeOnFoot toe = on(spec(new Tracing(95, 28, 38)));
         Place tip = toe.foot().get(0);
         assertThat(tip).isEqualTo(new Place(0, 28, 28));
-        Place five = toe.foot().get(2); // 5 mm: 28 × (1 − √(1 − (23 ÷ 28)²)) = 12.03; 28 + 67 × 5 ÷ 38 = 36.82
+        Place five = toe.foot().stream()
+                .filter(place -> place.backMm() == 5)
+                .findFirst()
+                .orElseThrow(); // 28 × (1 − √(1 − (23 ÷ 28)²)) = 12.03; 28 + 67 × 5 ÷ 38 = 36.82
         assertThat(five.leftMm()).isCloseTo(12.03, within(0.01));
         assertThat(five.rightMm()).isCloseTo(36.82, within(0.01));
         Place last = toe.foot().get(toe.foot().size() - 1);

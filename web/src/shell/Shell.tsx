@@ -1,6 +1,7 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { Link as RouteLink, NavLink, Outlet, useMatch } from 'react-router';
+import { useEffect, useRef } from 'react';
+import { Link as RouteLink, NavLink, Outlet, useLocation, useMatch } from 'react-router';
 import { useHome } from '../api/homeQueries';
 import { Deleted } from './Deleted';
 import { Damaged } from '../home/Damaged';
@@ -36,7 +37,7 @@ export function Shell() {
         className="no-print"
         hideBelow={inLap ? 'md' : undefined}
         align="center"
-        gap={{ base: 1, md: 6 }}
+        columnGap={{ base: 1, md: 6 }}
         px={{ base: 2, md: 6 }}
         minH="52px"
         borderBottomWidth="1px"
@@ -52,7 +53,7 @@ export function Shell() {
           fontSize={{ base: 'md', md: 'lg' }}
           letterSpacing="-0.02em"
           minH="44px"
-          mr={{ base: 'auto', md: 0 }}
+          mr={{ base: 'auto', xl: 0 }}
           alignItems="center"
         >
           <RouteLink to="/">{shared.roundPocket}</RouteLink>
@@ -111,14 +112,21 @@ function SkipToContent() {
   );
 }
 
-/** The ways to all places; on a phone they are drawn along sideways. */
+/** The ways to all places: a row of their own where there is not room for all of them; on a phone drawn along sideways. */
 function Places() {
+  const nav = useRef<HTMLDivElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => {
+    const here = nav.current?.querySelector('[aria-current=page]');
+    here?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [pathname]);
   return (
     <Flex
       as="nav"
+      ref={nav}
       aria-label={texts.places}
-      order={{ base: 1, md: 0 }}
-      flex={{ base: '1 1 100%', md: '1' }}
+      order={{ base: 1, xl: 0 }}
+      flex={{ base: '1 1 100%', xl: '1' }}
       minW={0}
       gap={{ base: 1, md: 3 }}
       overflowX="auto"

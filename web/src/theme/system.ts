@@ -91,7 +91,7 @@ export const system = createSystem(
   used,
   defineConfig({
     globalCss: {
-      html: { fontSize: '100%' },
+      html: { fontSize: '100%', '--focus-ring-width': '2px' },
       body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
       'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
       'table, .figures': { fontVariantNumeric: 'tabular-nums' },
@@ -150,6 +150,8 @@ export const system = createSystem(
             subtle: same('quiet'),
             error: same('amiss'),
           },
+          // What fields draw around themselves; anything else has the ring above.
+          gray: { focusRing: same('chosen') },
           border: { DEFAULT: same('line'), muted: same('line'), error: same('amiss') },
         },
       },

@@ -3,6 +3,7 @@ package roundpocket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -69,6 +70,23 @@ public class ViewsTest extends BrowserTest {
         page.reload();
         assertThat(page.locator("main")).containsText(words);
         assertReadable(page);
+    }
+
+    /** All of them where there is room; on a phone at least the one that is open. */
+    @Test
+    public void thePlacesAreInSight() {
+        Page page = visit("/almanac");
+        String cut = "() => { const nav = document.querySelector('nav'); return nav.scrollWidth - nav.clientWidth; }";
+        for (int width : new int[] {768, 1024, 1279, 1280}) {
+            page.setViewportSize(width, 800);
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Almanac")))
+                    .isInViewport();
+            page.waitForFunction("() => (" + cut + ")() <= 0");
+        }
+        page.setViewportSize(390, 844);
+        page.reload();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Almanac")))
+                .isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(0.99));
     }
 
     /** The drawings follow the width a frame later, so this waits for them; what stays too wide fails here. */

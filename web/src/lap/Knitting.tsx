@@ -11,6 +11,7 @@ import { PedalElsewhere } from './PedalElsewhere';
 import { PlanMoved, TakeStartBack } from './PlanMoved';
 import { PressArea } from './PressArea';
 import { ProgressTape } from './ProgressTape';
+import { SCREEN } from './screen';
 import { useSettings } from '../settings/settings';
 import { SockTabs } from './SockTabs';
 import { Anew, Hearing, Next } from './Told';
@@ -30,11 +31,7 @@ export function Knitting({ lap }: { lap: Lap }) {
     return <ForOneHand knit={knit} thumb={thumb} coming={coming} />;
   }
   return (
-    <Flex
-      direction="column"
-      minH={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
-      gap={2}
-    >
+    <Flex direction="column" minH={SCREEN} gap={2}>
       <Above knit={knit} quiet={false} />
       <Here knit={knit} narrow={false} />
       <Heard knit={knit} />

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { changeSettings, type Hand } from '../settings/settings';
+import { SCREEN } from './screen';
 import type { ToolProps } from './Tool';
 import { TOOLS, useBeside } from './useBeside';
 import { shared } from '../texts/shared';
@@ -147,12 +148,7 @@ interface OneHandProps {
 export function OneHand({ thumb, above, press, keys, below }: OneHandProps) {
   return (
     <>
-      <Flex
-        direction="column"
-        gap={2}
-        h={{ base: 'calc(100dvh - 32px)', md: 'calc(100dvh - 96px)' }}
-        minH="34rem"
-      >
+      <Flex direction="column" gap={2} h={SCREEN} minH="34rem">
         {above}
         <Flex flex="1" minH={0} gap={2} direction={thumb === 'left' ? 'row-reverse' : 'row'}>
           <Flex flex="1" minW={0} direction="column" overflowY="auto">

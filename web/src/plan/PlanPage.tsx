@@ -57,8 +57,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         </Box>
         <UndoRedo kept={kept} />
         {several && <Suggestions number={suggestions} open={asked} onOpen={setAsked} />}
-        <Box flex="1" />
-        <CardLink id={pair.id} />
+        <WaysOn id={pair.id} />
       </Flex>
       <Conflict kept={kept} />
       <Moved words={pair.moved} />
@@ -152,9 +151,10 @@ function UndoRedo({ kept }: { kept: KeptDraft }) {
   );
 }
 
-function CardLink({ id }: { id: string }) {
+/** From the plan to the needles, the card and the sole. */
+function WaysOn({ id }: { id: string }) {
   return (
-    <>
+    <Flex gap={4} wrap="wrap" ml="auto">
       <Button asChild bg="ink" color="sheet" minH="44px">
         <Link to={`/pairs/${id}/lap`}>{shared.knit}</Link>
       </Button>
@@ -164,7 +164,7 @@ function CardLink({ id }: { id: string }) {
       <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
         <Link to={`/pairs/${id}/sole`}>{texts.trueSizeSole}</Link>
       </Button>
-    </>
+    </Flex>
   );
 }
 

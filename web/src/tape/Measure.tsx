@@ -9,6 +9,8 @@ const LEAST_PIXELS_BETWEEN_NAMES = 30;
 const LEAST_PIXELS_BETWEEN_TICKS = 1.5;
 /** How many centimetres or inches apart numbers may stand. */
 const STEPS = [1, 5, 10, 20, 50, 100, 200];
+/** Of the numbers on the tape, in pixels. */
+const DIGIT_WIDTH = 7;
 
 interface MeasureProps {
   lengthMm: number;
@@ -44,7 +46,8 @@ export function LengthTicks({
 }: Pick<MeasureProps, 'lengthMm' | 'scale' | 'top' | 'lengths'>) {
   const [wholeMm, parts] = lengths === 'INCH' ? [25.4, 4] : [10, 2];
   const step = wholeMm / parts;
-  const every = STEPS.find((each) => each * wholeMm * scale.perMm >= 18) ?? 500;
+  const wide = String(Math.floor(lengthMm / wholeMm)).length * DIGIT_WIDTH + 4;
+  const every = STEPS.find((each) => each * wholeMm * scale.perMm >= wide) ?? 500;
   const fine = step * scale.perMm >= LEAST_PIXELS_BETWEEN_TICKS;
   return (
     <g>

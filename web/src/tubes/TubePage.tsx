@@ -126,7 +126,7 @@ function Plans({ tube, cutting, stale }: PlansProps) {
       {cutting.none && <Box mt={3}>{say(cutting.none)}</Box>}
       {plan && (
         <Flex gap={8} mt={4} wrap="wrap" align="flex-start">
-          <Box flex="2 1 26rem" minW={0}>
+          <Box flex="2 1 34rem" minW={0}>
             <CutFigures tube={tube} cutting={cutting} plan={plan} byHand={pieces !== undefined} />
             <MakeCuts
               tube={tube}

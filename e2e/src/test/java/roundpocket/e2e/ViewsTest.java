@@ -89,6 +89,18 @@ public class ViewsTest extends BrowserTest {
                 .isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(0.99));
     }
 
+    /** However a tablet is held, all of the knit screen is on it. */
+    @Test
+    public void theKnitScreenIsWholeOnATablet() {
+        Page page =
+                visit("/pairs/" + server().json("/api/pairs").get(1).get("id").asString() + "/lap");
+        for (int[] held : new int[][] {{820, 1180}, {1180, 820}, {1280, 800}}) {
+            page.setViewportSize(held[0], held[1]);
+            assertThat(page.getByText("Sound & pedal"))
+                    .isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(0.99));
+        }
+    }
+
     /** The drawings follow the width a frame later, so this waits for them; what stays too wide fails here. */
     private static void assertFits(Page page, int width, int more) {
         page.setViewportSize(width, 844);

@@ -25,6 +25,9 @@ interface Row {
   tally: Tally;
 }
 
+/** A number stays with its unit. */
+const figure = { ...cell, whiteSpace: 'nowrap' } as const;
+
 const ALL = 'all';
 
 /** What all finished pairs took together, and in each yarn; and how well the plans of the yarn came out. */
@@ -96,10 +99,10 @@ function Table({ rows, lengths }: { rows: readonly Row[]; lengths: Lengths }) {
                     >
                       {name}
                     </th>
-                    <td style={cell}>{tally.pairs}</td>
-                    <td style={cell}>{hoursText(tally)}</td>
-                    <td style={cell}>{gramsText(tally, lengths)}</td>
-                    <td style={cell}>{againstText(tally)}</td>
+                    <td style={figure}>{tally.pairs}</td>
+                    <td style={figure}>{hoursText(tally)}</td>
+                    <td style={figure}>{gramsText(tally, lengths)}</td>
+                    <td style={figure}>{againstText(tally)}</td>
                   </tr>
                 </Box>
               ))}

@@ -44,13 +44,20 @@ public class WrittenOutTest extends BrowserTest {
         Page page = visit("/");
         List<String> recipes = new ArrayList<>();
         while (recipes.size() < RECIPES) {
-            JsonNode pair =
-                    JSON.readTree(server().post("/api/pairs", "{\"name\": \"read\", \"spec\": " + anySpec(random) + "}")
+            String name = "read " + recipes.size();
+            JsonNode pair = JSON.readTree(
+                    server().post("/api/pairs", "{\"name\": \"" + name + "\", \"spec\": " + anySpec(random) + "}")
                             .body());
-            page.navigate(server().url("/pairs/" + pair.get("id").asString()));
+            // As a link does it: the page itself stays.
+            page.evaluate(
+                    "to => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')); }",
+                    "/pairs/" + pair.get("id").asString());
             // Some names come a moment later.
-            page.waitForFunction("() => /[^…]{200}/.test(document.querySelector('[data-testid=recipe]')?.textContent"
-                    + " ?? '') && !document.querySelector('[data-testid=recipe]').textContent.includes('…')");
+            page.waitForFunction(
+                    "name => document.title.startsWith(name + ' ')"
+                            + " && /[^…]{200}/.test(document.querySelector('[data-testid=recipe]')?.textContent ?? '')"
+                            + " && !document.querySelector('[data-testid=recipe]').textContent.includes('…')",
+                    name);
             recipes.add(page.getByTestId("recipe").textContent().strip());
             server().delete("/api/pairs/" + pair.get("id").asString() + "?version="
                     + pair.get("version").asInt());

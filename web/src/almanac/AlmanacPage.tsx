@@ -6,7 +6,7 @@ import type { AlmanacEntry } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 import { Calculators } from './Calculators';
 import { matches } from './matches';
-import { Chapter, Contents, type Chapters } from './Chapters';
+import { Chapter, Contents, useBeginning, type Chapters } from './Chapters';
 import type { Subject } from './ChapterDrawing';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -25,6 +25,7 @@ const KINDS: readonly (readonly [AlmanacEntry['kind'] | '', string])[] = [
 export function AlmanacPage() {
   const almanac = useAlmanac();
   const [search, setSearch] = useSearchParams();
+  const beginning = useBeginning();
   const words = search.get('words') ?? '';
   const kind = search.get('kind') ?? '';
   const chapters = useMemo(
@@ -66,7 +67,7 @@ export function AlmanacPage() {
       />
       <Grid templateColumns={{ base: '1fr', md: '14rem minmax(0, 1fr)' }} gap={{ base: 4, md: 8 }}>
         <Contents chapters={chapters} open={open} search={search} />
-        <Box>
+        <Box ref={beginning}>
           {chapters.size === 0 && <p>{texts.nothingInTheAlmanacHas}</p>}
           {open === 'calculators' && <Calculators />}
           {shown.map(([chapter, entries]) => (

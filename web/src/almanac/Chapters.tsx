@@ -1,6 +1,6 @@
 import { Box, Flex, Link } from '@chakra-ui/react';
-import { useState } from 'react';
-import { Link as RouteLink } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { Link as RouteLink, useLocation } from 'react-router';
 import { LinkButton } from '../form/LinkButton';
 import { shared } from '../texts/shared';
 import { prose } from '../units/units';
@@ -11,6 +11,22 @@ import { TryRule } from './TryRule';
 
 /** The entries found, chapter by chapter in the almanac's order. */
 export type Chapters = ReadonlyMap<Subject, readonly AlmanacEntry[]>;
+
+/** Marks a chapter that was chosen among the contents, and not found by a word. */
+const CHOSEN = 'chosen';
+
+/** Where what is shown begins; it is brought into sight when a chapter was chosen, if it is not. */
+export function useBeginning() {
+  const beginning = useRef<HTMLDivElement>(null);
+  const { key, state } = useLocation();
+  useEffect(() => {
+    const top = beginning.current?.getBoundingClientRect().top ?? 0;
+    if (state === CHOSEN && (top < 0 || top > window.innerHeight / 2)) {
+      beginning.current?.scrollIntoView();
+    }
+  }, [key, state]);
+  return beginning;
+}
 
 interface ContentsProps {
   chapters: Chapters;
@@ -73,7 +89,7 @@ function Way({ to, here, title, count }: WayProps) {
       fontWeight={here ? '700' : '400'}
       textDecoration="none"
     >
-      <RouteLink to={to} replace preventScrollReset>
+      <RouteLink to={to} state={CHOSEN}>
         <Box as="span" textDecoration={here ? 'none' : 'underline'}>
           {title}
         </Box>

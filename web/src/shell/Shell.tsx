@@ -117,8 +117,13 @@ function Places() {
   const nav = useRef<HTMLDivElement>(null);
   const { pathname } = useLocation();
   useEffect(() => {
-    const here = nav.current?.querySelector('[aria-current=page]');
-    here?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    const row = nav.current;
+    const here = row?.querySelector('[aria-current=page]');
+    if (row && here) {
+      // Sideways only: the page itself stays where it is, or was.
+      const [seen, at] = [row.getBoundingClientRect(), here.getBoundingClientRect()];
+      row.scrollLeft += Math.max(0, at.right - seen.right) - Math.max(0, seen.left - at.left);
+    }
   }, [pathname]);
   return (
     <Flex

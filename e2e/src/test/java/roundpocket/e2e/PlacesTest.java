@@ -251,6 +251,15 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.locator("h2")).hasText("Where the heel goes");
         page.reload();
         assertThat(page.locator("h2")).hasText("Where the heel goes");
+        // from far down in one the next is begun at its beginning, and back leads back
+        press(page, "everything");
+        chapters.getByText("The tube").click();
+        page.evaluate("() => scrollTo(0, document.body.scrollHeight)");
+        chapters.getByText("Stripes").click();
+        assertThat(page.locator("h2")).hasText("Stripes");
+        assertThat(page.locator("h2")).isInViewport();
+        page.goBack();
+        assertThat(page.locator("h2")).hasText("The tube");
         // what is searched for is looked for everywhere
         page.getByLabel("Search").fill("five eighths");
         assertThat(page.locator("h2")).hasText("Heel and toe");

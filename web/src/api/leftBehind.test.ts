@@ -1,7 +1,14 @@
 // @vitest-environment jsdom
 import { act, renderHook } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
-import { leaveBehind, letGo, pageOpened, useLeftBehind, type LeftBehind } from './leftBehind';
+import {
+  decided,
+  leaveBehind,
+  letGo,
+  pageOpened,
+  useLeftBehind,
+  type LeftBehind,
+} from './leftBehind';
 
 function change(pairId: string): LeftBehind {
   const refused = { status: 409, code: 'stale' } as LeftBehind['refused'];
@@ -29,4 +36,18 @@ it('the page of the pair says it itself while it is open', () => {
   act(() => leaveBehind(change('a')));
   act(() => leaveBehind(change('a')));
   expect(left()).toEqual(['a']);
+});
+
+it('what was refused just before its page was left is kept, unless it was decided on', () => {
+  const close = pageOpened('late');
+  act(() => leaveBehind(change('late')));
+  expect(hook.result.current).toHaveLength(0);
+  act(close);
+  expect(hook.result.current).toMatchObject([{ pairId: 'late' }]);
+  act(() => letGo(hook.result.current[0] as LeftBehind));
+  const again = pageOpened('late');
+  act(() => leaveBehind(change('late')));
+  decided('late');
+  act(again);
+  expect(hook.result.current).toHaveLength(0);
 });

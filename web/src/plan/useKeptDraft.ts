@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
 import type { Pair } from '../wire/types';
-import { leaveBehind, pageOpened, type LeftBehind } from '../api/leftBehind';
+import { decided, leaveBehind, pageOpened, type LeftBehind } from '../api/leftBehind';
 import { draftOf, writeOf, type Draft } from '../draft/draft';
 
 /** A pause in typing after which what was typed is stored, in milliseconds. */
@@ -71,6 +71,7 @@ export function useKeptDraft(pair: Pair): KeptDraft {
     if (kept.state === 'conflict') {
       version.current = kept.current.version;
       update.reset();
+      decided(pair.id);
       unsaved.current = next;
       setPausing(false);
       setDraft(next ?? draftOf(kept.current));

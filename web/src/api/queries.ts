@@ -7,7 +7,7 @@ import {
   useQueryClient,
   type QueryClient,
 } from '@tanstack/react-query';
-import { decided, leaveBehind } from './leftBehind';
+import { leaveBehind } from './leftBehind';
 import { api, call, Refused, SentFile, Unreachable } from './client';
 import type { BasketPair, CsvRead, Pair, PairWrite, Plan, Spec } from '../wire/types';
 
@@ -107,7 +107,6 @@ export function useUpdatePair(id: string, onStored: (pair: Pair) => void) {
     networkMode: 'always',
     retry: (_, error) => error instanceof Unreachable,
     retryDelay: 2000,
-    onMutate: () => decided(id),
     // Made only when its turn comes, so that it carries the version that the write before it gave.
     mutationFn: (write: () => PairWrite) =>
       api.put('/api/pairs/{id}', { path: { id }, body: write() }),

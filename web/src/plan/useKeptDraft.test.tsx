@@ -4,8 +4,21 @@ import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { expect, it, vi } from 'vitest';
 import { plans } from '../../test/plans';
+import { useLeftBehind } from '../api/leftBehind';
 import type { Pair, Spec } from '../wire/types';
 import { useKeptDraft } from './useKeptDraft';
+
+const spec = plans.usual.madeFrom as Spec;
+const pair = { id: 'a', version: 7, name: 'Pair', updatedAt: '', spec } as Pair;
+
+function keptDraft() {
+  const client = new QueryClient();
+  return renderHook(() => useKeptDraft(pair), {
+    wrapper: ({ children }: { children: ReactNode }) => (
+      <QueryClientProvider client={client}>{children}</QueryClientProvider>
+    ),
+  });
+}
 
 it('a change made while the one before it is on its way carries the version that one gave', async () => {
   const versions: (number | undefined)[] = [];
@@ -22,14 +35,7 @@ it('a change made while the one before it is on its way carries the version that
       );
     });
   });
-  const spec = plans.usual.madeFrom as Spec;
-  const pair = { id: 'a', version: 7, name: 'Pair', updatedAt: '', spec } as Pair;
-  const client = new QueryClient();
-  const { result } = renderHook(() => useKeptDraft(pair), {
-    wrapper: ({ children }: { children: ReactNode }) => (
-      <QueryClientProvider client={client}>{children}</QueryClientProvider>
-    ),
-  });
+  const { result } = keptDraft();
   act(() => result.current.change({ ...result.current.draft, name: 'One' }));
   await waitFor(() => expect(versions).toEqual([7]), { timeout: 3000 });
   act(() => result.current.change({ ...result.current.draft, name: 'Two' }));
@@ -38,4 +44,31 @@ it('a change made while the one before it is on its way carries the version that
   await waitFor(() => expect(versions).toEqual([7, 8]), { timeout: 3000 });
   act(() => answers[1]?.());
   await waitFor(() => expect(result.current.kept.state).toBe('stored'), { timeout: 3000 });
+});
+
+it('a change put right while its page is left is not said to be refused', async () => {
+  vi.stubGlobal('fetch', (_: string, init?: RequestInit) => {
+    if (init?.method !== 'PUT') {
+      return Promise.resolve(Response.json([]));
+    }
+    const { name } = JSON.parse(String(init.body)) as { name: string };
+    return Promise.resolve(
+      name === 'Wrong'
+        ? Response.json({ code: 'invalid', detail: 'Too long.' }, { status: 400 })
+        : Response.json({ ...pair, name, version: 8 }),
+    );
+  });
+  const left = renderHook(() => useLeftBehind()).result;
+  for (const [second, expected] of [
+    ['Right', 0],
+    ['Wrong', 1],
+  ] as const) {
+    const { result, unmount } = keptDraft();
+    act(() => result.current.change({ ...result.current.draft, name: 'Wrong' }));
+    await waitFor(() => expect(result.current.kept.state).toBe('refused'), { timeout: 3000 });
+    act(() => result.current.change({ ...result.current.draft, name: second }));
+    unmount();
+    await act(() => new Promise((wait) => setTimeout(wait, 200)));
+    expect(left.current).toHaveLength(expected);
+  }
 });

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
 import type { Pair } from '../wire/types';
-import { decided, leaveBehind, pageOpened, type LeftBehind } from '../api/leftBehind';
+import { decided, pageOpened } from '../api/leftBehind';
 import { draftOf, writeOf, type Draft } from '../draft/draft';
 
 /** A pause in typing after which what was typed is stored, in milliseconds. */
@@ -49,6 +49,7 @@ export function useKeptDraft(pair: Pair): KeptDraft {
     if (next) {
       unsaved.current = undefined;
       setPausing(false);
+      decided(pair.id);
       update.mutate(() => writeOf(next, version.current));
     }
   };
@@ -79,13 +80,9 @@ export function useKeptDraft(pair: Pair): KeptDraft {
     }
   };
 
+  // In this order, so that what is stored on leaving takes the place of what was refused before.
   useStoreOnLeaving(store);
-
-  useUndecided(pair.id, () =>
-    update.error instanceof Refused
-      ? { pairId: pair.id, write: writeOf(draft, version.current), refused: update.error }
-      : undefined,
-  );
+  useEffect(() => pageOpened(pair.id), [pair.id]);
 
   const kept = keptOf(update.error, pausing || update.isPending, update.failureReason);
   return {
@@ -158,24 +155,6 @@ function useStoreOnLeaving(store: () => void): void {
       leave();
     };
   }, []);
-}
-
-/** Leaves behind what was refused and not decided on when the page is left. */
-function useUndecided(pairId: string, refused: () => LeftBehind | undefined): void {
-  const latest = useRef(refused);
-  useEffect(() => {
-    latest.current = refused;
-  });
-  useEffect(() => {
-    const close = pageOpened(pairId);
-    return () => {
-      close();
-      const change = latest.current();
-      if (change) {
-        leaveBehind(change);
-      }
-    };
-  }, [pairId]);
 }
 
 function keptOf(error: Error | null, pending: boolean, failure: Error | null): Kept {

@@ -38,7 +38,13 @@ interface PlanViewProps {
 
 const NONE: readonly FieldProblem[] = [];
 
-const sheet = { bg: 'sheet', borderWidth: '1px', borderColor: 'line', p: { base: 3, md: 4 } };
+const sheet = {
+  isolation: 'isolate',
+  bg: 'sheet',
+  borderWidth: '1px',
+  borderColor: 'line',
+  p: { base: 3, md: 4 },
+};
 
 interface Opened {
   title: string;

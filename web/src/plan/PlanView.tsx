@@ -100,7 +100,7 @@ export function PlanView(props: PlanViewProps) {
       <Box {...sheet} mt={4}>
         <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
       </Box>
-      <FitAndChecks plan={plan} drawn={drawn} spec={draft.spec} onWorking={work} />
+      <FitAndChecks plan={plan} drawn={drawn} onWorking={work} />
       <Box mt={3} fontSize="sm" color="quiet">
         {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
       </Box>
@@ -223,11 +223,10 @@ interface FitAndChecksProps {
   plan: Plan;
   /** The plan as it is drawn, a breath behind. */
   drawn: Plan;
-  spec: Draft['spec'];
   onWorking: OnWorking;
 }
 
-function FitAndChecks({ plan, drawn, spec, onWorking }: FitAndChecksProps) {
+function FitAndChecks({ plan, drawn, onWorking }: FitAndChecksProps) {
   return (
     <>
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
@@ -251,7 +250,7 @@ function FitAndChecks({ plan, drawn, spec, onWorking }: FitAndChecksProps) {
           <Cautions plan={drawn} />
         </Box>
         <Box {...sheet}>
-          <QuestionsPanel spec={spec} onWorking={onWorking} />
+          <QuestionsPanel spec={drawn.madeFrom} onWorking={onWorking} />
         </Box>
       </Grid>
     </>

@@ -12,7 +12,8 @@ type Questions = NonNullable<Spec['questions']>;
 type Finished = NonNullable<Questions['finished']>;
 
 interface QuestionsPanelProps {
-  spec: Spec;
+  /** What the plan was made from that the questions are about. */
+  spec: Spec | undefined;
   onWorking: (title: string, figures: readonly Figure[]) => void;
 }
 
@@ -35,7 +36,10 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   const questions: Questions = whole ? { ...asked, finished: sock as Finished } : asked;
   // While nothing is asked, nothing is sent: it would compete with the plan itself.
   const nothing = Object.values(questions).every((value) => value === undefined);
-  const preview = usePreviewWhen(nothing ? undefined : { ...spec, questions }, 'questions');
+  const preview = usePreviewWhen(
+    nothing || !spec ? undefined : { ...spec, questions },
+    'questions',
+  );
   const question = {
     asked,
     ask: (part: Questions) => setAsked({ ...asked, ...part }),

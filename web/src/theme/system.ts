@@ -9,7 +9,6 @@ import {
   dialogSlotRecipe,
   drawerSlotRecipe,
   fieldSlotRecipe,
-  globalCss,
   inputRecipe,
   keyframes,
   layerStyles,
@@ -22,6 +21,7 @@ import {
   textStyles,
   tokens,
 } from '@chakra-ui/react/theme';
+import { remembering } from './remembering';
 
 /** The roles of the two lights. Colour never says anything alone. */
 const roles = {
@@ -55,17 +55,23 @@ const colours = Object.fromEntries(
 
 const same = (role: Role) => ({ value: `{colors.${role}}` });
 
-/** The library's own looks, of the parts alone that are used here: those of all are a tenth of the first script. */
+const { transparent, current, black, white, blackAlpha, gray } = tokens.colors;
+const { bg, fg, border, gray: grayRoles } = semanticTokens.colors;
+
+/**
+ * The library's own looks, of the parts and colours alone that are used here: those of all are a tenth of the first script,
+ * and take as long to read as a quarter of a page. Its global styles give every element some twenty variables for filters
+ * and rings, which nothing here draws; what else they say is said below.
+ */
 const used = defineConfig({
   preflight: true,
   cssVarsPrefix,
   cssVarsRoot,
-  globalCss,
   theme: {
     breakpoints,
     keyframes,
-    tokens,
-    semanticTokens,
+    tokens: { ...tokens, colors: { transparent, current, black, white, blackAlpha, gray } },
+    semanticTokens: { ...semanticTokens, colors: { bg, fg, border, gray: grayRoles } },
     textStyles,
     layerStyles,
     animationStyles,
@@ -86,75 +92,86 @@ const used = defineConfig({
   },
 });
 
-export const system = createSystem(
-  defaultBaseConfig,
-  used,
-  defineConfig({
-    globalCss: {
-      html: { fontSize: '100%', '--focus-ring-width': '2px' },
-      body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
-      'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
-      'table, .figures': { fontVariantNumeric: 'tabular-nums' },
-      'a.place': {
-        display: 'inline-flex',
-        alignItems: 'center',
-        minHeight: '44px',
-        paddingInline: '6px',
-        color: 'ink',
-        borderBottom: '2px solid transparent',
-        '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
-      },
-      'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
-      'label:has(input.hidden-file:focus-visible)': {
-        outline: '2px solid',
-        outlineColor: 'chosen',
-        outlineOffset: '2px',
-      },
-      ':focus-visible': {
-        outline: '2px solid',
-        outlineColor: 'chosen',
-        outlineOffset: '2px',
-        borderRadius: '2px',
-      },
-    },
-    theme: {
-      tokens: {
-        fonts: {
-          body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
-          heading: {
-            value:
-              "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
-          },
+export const system = remembering(
+  createSystem(
+    defaultBaseConfig,
+    used,
+    defineConfig({
+      globalCss: {
+        html: {
+          fontSize: '100%',
+          colorPalette: 'gray',
+          '--focus-ring-width': '2px',
+          '--global-font-mono': 'fonts.mono',
+          '--global-font-body': 'fonts.body',
+          '--global-color-border': 'colors.border',
         },
-        radii: {
-          xs: { value: '2px' },
-          sm: { value: '3px' },
-          md: { value: '4px' },
-          lg: { value: '4px' },
+        '*::placeholder': { color: 'fg.muted/80' },
+        '*::selection': { bg: 'colorPalette.emphasized/80' },
+        body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
+        'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
+        'table, .figures': { fontVariantNumeric: 'tabular-nums' },
+        'a.place': {
+          display: 'inline-flex',
+          alignItems: 'center',
+          minHeight: '44px',
+          paddingInline: '6px',
+          color: 'ink',
+          borderBottom: '2px solid transparent',
+          '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
         },
-        shadows: { lg: { value: '0 2px 10px rgb(0 0 0 / 12%)' } },
-      },
-      semanticTokens: {
-        colors: {
-          ...colours,
-          bg: {
-            DEFAULT: same('mist'),
-            panel: same('sheet'),
-            subtle: same('mist'),
-            muted: same('mist'),
-            emphasized: same('line'),
-          },
-          fg: {
-            DEFAULT: same('ink'),
-            muted: same('quiet'),
-            subtle: same('quiet'),
-            error: same('amiss'),
-          },
-          // What fields draw around themselves; anything else has the ring above.
-          gray: { focusRing: same('chosen') },
-          border: { DEFAULT: same('line'), muted: same('line'), error: same('amiss') },
+        'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
+        'label:has(input.hidden-file:focus-visible)': {
+          outline: '2px solid',
+          outlineColor: 'chosen',
+          outlineOffset: '2px',
+        },
+        ':focus-visible': {
+          outline: '2px solid',
+          outlineColor: 'chosen',
+          outlineOffset: '2px',
+          borderRadius: '2px',
         },
       },
-    },
-  }),
+      theme: {
+        tokens: {
+          fonts: {
+            body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+            heading: {
+              value:
+                "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
+            },
+          },
+          radii: {
+            xs: { value: '2px' },
+            sm: { value: '3px' },
+            md: { value: '4px' },
+            lg: { value: '4px' },
+          },
+          shadows: { lg: { value: '0 2px 10px rgb(0 0 0 / 12%)' } },
+        },
+        semanticTokens: {
+          colors: {
+            ...colours,
+            bg: {
+              DEFAULT: same('mist'),
+              panel: same('sheet'),
+              subtle: same('mist'),
+              muted: same('mist'),
+              emphasized: same('line'),
+            },
+            fg: {
+              DEFAULT: same('ink'),
+              muted: same('quiet'),
+              subtle: same('quiet'),
+              error: same('amiss'),
+            },
+            // What fields draw around themselves; anything else has the ring above.
+            gray: { focusRing: same('chosen') },
+            border: { DEFAULT: same('line'), muted: same('line'), error: same('amiss') },
+          },
+        },
+      },
+    }),
+  ),
 );

@@ -21,7 +21,17 @@ record Database(Path name) {
 
     /** Without WRITE_DELAY=0 a killed process loses what it had acknowledged. */
     String url() {
-        return "jdbc:h2:file:" + name.toAbsolutePath() + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
+        return url(0);
+    }
+
+    /** For one that nobody relies on before it is closed: written as it comes, each of a hundred steps would wait for the disk. */
+    String urlWhileMade() {
+        return url(10_000);
+    }
+
+    private String url(int writeDelayMs) {
+        return "jdbc:h2:file:" + name.toAbsolutePath() + ";WRITE_DELAY=" + writeDelayMs
+                + ";DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
     }
 
     String user() {

@@ -52,7 +52,7 @@ final class Schema {
 
     private static Flyway flyway(Database database, MigrationVersion target) {
         return Flyway.configure()
-                .dataSource(database.url(), database.user(), "")
+                .dataSource(database.urlWhileMade(), database.user(), "")
                 .target(target)
                 .load();
     }
@@ -75,7 +75,10 @@ final class Schema {
         }
     }
 
-    /** Makes the schema of a version in a database that is empty, or moves it on to that version. */
+    /**
+     * Makes the schema of a version in a database that is empty, or moves it on to that version. The database is one beside
+     * the home's, and on the disk only once this is done.
+     */
     static void moveOn(Database database, int version) {
         flyway(database, MigrationVersion.fromVersion(String.valueOf(version))).migrate();
     }

@@ -9,6 +9,8 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -20,6 +22,9 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 final class Schema {
     /** In which the steps that were taken are written down. */
     private static final String HISTORY = "flyway_schema_history";
+
+    /** What the file of a database with nothing in it was, by its version: each backup that is read needs one. */
+    private static final Map<Integer, byte[]> EMPTY = new ConcurrentHashMap<>();
 
     private Schema() {}
 
@@ -79,8 +84,17 @@ final class Schema {
      * Makes the schema of a version in a database that is empty, or moves it on to that version. The database is one beside
      * the home's, and on the disk only once this is done.
      */
-    static void moveOn(Database database, int version) {
+    static void moveOn(Database database, int version) throws IOException {
+        boolean isNew = !database.exists();
+        byte[] before = isNew ? EMPTY.get(version) : null;
+        if (before != null) {
+            Files.write(database.file(), before);
+            return;
+        }
         flyway(database, MigrationVersion.fromVersion(String.valueOf(version))).migrate();
+        if (isNew) {
+            EMPTY.put(version, Files.readAllBytes(database.file()));
+        }
     }
 
     /** Makes the home's database. */

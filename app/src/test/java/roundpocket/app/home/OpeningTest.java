@@ -134,7 +134,7 @@ public class OpeningTest {
 
     /** From the first schema on, with something in it. */
     @Test
-    public void anUpgradeFromAnyVersionThatIsKilledIsMadeUpFor() throws SQLException {
+    public void anUpgradeFromAnyVersionThatIsKilledIsMadeUpFor() throws IOException, SQLException {
         Random random = new Random(1133);
         for (int i = 0; i < Math.max(KILLS, Schema.ofThisProgram() - 1); i++) {
             Path home = Running.newHome();

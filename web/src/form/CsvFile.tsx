@@ -24,6 +24,7 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
           download
           color="chosen"
           textDecoration="underline"
+          textUnderlineOffset="3px"
           minH="44px"
         >
           {texts.exportCsv}

@@ -43,7 +43,8 @@ export function usePairHistory(id: string) {
     queryKey: ['history', id],
     queryFn: () => api.get('/api/pairs/{id}/history', { path: { id } }),
     gcTime: 0,
-    staleTime: Infinity,
+    // What the pair was before this visit; read again, it would hold the steps of the visit too.
+    staleTime: 'static',
   });
 }
 

@@ -72,3 +72,28 @@ it('a change put right while its page is left is not said to be refused', async 
     expect(left.current).toHaveLength(expected);
   }
 });
+
+it('taking back passes over what changed nothing, down to the days before', async () => {
+  const before = { id: 'b', name: 'Days before', at: '', spec };
+  const same = { id: 'c', name: pair.name, at: '', spec };
+  vi.stubGlobal('fetch', (_: string, init?: RequestInit) =>
+    Promise.resolve(Response.json(init?.method === 'PUT' ? pair : [same, before])),
+  );
+  const { result } = keptDraft();
+  const name = () => result.current.draft.name;
+  await waitFor(() => expect(result.current.undo).toBeDefined(), { timeout: 3000 });
+  act(() => result.current.change({ ...result.current.draft, name: 'Changed' }));
+  await new Promise((wait) => setTimeout(wait, 800));
+  act(() => result.current.change({ ...result.current.draft, name: pair.name }));
+  act(() => result.current.undo?.());
+  expect(name()).toBe('Changed');
+  act(() => result.current.undo?.());
+  expect(name()).toBe(pair.name);
+  act(() => result.current.undo?.());
+  expect(name()).toBe('Days before');
+  expect(result.current.undo).toBeUndefined();
+  act(() => result.current.redo?.());
+  expect(name()).toBe(pair.name);
+  act(() => result.current.redo?.());
+  expect(name()).toBe('Changed');
+});

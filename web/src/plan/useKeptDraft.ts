@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Refused, Unreachable } from '../api/client';
 import { usePairHistory, useUpdatePair } from '../api/queries';
@@ -104,33 +105,30 @@ function useSteps(id: string, now: Draft) {
   const history = usePairHistory(id);
   const [past, setPast] = useState<Draft[]>([]);
   const [future, setFuture] = useState<Draft[]>([]);
-  const last = useRef(0);
+  const noted = useRef(0);
   // Steps of earlier days lie below those of this visit.
-  const earlier = (history.data ?? [])
-    .map(({ name, spec }) => ({ ...now, name, spec }))
-    .toReversed();
   const [used, setUsed] = useState(0);
-  const below = earlier.slice(0, earlier.length - used);
+  const earlier = (history.data ?? []).slice(used).toReversed();
+  const below = earlier.map(({ name, spec }) => ({ ...now, name, spec }));
+  const steps = [...below, ...past];
+  // One that changes nothing, as where something was changed and changed back, is none.
+  const last = steps.findLastIndex((step) => replaceEqualDeep(now, step) !== now);
   return {
-    back: past.length + below.length > 0,
+    back: last >= 0,
     again: future.length > 0,
     note: (before: Draft) => {
       const at = Date.now();
-      if (at - last.current > ONE_STEP_MS) {
+      if (at - noted.current > ONE_STEP_MS) {
         setPast([...past, before]);
       }
-      last.current = at;
+      noted.current = at;
       setFuture([]);
     },
     takeBack: (before: Draft): Draft => {
       setFuture([before, ...future]);
-      const step = past.at(-1);
-      if (step) {
-        setPast(past.slice(0, -1));
-        return step;
-      }
-      setUsed(used + 1);
-      return below.at(-1) ?? before;
+      setPast(past.slice(0, Math.max(0, last - below.length)));
+      setUsed(used + Math.max(0, below.length - last));
+      return steps[last] ?? before;
     },
     doAgain: (before: Draft): Draft => {
       const [step, ...rest] = future;

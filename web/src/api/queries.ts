@@ -7,6 +7,7 @@ import {
   useQueryClient,
   type QueryClient,
 } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { leaveBehind } from './leftBehind';
 import { api, call, Refused, SentFile, Unreachable } from './client';
 import type { BasketPair, CsvRead, Pair, PairWrite, Plan, Spec } from '../wire/types';
@@ -278,19 +279,29 @@ export function usePreviewAhead(keep: string): (spec: Spec) => void {
 /** The same for a specification that may not be there yet: without one nothing is asked. */
 export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const client = useQueryClient();
-  const lastGood = ['last-good', keep];
   const asked = previewOf(client, spec, keep);
-  const preview = useQuery({ ...asked, queryFn: spec ? asked.queryFn : skipToken });
+  const preview = useQuery({
+    ...asked,
+    queryFn: spec ? asked.queryFn : skipToken,
+    placeholderData: keepPreviousData,
+  });
+  const made = preview.isPlaceholderData ? undefined : preview.data;
   const last = useQuery<Plan>({
-    queryKey: lastGood,
+    queryKey: ['last-good', keep],
     // It is put there by every preview that was made, never asked for.
     queryFn: skipToken,
     staleTime: Infinity,
     structuralSharing: false,
   });
+  useEffect(() => {
+    // One that was made before and is shown again is the last good one too.
+    if (made && client.getQueryData(['last-good', keep]) !== made) {
+      client.setQueryData(['last-good', keep], made);
+    }
+  }, [client, keep, made]);
   return {
     plan: preview.data ?? last.data,
-    behind: preview.data === undefined,
+    behind: made === undefined,
     madeAt: last.dataUpdatedAt,
     refused: preview.error instanceof Refused ? preview.error : undefined,
     unreachable: preview.failureReason instanceof Unreachable,

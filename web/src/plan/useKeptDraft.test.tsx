@@ -3,12 +3,12 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { expect, it, vi } from 'vitest';
-import { plans } from '../../test/plans';
+import { specAround } from '../../test/specs';
 import { useLeftBehind } from '../api/leftBehind';
-import type { Pair, Spec } from '../wire/types';
+import type { Pair } from '../wire/types';
 import { useKeptDraft } from './useKeptDraft';
 
-const spec = plans.usual.madeFrom as Spec;
+const spec = specAround(231);
 const pair = { id: 'a', version: 7, name: 'Pair', updatedAt: '', spec } as Pair;
 
 function keptDraft() {

@@ -3,6 +3,9 @@ import type { SystemContext } from '@chakra-ui/react';
 type Styles = Parameters<SystemContext['css']>[number];
 type Css = ReturnType<SystemContext['css']>;
 
+/** As many styles beside one recipe as are remembered, so that a page that is open for days does not grow. */
+const MOST = 1000;
+
 /**
  * The same system, which remembers what it made. The library makes the recipe of an element anew each time the element is
  * drawn, and looks up what came of its styles by a text of all of them; recipes and styles that are the same object need
@@ -24,6 +27,9 @@ export function remembering(system: SystemContext): SystemContext {
       return system.css(...given);
     }
     const beside = remembered(styled, recipe, () => new Map<string, Css>());
+    if (beside.size > MOST) {
+      beside.clear();
+    }
     return remembered(beside, key, () => system.css(...given));
   };
 

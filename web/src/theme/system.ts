@@ -92,86 +92,86 @@ const used = defineConfig({
   },
 });
 
-export const system = remembering(
-  createSystem(
-    defaultBaseConfig,
-    used,
-    defineConfig({
-      globalCss: {
-        html: {
-          fontSize: '100%',
-          colorPalette: 'gray',
-          '--focus-ring-width': '2px',
-          '--global-font-mono': 'fonts.mono',
-          '--global-font-body': 'fonts.body',
-          '--global-color-border': 'colors.border',
+const plain = createSystem(
+  defaultBaseConfig,
+  used,
+  defineConfig({
+    globalCss: {
+      html: {
+        fontSize: '100%',
+        colorPalette: 'gray',
+        '--focus-ring-width': '2px',
+        '--global-font-mono': 'fonts.mono',
+        '--global-font-body': 'fonts.body',
+        '--global-color-border': 'colors.border',
+      },
+      '*::placeholder': { color: 'fg.muted/80' },
+      '*::selection': { bg: 'colorPalette.emphasized/80' },
+      body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
+      'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
+      'table, .figures': { fontVariantNumeric: 'tabular-nums' },
+      'a.place': {
+        display: 'inline-flex',
+        alignItems: 'center',
+        minHeight: '44px',
+        paddingInline: '6px',
+        color: 'ink',
+        borderBottom: '2px solid transparent',
+        '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
+      },
+      'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
+      'label:has(input.hidden-file:focus-visible)': {
+        outline: '2px solid',
+        outlineColor: 'chosen',
+        outlineOffset: '2px',
+      },
+      ':focus-visible': {
+        outline: '2px solid',
+        outlineColor: 'chosen',
+        outlineOffset: '2px',
+        borderRadius: '2px',
+      },
+    },
+    theme: {
+      tokens: {
+        fonts: {
+          body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+          heading: {
+            value:
+              "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
+          },
         },
-        '*::placeholder': { color: 'fg.muted/80' },
-        '*::selection': { bg: 'colorPalette.emphasized/80' },
-        body: { bg: 'mist', color: 'ink', fontFamily: 'body', lineHeight: '1.5' },
-        'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', letterSpacing: '-0.01em' },
-        'table, .figures': { fontVariantNumeric: 'tabular-nums' },
-        'a.place': {
-          display: 'inline-flex',
-          alignItems: 'center',
-          minHeight: '44px',
-          paddingInline: '6px',
-          color: 'ink',
-          borderBottom: '2px solid transparent',
-          '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },
+        radii: {
+          xs: { value: '2px' },
+          sm: { value: '3px' },
+          md: { value: '4px' },
+          lg: { value: '4px' },
         },
-        'input.hidden-file': { position: 'absolute', width: '1px', height: '1px', opacity: 0 },
-        'label:has(input.hidden-file:focus-visible)': {
-          outline: '2px solid',
-          outlineColor: 'chosen',
-          outlineOffset: '2px',
-        },
-        ':focus-visible': {
-          outline: '2px solid',
-          outlineColor: 'chosen',
-          outlineOffset: '2px',
-          borderRadius: '2px',
+        shadows: { lg: { value: '0 2px 10px rgb(0 0 0 / 12%)' } },
+      },
+      semanticTokens: {
+        colors: {
+          ...colours,
+          bg: {
+            DEFAULT: same('mist'),
+            panel: same('sheet'),
+            subtle: same('mist'),
+            muted: same('mist'),
+            emphasized: same('line'),
+          },
+          fg: {
+            DEFAULT: same('ink'),
+            muted: same('quiet'),
+            subtle: same('quiet'),
+            error: same('amiss'),
+          },
+          // What fields draw around themselves; anything else has the ring above.
+          gray: { focusRing: same('chosen') },
+          border: { DEFAULT: same('line'), muted: same('line'), error: same('amiss') },
         },
       },
-      theme: {
-        tokens: {
-          fonts: {
-            body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
-            heading: {
-              value:
-                "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
-            },
-          },
-          radii: {
-            xs: { value: '2px' },
-            sm: { value: '3px' },
-            md: { value: '4px' },
-            lg: { value: '4px' },
-          },
-          shadows: { lg: { value: '0 2px 10px rgb(0 0 0 / 12%)' } },
-        },
-        semanticTokens: {
-          colors: {
-            ...colours,
-            bg: {
-              DEFAULT: same('mist'),
-              panel: same('sheet'),
-              subtle: same('mist'),
-              muted: same('mist'),
-              emphasized: same('line'),
-            },
-            fg: {
-              DEFAULT: same('ink'),
-              muted: same('quiet'),
-              subtle: same('quiet'),
-              error: same('amiss'),
-            },
-            // What fields draw around themselves; anything else has the ring above.
-            gray: { focusRing: same('chosen') },
-            border: { DEFAULT: same('line'), muted: same('line'), error: same('amiss') },
-          },
-        },
-      },
-    }),
-  ),
+    },
+  }),
 );
+
+export const system = remembering(plain);

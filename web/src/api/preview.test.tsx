@@ -22,26 +22,28 @@ it('while a plan is made, and where it is refused, the one that was shown last s
         });
   });
   const client = new QueryClient();
-  const { result, rerender } = renderHook(({ asked }) => usePreview(asked, 'pair'), {
-    initialProps: { asked: specAround(230) },
+  const { result, rerender } = renderHook(({ asked, keep }) => usePreview(asked, keep), {
+    initialProps: { asked: specAround(230), keep: 'pair' },
     wrapper: ({ children }: { children: ReactNode }) => (
       <QueryClientProvider client={client}>{children}</QueryClientProvider>
     ),
   });
   const shown = () => result.current.plan?.madeFrom?.foot?.ballGirthMm;
   await waitFor(() => expect(shown()).toBe(230));
-  rerender({ asked: specAround(240) });
+  rerender({ asked: specAround(240), keep: 'pair' });
   expect(shown()).toBe(230);
   expect(result.current.behind).toBe(true);
   await waitFor(() => expect(shown()).toBe(240));
   expect(result.current.behind).toBe(false);
   // As by a key that takes the last digit back: that one was made already.
-  rerender({ asked: specAround(230) });
+  rerender({ asked: specAround(230), keep: 'pair' });
   expect(shown()).toBe(230);
-  rerender({ asked: specAround(900) });
+  rerender({ asked: specAround(900), keep: 'pair' });
   expect(shown()).toBe(230);
   await waitFor(() => expect(refuse.has(900)).toBe(true));
   refuse.get(900)?.();
   await waitFor(() => expect(result.current.refused?.message).toBe('Too wide.'));
   expect(shown()).toBe(230);
+  rerender({ asked: specAround(950), keep: 'another pair' });
+  expect(result.current.plan).toBeUndefined();
 });

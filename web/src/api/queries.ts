@@ -280,15 +280,11 @@ export function usePreviewAhead(keep: string): (spec: Spec) => void {
 export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
   const client = useQueryClient();
   const asked = previewOf(client, spec, keep);
-  const preview = useQuery({
-    ...asked,
-    queryFn: spec ? asked.queryFn : skipToken,
-    placeholderData: keepPreviousData,
-  });
-  const made = preview.isPlaceholderData ? undefined : preview.data;
+  const preview = useQuery({ ...asked, queryFn: spec ? asked.queryFn : skipToken });
+  const made = preview.data;
   const last = useQuery<Plan>({
     queryKey: ['last-good', keep],
-    // It is put there by every preview that was made, never asked for.
+    // It is put there by every preview that is made or shown again, never asked for.
     queryFn: skipToken,
     staleTime: Infinity,
     structuralSharing: false,
@@ -300,7 +296,7 @@ export function usePreviewWhen(spec: Spec | undefined, keep: string): Preview {
     }
   }, [client, keep, made]);
   return {
-    plan: preview.data ?? last.data,
+    plan: made ?? last.data,
     behind: made === undefined,
     madeAt: last.dataUpdatedAt,
     refused: preview.error instanceof Refused ? preview.error : undefined,

@@ -165,7 +165,15 @@ export function useKeep<T extends Keepable>(shelf: ShelfName) {
             body: { ...write, version: kept.version },
           })
         : call<T>('post', `/api/${shelf}`, { body: write }),
-    onSuccess: () => client.invalidateQueries(),
+    // On its shelf at once, in the order the shelf has: whoever saved need not wait for all that is read anew.
+    onSuccess: (stored) => {
+      client.setQueryData<readonly T[]>([shelf], (list) =>
+        list?.some(({ id }) => id === stored.id)
+          ? list.map((each) => (each.id === stored.id ? stored : each))
+          : list && [...list, stored],
+      );
+      void client.invalidateQueries();
+    },
   });
 }
 

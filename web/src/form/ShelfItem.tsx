@@ -37,13 +37,18 @@ interface ShelfItemProps<K extends Kept, V> {
   onDone?: () => void;
 }
 
+/** The ways to edit: to change what is there, or another one. */
+type Way = 'change' | 'again';
+
 /** Something on a shelf: shown, edited in place, kept, thrown away. What is refused is said where it was typed. */
 export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
-  const { shelf, kept, children } = props;
-  const [editing, setEditing] = useState<'change' | 'again' | undefined>(
+  const { shelf, kept, again, children } = props;
+  const [editing, setEditing] = useState<Way | undefined>(
     kept === undefined ? 'change' : undefined,
   );
-  const { again } = props;
+  // What a form was opened with has the focus again when it closes.
+  const [closed, setClosed] = useState<Way>();
+  const [added] = useState(() => kept === undefined && document.activeElement);
   const remove = useThrowAway(shelf);
   if (useLeaving(kept?.id)) {
     return null;
@@ -60,7 +65,11 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
               }
             : {})}
           onDone={() => {
+            setClosed(editing);
             setEditing(undefined);
+            if (added instanceof HTMLElement) {
+              added.focus();
+            }
             props.onDone?.();
           }}
         />
@@ -72,15 +81,14 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
             </Box>
             {children}
           </Box>
-          {again && (
-            <EditButton word={again.word} name={kept?.name} onClick={() => setEditing('again')} />
-          )}
-          <EditButton word={texts.edit} name={kept?.name} onClick={() => setEditing('change')} />
           {kept && (
-            <ThrowAway
-              name={kept.name}
-              onThrowAway={() => deleteLater({ ...kept, send: () => remove.mutateAsync(kept) })}
-            />
+            <>
+              <EditButtons kept={kept} again={again?.word} closed={closed} onEdit={setEditing} />
+              <ThrowAway
+                name={kept.name}
+                onThrowAway={() => deleteLater({ ...kept, send: () => remove.mutateAsync(kept) })}
+              />
+            </>
           )}
         </Flex>
       )}
@@ -88,24 +96,36 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
   );
 }
 
-interface EditButtonProps {
-  word: string;
-  name: string | undefined;
-  onClick: () => void;
+interface EditButtonsProps {
+  kept: Kept;
+  /** The word of the other way, where there is one. */
+  again: string | undefined;
+  /** The way that was just closed: its button has the focus again. */
+  closed: Way | undefined;
+  onEdit: (way: Way) => void;
 }
 
-function EditButton({ word, name, onClick }: EditButtonProps) {
-  return (
-    <Button
-      variant="outline"
-      borderColor="ink"
-      color="ink"
-      minH="44px"
-      aria-label={`${word} ${name}`}
-      onClick={onClick}
-    >
-      {word}
-    </Button>
+function EditButtons({ kept, again, closed, onEdit }: EditButtonsProps) {
+  const ways: readonly [Way, string | undefined][] = [
+    ['again', again],
+    ['change', texts.edit],
+  ];
+  return ways.map(
+    ([way, word]) =>
+      word && (
+        <Button
+          key={way}
+          variant="outline"
+          borderColor="ink"
+          color="ink"
+          minH="44px"
+          aria-label={`${word} ${kept.name}`}
+          autoFocus={closed === way}
+          onClick={() => onEdit(way)}
+        >
+          {word}
+        </Button>
+      ),
   );
 }
 
@@ -138,6 +158,7 @@ function Editor<K extends Kept, V extends object>(props: ShelfItemProps<K, V>) {
         <Field.Label fontWeight="600">{nameLabel}</Field.Label>
         <Input
           value={name}
+          autoFocus
           maxLength={80}
           size="lg"
           bg="sheet"

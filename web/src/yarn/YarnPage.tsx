@@ -60,7 +60,6 @@ function Swatches({ swatches }: { swatches: readonly KeptSwatch[] }) {
   const [adding, setAdding] = useState(false);
   return (
     <>
-      {' '}
       <Flex align="baseline" gap={4} mt={10} mb={2}>
         <Box as="h2" fontSize="2xl" flex="1">
           {texts.swatches}

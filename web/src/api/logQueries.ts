@@ -56,7 +56,7 @@ export function useAddNote(pairId: string) {
   return useMutation({
     mutationFn: (note: LogNoteWrite) =>
       api.post('/api/log/{pairId}/notes', { path: { pairId }, body: note }),
-    onSuccess: () => noted(client),
+    onSuccess: () => void noted(client),
   });
 }
 

@@ -93,7 +93,7 @@ export function useCreatePair() {
     mutationFn: (write: PairWrite) => api.post('/api/pairs', { body: write }),
     onSuccess: (pair) => {
       client.setQueryData([...PAIRS, pair.id], pair);
-      return client.invalidateQueries();
+      void client.invalidateQueries();
     },
   });
 }

@@ -95,7 +95,7 @@ function OneFoot({ title, foot, change, problemAt }: OneFootProps) {
       </Box>
       <Flex gap={4} wrap="wrap">
         {LENGTHS.map(([field, label]) => (
-          <Box key={field} w="12rem">
+          <Box key={field} w="13rem">
             <NumberField
               key={lengths}
               label={label}

@@ -36,7 +36,7 @@ export function TracingFields({ tracing, change, problemAt }: TracingFieldsProps
     <Box role="group" aria-label={texts.theTracedOutline} mt={2}>
       <Flex gap={4} wrap="wrap">
         {FIELDS.map(([field, label]) => (
-          <Box key={field} w="12rem">
+          <Box key={field} w="13rem">
             <NumberField
               key={lengths}
               label={label}

@@ -126,10 +126,9 @@ function SectionRow({ yarn, most, colour, onWorking }: SectionRowProps) {
       <Table.Cell {...cell}>
         <Box
           h="10px"
-          w={`${(grams.value / most) * 100}%`}
           borderWidth="1px"
           borderColor="ink"
-          style={{ background: colour ?? 'transparent' }}
+          style={{ width: `${(grams.value / most) * 100}%`, background: colour ?? 'transparent' }}
         />
       </Table.Cell>
     </Table.Row>

@@ -12,11 +12,10 @@ export function TimeToKnit({ pairs }: { pairs: readonly BasketPair[] }) {
       labelled
       label={texts.timeToKnit}
       value={String(minutes)}
-      options={times.map(({ minutes: each }) => [
-        String(each),
-        each < 120 ? texts.min(each) : `${each / 60} h`,
-        texts.minutesToKnit(each),
-      ])}
+      options={times.map(({ minutes: each }) => {
+        const time = each < 120 ? texts.min(each) : `${each / 60} h`;
+        return [String(each), time, texts.toKnit(time)];
+      })}
       onChange={(value) => changeSettings({ minutes: Number(value) })}
     />
   );

@@ -26,7 +26,7 @@ export const texts = {
   // TimeToKnit
   timeToKnit: 'Time to knit',
   min: (each: number) => `${each} min`,
-  minutesToKnit: (each: number) => `${each} minutes to knit`,
+  toKnit: (time: string) => `${time} to knit`,
 
   // BasketPage
   theBasketCannotBeOpened: 'The basket cannot be opened',

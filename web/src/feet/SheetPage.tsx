@@ -93,6 +93,8 @@ function Sheet({ from, sheets, inches }: SheetProps) {
       maxW="100%"
       overflowX="auto"
       tabIndex={0}
+      role="region"
+      aria-label={sheets > 1 ? texts.sheetOf(first ? 1 : 2, sheets) : texts.measuringSheet}
       breakAfter={sheets > 1 && first ? 'page' : undefined}
     >
       <svg

@@ -51,6 +51,7 @@ export const texts = {
   // SheetPage
   measuringSheetRoundPocket: 'Measuring sheet · Round Pocket',
   measuringSheet: 'Measuring sheet',
+  sheetOf: (sheet: number, sheets: number) => `Measuring sheet ${sheet} of ${sheets}`,
   printItAt100On: 'Print it at 100 %, on A4 or letter paper, without fitting it to the page.',
   ifTheSquareIsNot: 'If the square is not ',
   thePrinterHasChangedThe: ', the printer has changed the size: print again at 100 %.',

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { useReadCsv } from '../api/queries';
 import { FilePick } from './FilePick';
 import { SmallButton } from './SmallButton';
+import type { CsvRead } from '../wire/types';
 import { useSaid } from '../units/useSaid';
 import { texts } from './texts';
 
 /** A shelf as a CSV file, out and in; what is wrong with a file is said line by line. */
 export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
-  const say = useSaid();
   const read = useReadCsv(shelf);
   const [file, setFile] = useState<{ name: string; text: string } | undefined>();
   const take = (name: string, text: string, onlyRight: boolean) => {
@@ -48,19 +48,31 @@ export function CsvFile({ shelf }: { shelf: 'feet' | 'yarns' | 'tubes' }) {
               : texts.nothingWasImportedFrom(file?.name)}
           </Box>
         )}
-        {wrong.length > 0 && (
-          <Box color="amiss" maxH="12rem" overflowY="auto" tabIndex={0}>
-            {wrong.map(({ line, column, said }, i) => (
-              <p key={i}>{texts.line(line, column, say(said))}</p>
-            ))}
-          </Box>
-        )}
+        {wrong.length > 0 && <WrongLines wrong={wrong} />}
       </Box>
       {wrong.length > 0 && read.data?.taken === 0 && file && (
         <SmallButton onClick={() => take(file.name, file.text, true)}>
           {texts.importOnlyTheValidLines}
         </SmallButton>
       )}
+    </Box>
+  );
+}
+
+function WrongLines({ wrong }: { wrong: CsvRead['wrong'] }) {
+  const say = useSaid();
+  return (
+    <Box
+      color="amiss"
+      maxH="12rem"
+      overflowY="auto"
+      tabIndex={0}
+      role="region"
+      aria-label={texts.wrongLines}
+    >
+      {wrong.map(({ line, column, said }, i) => (
+        <p key={i}>{texts.line(line, column, say(said))}</p>
+      ))}
     </Box>
   );
 }

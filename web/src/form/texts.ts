@@ -85,6 +85,7 @@ export const texts = {
   importedFrom: (taken: number, name: string | undefined) =>
     `Imported ${counted(taken, 'line')} from ${name}.`,
   nothingWasImportedFrom: (name: string | undefined) => `Nothing was imported from ${name}.`,
+  wrongLines: 'Lines that can’t be imported',
   line: (line: number, column: string, say: string) => `Line ${line}, ${column}: ${say}`,
   importOnlyTheValidLines: 'Import only the valid lines',
 

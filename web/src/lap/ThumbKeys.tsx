@@ -4,7 +4,7 @@ import { Link as RouteLink } from 'react-router';
 import { changeSettings, type Hand } from '../settings/settings';
 import { SCREEN } from './screen';
 import type { ToolProps } from './Tool';
-import { TOOLS, useBeside } from './useBeside';
+import { TOOLS, toolName, useBeside } from './useBeside';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -48,7 +48,7 @@ export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }:
       </Key>
       {onColour && <Key onClick={onColour}>{texts.newColour}</Key>}
       <Key
-        aria-label={texts.somethingIsWrong}
+        aria-label={toolName(texts.rescue, texts.somethingIsWrong)}
         aria-haspopup="dialog"
         onClick={() => beside.open('wrong')}
       >

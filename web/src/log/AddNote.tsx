@@ -25,7 +25,7 @@ const OTHER = 'OTHER';
 
 /** Notes how a pair fits or wears. */
 export function AddNote({ pairId, name }: { pairId: string; name: string }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<boolean>();
   const note = useNote();
   return open ? (
     <NoteForm pairId={pairId} note={note} onClose={() => setOpen(false)} />
@@ -37,7 +37,8 @@ export function AddNote({ pairId, name }: { pairId: string; name: string }) {
       minH="44px"
       mt={2}
       mr={4}
-      aria-label={texts.noteHowFits(name)}
+      autoFocus={open === false}
+      aria-label={`${texts.noteHowItFitsOr}: ${name}`}
       onClick={() => setOpen(true)}
     >
       {texts.noteHowItFitsOr}
@@ -175,6 +176,7 @@ function KindOfNote({ fit, wear, said, onSay }: KindOfNoteProps) {
           w="100%"
           fontWeight="400"
           value={said}
+          autoFocus
           onChange={(event) => onSay(event.target.value)}
         >
           <option value="">{texts.choose}</option>

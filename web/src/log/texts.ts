@@ -3,7 +3,6 @@ import { counted } from '../texts/counted';
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // AddNote
-  noteHowFits: (name: string) => `Note how ${name} fits`,
   noteHowItFitsOr: 'Note how it fits or wears',
   kindOfNote: 'Kind of note',
   choose: 'choose',

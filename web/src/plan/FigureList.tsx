@@ -46,7 +46,7 @@ export const FigureList = memo(function FigureList({
             bg={entry.place === lit ? 'chosenGround' : undefined}
             aria-label={texts.showHowItsWorkedOut(
               entry.label,
-              entry.figures.map((f) => figureNumber(f, lengths)).join(' and '),
+              entry.figures.map((f) => figureNumber(f, lengths)).join(' + '),
               entry.unit,
               entry.note,
             )}

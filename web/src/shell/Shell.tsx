@@ -85,7 +85,7 @@ function Units() {
       label={texts.lengthsIn}
       value={lengths}
       options={[
-        ['CM', 'cm', 'centimetres'],
+        ['CM', 'cm', texts.cmCentimetres],
         ['INCH', 'in', 'inches'],
       ]}
       onChange={(value) => {

@@ -15,7 +15,8 @@ export const texts = {
 
   // LightSwitch
   theme: 'Theme',
-  matchSystem: 'match system',
+  cmCentimetres: 'cm, centimetres',
+  matchSystem: 'auto, as the system is set',
 
   // KeysAndSettings
   helpKeysAndSettings: 'Help, keys and settings',

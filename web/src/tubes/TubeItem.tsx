@@ -56,6 +56,7 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
     cutting?.repeat && texts.stripesRepeatEvery(figureText(cutting.repeat, lengths)),
     yarn?.name,
   ].filter(Boolean);
+  const toCut = kept.wishes.length > 0 ? texts.seeWhereToCut : texts.planTheCuts;
   const uses = cutting?.whole.uses.map(({ title }) => title) ?? [];
   if (kept.usedUp) {
     return <Box color="quiet">{texts.cutUpNothingIsLeft}</Box>;
@@ -78,8 +79,8 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
       )}
       <Flex mt={2}>
         <Button asChild bg="ink" color="sheet" minH="44px">
-          <Link to={`/tubes/${kept.id}`} aria-label={texts.cut(kept.name)}>
-            {kept.wishes.length > 0 ? texts.seeWhereToCut : texts.planTheCuts}
+          <Link to={`/tubes/${kept.id}`} aria-label={`${toCut}: ${kept.name}`}>
+            {toCut}
           </Link>
         </Button>
       </Flex>

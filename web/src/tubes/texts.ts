@@ -32,7 +32,6 @@ export const texts = {
   stripesRepeatEvery: (repeat: string) => `stripes repeat every ${repeat}`,
   cutUpNothingIsLeft: 'Cut up: nothing is left of it.',
   enoughFor: (listed: string) => `Enough for ${listed}.`,
-  cut: (name: string) => `Cut ${name}`,
   seeWhereToCut: 'See where to cut',
   planTheCuts: 'Plan the cuts',
   or: (words: string, words2: string) => `${words} or ${words2}`,

@@ -81,7 +81,7 @@ function UseTable({ uses, weighed, caption, last }: UseTableProps) {
         </thead>
         <tbody>
           {uses.map(({ pairId, name, neededG, plusMinusG, leftG, words }) => (
-            <chakra.tr key={pairId} verticalAlign="top">
+            <chakra.tr key={pairId} verticalAlign="top" lineHeight="24px">
               <chakra.td pr={GAP} maxW={{ base: '9rem', md: '24rem' }} overflowWrap="anywhere">
                 <Link asChild color="chosen" textDecoration="underline">
                   <RouteLink to={`/pairs/${pairId}`}>{name}</RouteLink>

@@ -143,9 +143,7 @@ public class BasketTest extends BrowserTest {
         assertThat(outing).containsText("In 40 minutes: ");
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions()
-                                .setName("20 minutes to knit")
-                                .setExact(true))
+                        new Page.GetByRoleOptions().setName("20 min to knit").setExact(true))
                 .click();
         assertThat(outing).containsText("In 20 minutes: ");
         page.reload();

@@ -59,7 +59,7 @@ public class LogTest extends BrowserTest {
         page.reload();
         Locator entry = page.getByTestId("log-entry");
         assertThat(entry).containsText("Worn on the stairs");
-        button(page, "Note how Worn on the stairs fits").click();
+        button(page, "Note how it fits or wears: Worn on the stairs").click();
         page.getByLabel("Kind of note").selectOption("HEEL_TIGHT");
         page.getByLabel("In your own words").fill("after a day");
         button(page, "Save note").click();
@@ -154,7 +154,7 @@ public class LogTest extends BrowserTest {
         finish(worn);
         Page page = visit("/log");
         Locator entry = page.getByTestId("log-entry").filter(new Locator.FilterOptions().setHasText("Worn through"));
-        button(page, "Note how Worn through fits").click();
+        button(page, "Note how it fits or wears: Worn through").click();
         page.getByLabel("Kind of note").selectOption("HOLE");
         page.getByLabel("Where").selectOption("TOE");
         page.getByLabel("Which sock").selectOption("second");

@@ -68,7 +68,7 @@ public class TubesTest extends BrowserTest {
                 .isVisible();
         page.getByLabel("Stitches around").fill("32");
         button(page, "Save").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut " + name))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan the cuts: " + name))
                 .click();
         return page;
     }

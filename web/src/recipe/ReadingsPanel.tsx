@@ -98,7 +98,7 @@ function Count({ reading, number, inAll, problemAt, onChange, onRemove }: CountP
           px={2}
           onClick={onRemove}
         >
-          {texts.strike}
+          {shared.remove}
         </Button>
       )}
     </Flex>

@@ -189,7 +189,6 @@ export const texts = {
   counted: 'Counted',
   counted2: (i: number) => `Counted, ${i}.`,
   removeCount: (i: number) => `Remove count ${i}`,
-  strike: 'strike',
   addAnotherCount: 'Add another count',
   gauge: (gauge: string, plusMinus: string) => `Gauge: ${gauge}, ${plusMinus}. `,
   countHalf: 'Count half ',

@@ -24,7 +24,7 @@ export const texts = {
   helpWhatToDoFirst: 'Help: what to do first, what each place is for',
   knittingHand: 'Knitting hand',
   needleSizes: 'Needle sizes',
-  needlesInMillimetres: 'needles in millimetres',
+  needlesInMillimetres: 'mm, needles in millimetres',
   needlesInUsSizes: 'needles in US sizes',
   leftHandedKnittersWorkLeft:
     'Left-handed knitters work left to right: pick up the left leg of each stitch; decreases lean the other way.',

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Press } from './Press';
+import { spoken } from './spoken';
 
 interface SwitchProps<T extends string> {
   label: string;
@@ -30,7 +31,7 @@ export function Switch<T extends string>({
             key={key}
             look="tab"
             aria-pressed={key === value}
-            aria-label={long}
+            aria-label={spoken(word, long)}
             onClick={() => onChange(key)}
             minW="44px"
             px={1}

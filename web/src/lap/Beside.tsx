@@ -1,7 +1,8 @@
 import { Flex } from '@chakra-ui/react';
 import { LinkButton } from '../form/LinkButton';
+import { spoken } from '../form/spoken';
 import type { ToolProps } from './Tool';
-import { TOOLS, toolName, useBeside } from './useBeside';
+import { TOOLS, useBeside } from './useBeside';
 import { texts } from './texts';
 
 /** What lies beside the needles: the tape, the scale, a pencil, the calendar. */
@@ -18,7 +19,7 @@ export function Beside(props: Omit<ToolProps, 'onClose'>) {
         {TOOLS.map(([tool, word, title]) => (
           <LinkButton
             key={tool}
-            aria-label={toolName(word, title)}
+            aria-label={spoken(word, title)}
             aria-haspopup="dialog"
             onClick={() => open(tool)}
             px={2}

@@ -2,9 +2,10 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { changeSettings, type Hand } from '../settings/settings';
+import { spoken } from '../form/spoken';
 import { SCREEN } from './screen';
 import type { ToolProps } from './Tool';
-import { TOOLS, toolName, useBeside } from './useBeside';
+import { TOOLS, useBeside } from './useBeside';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -48,7 +49,7 @@ export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }:
       </Key>
       {onColour && <Key onClick={onColour}>{texts.newColour}</Key>}
       <Key
-        aria-label={toolName(texts.rescue, texts.somethingIsWrong)}
+        aria-label={spoken(texts.rescue, texts.somethingIsWrong)}
         aria-haspopup="dialog"
         onClick={() => beside.open('wrong')}
       >

@@ -26,11 +26,6 @@ export const TOOLS = [
   ['signals', texts.soundAndPedal, texts.soundVibrationAndPedal],
 ] as const;
 
-/** The name of a tool’s button: whoever speaks to the page says the word that stands on it. */
-export function toolName(word: string, title: string): string {
-  return title.toLowerCase().includes(word.toLowerCase()) ? title : `${word}: ${title}`;
-}
-
 type Tool = (typeof TOOLS)[number][0];
 
 const BODIES: Record<Tool, (props: ToolProps) => React.JSX.Element> = {

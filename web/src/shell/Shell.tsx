@@ -85,7 +85,7 @@ function Units() {
       label={texts.lengthsIn}
       value={lengths}
       options={[
-        ['CM', 'cm', texts.cmCentimetres],
+        ['CM', 'cm', 'centimetres'],
         ['INCH', 'in', 'inches'],
       ]}
       onChange={(value) => {

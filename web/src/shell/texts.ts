@@ -15,8 +15,7 @@ export const texts = {
 
   // LightSwitch
   theme: 'Theme',
-  cmCentimetres: 'cm, centimetres',
-  matchSystem: 'auto, as the system is set',
+  matchSystem: 'as the system is set',
 
   // KeysAndSettings
   helpKeysAndSettings: 'Help, keys and settings',
@@ -24,7 +23,7 @@ export const texts = {
   helpWhatToDoFirst: 'Help: what to do first, what each place is for',
   knittingHand: 'Knitting hand',
   needleSizes: 'Needle sizes',
-  needlesInMillimetres: 'mm, needles in millimetres',
+  needlesInMillimetres: 'needles in millimetres',
   needlesInUsSizes: 'needles in US sizes',
   leftHandedKnittersWorkLeft:
     'Left-handed knitters work left to right: pick up the left leg of each stitch; decreases lean the other way.',

@@ -124,17 +124,18 @@ interface EnoughProps {
 
 function Enough({ pair, enough, label, onPlan }: EnoughProps) {
   const { lengths } = useSettings();
+  const left =
+    pair.leftG === undefined ? '' : leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths));
   return (
-    <Press look="bare" textAlign="left" onClick={onPlan} aria-label={label}>
+    <Press look="bare" textAlign="left" onClick={onPlan} aria-label={`${label} ${left}`}>
       <Box as="span" aria-hidden fontSize="xs" letterSpacing="1px">
         {MARK[enough]}
       </Box>{' '}
       <Box as="span" textDecoration="underline dotted">
         {pair.words}
-      </Box>
+      </Box>{' '}
       <Box as="span" display="block" fontSize="xs" color="quiet">
-        {pair.leftG !== undefined &&
-          leftWords(pair.leftG, roughMass(Math.abs(pair.leftG), lengths))}
+        {left}
       </Box>
     </Press>
   );

@@ -63,6 +63,8 @@ public class LogTest extends BrowserTest {
         page.getByLabel("Kind of note").selectOption("HEEL_TIGHT");
         page.getByLabel("In your own words").fill("after a day");
         button(page, "Save note").click();
+        assertThat(button(page, "Note how it fits or wears: Worn on the stairs"))
+                .isFocused();
         assertThat(entry).containsText("Heel tight. after a day");
         assertAccessible(page);
         button(page, "Replace a heel").click();

@@ -75,10 +75,6 @@ public record CutTube(
         return new CutTube(rounds, spareRounds, OptionalDouble.of(repeatRounds), USUAL_TOLERANCE, true, true, false);
     }
 
-    public CutTube withEndsHeld(boolean toe, boolean cuff) {
-        return new CutTube(rounds, spareRounds, repeatRounds, tolerance, toe, cuff, two);
-    }
-
     /** The same and another like it. */
     public CutTube twice() {
         return new CutTube(rounds, spareRounds, repeatRounds, tolerance, toeEndHeld, cuffEndHeld, true);

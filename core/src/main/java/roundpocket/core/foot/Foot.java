@@ -104,17 +104,6 @@ public record Foot(
     private static final double WIDEST = 2;
     private static final double NARROWEST = 0.5;
 
-    /** A foot of which only a shoe size is known, and where they stand out, its toes. */
-    public static Foot ofShoeSize(ShoeSize shoe) {
-        return new Foot(
-                OptionalDouble.empty(),
-                Optional.of(shoe),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                Optional.empty());
-    }
-
     /** A foot that was not traced. */
     public Foot(
             OptionalDouble lengthMm,

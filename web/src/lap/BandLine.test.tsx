@@ -15,8 +15,8 @@ const BANDS = [
   { name: 'woad', colour: '#3b5b7e' },
 ];
 const STRETCHES = [
-  { from: 10, to: 20, band: 0, nth: 0, unsureRounds: 0 },
-  { from: 20, to: 30, band: 1, nth: 1, unsureRounds: 2.2 },
+  { from: 10, to: 20, band: 0, nth: 0, unsureRounds: 0, lost: false },
+  { from: 20, to: 30, band: 1, nth: 1, unsureRounds: 2.2, lost: false },
 ];
 
 const press = vi.fn(() => new Promise<never>(() => {}));
@@ -27,10 +27,13 @@ interface Setting {
   seen?: Colours['seen'];
   refused?: string;
   quiet?: boolean;
+  knots?: Colours['knots'];
+  lost?: boolean;
 }
 
-function show({ position, seen = [], refused, quiet = false }: Setting) {
-  const colours = { bands: BANDS, stretches: STRETCHES, seen } as unknown as Colours;
+function show({ position, seen = [], refused, quiet = false, knots = [], lost = false }: Setting) {
+  const stretches = STRETCHES.map((stretch) => ({ ...stretch, lost }));
+  const colours: Colours = { bands: BANDS, stretches, knots, seen };
   render(
     <ChakraProvider value={system}>
       <BandLine
@@ -114,4 +117,34 @@ it('leaves the large button out where a new colour is noted elsewhere', () => {
   show({ position: 14, quiet: true });
   expect(screen.queryByRole('button', { name: 'New colour begins' })).toBeNull();
   expect(button('There is a knot')).toBeDefined();
+});
+
+it('tells of a knot shortly before it comes, and how sure that is', () => {
+  const line = () => screen.getByTestId('band-line').textContent;
+  const knots = [{ position: 28, unsureRounds: 2.4 }];
+  show({ position: 15, knots });
+  expect(line()).not.toContain('knot comes');
+  cleanup();
+  show({ position: 16, knots });
+  expect(line()).toContain('A knot comes in 12 rounds, give or take 2.');
+  cleanup();
+  show({ position: 28, knots });
+  expect(line()).toContain('A knot comes in about this round, give or take 2.');
+  cleanup();
+  show({ position: 29, knots });
+  expect(line()).not.toContain('knot comes');
+});
+
+it('asks for the colour behind a knot that nobody looked behind, and names none', () => {
+  show({ position: 14, lost: true });
+  expect(screen.getByTestId('band-line').textContent).not.toContain('madder');
+  expect(screen.getByText(/Behind the knot: note the colour that begins/)).toBeDefined();
+  fireEvent.click(button('New colour begins'));
+  expect(note).not.toHaveBeenCalled();
+  fireEvent.click(button('woad'));
+  expect(note).toHaveBeenCalledWith({ band: 3, sure: true });
+  cleanup();
+  show({ position: 14, lost: true, refused: 'Not known.' });
+  expect(screen.queryByRole('button', { name: 'It does begin here' })).toBeNull();
+  expect(button('fleece')).toBeDefined();
 });

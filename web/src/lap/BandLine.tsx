@@ -44,15 +44,16 @@ export function useColours(queue: Queue, sock: number): ToldColour {
 export function BandLine(props: BandLineProps) {
   const { work, sock, position, queue, windOff, told, quiet = false } = props;
   const { colours } = work;
-  const [asking, setAsking] = useState<'band' | 'knot' | undefined>();
+  const [asked, setAsking] = useState<'band' | 'knot' | undefined>();
   const here = colours?.stretches.find(({ to }) => to > position);
+  // Behind a knot no colour is due: the one that begins has to be said.
+  const asking = asked ?? (here?.lost && told.refused ? 'band' : undefined);
   if (!colours || !here) {
     return null;
   }
   const last = colours.seen.at(-1);
   const justSeen = last && [position - 1, position].includes(last.position);
   const begun = position >= here.from;
-  const seen = last && colours.bands[last.band]?.name;
   const withdraw = (takenBack: string) => void queue.press({ sock, kind: 'WITHDRAWN', takenBack });
   const choose = (band: number) => {
     if (asking === 'band' && justSeen) {
@@ -71,30 +72,30 @@ export function BandLine(props: BandLineProps) {
         )}
         {begun && (
           <Begins
-            onBegins={quiet ? undefined : () => told.note()}
+            onBegins={quiet ? undefined : () => (here.lost ? setAsking('band') : told.note())}
             onKnot={told.refused || asking ? undefined : () => setAsking('knot')}
           />
         )}
       </Flex>
-      <Box role="status">
-        {justSeen && (
-          <JustSeen
-            seen={last}
-            band={seen}
-            onUndo={() => withdraw(last.id)}
-            onOther={() => setAsking('band')}
-          />
-        )}
-      </Box>
+      <JustSeen
+        seen={justSeen ? last : undefined}
+        bands={colours.bands}
+        onUndo={withdraw}
+        onOther={() => setAsking('band')}
+      />
+      <KnotAhead knots={colours.knots} position={position} />
       {told.refused && (
         <Refusal
           why={told.refused}
-          onSure={() => told.note({ sure: true })}
+          onSure={here.lost ? undefined : () => told.note({ sure: true })}
           onKnot={() => setAsking('knot')}
         />
       )}
       {asking && (
-        <WhichBand {...{ colours, asking, choose }} onCancel={() => setAsking(undefined)} />
+        <WhichBand
+          {...{ colours, asking, choose }}
+          onCancel={asked && (() => setAsking(undefined))}
+        />
       )}
     </Box>
   );
@@ -118,12 +119,12 @@ function OnTheNeedles({ colours, here, position }: WhereProps) {
           borderWidth="1px"
           borderColor="quiet"
           flexShrink={0}
-          style={{ background: band.colour }}
+          style={here.lost ? undefined : { background: band.colour }}
         />
         <Box flex="1 1 12rem" className="figures">
-          <b>{band.name}</b>
-          {texts.roundOfAbout(position - here.from + 1, here.to - here.from)}
-          {here !== colours.stretches.at(-1) && (
+          {here.lost ? texts.theColourIsNotKnown : <b>{band.name}</b>}
+          {!here.lost && texts.roundOfAbout(position - here.from + 1, here.to - here.from)}
+          {!here.lost && here !== colours.stretches.at(-1) && (
             <Box as="span" color="quiet">
               {` · ${soon(colours, here, position)}`}
             </Box>
@@ -158,6 +159,31 @@ function Begins({ onBegins, onKnot }: BeginsProps) {
   );
 }
 
+interface KnotAheadProps {
+  knots: Colours['knots'];
+  position: number;
+}
+
+/** How long before a knot it is told of, in rounds, besides how far it may come early. */
+const SOON = 10;
+
+/** A knot that was told of, shortly before it comes. */
+function KnotAhead({ knots, position }: KnotAheadProps) {
+  const next = knots.find((knot) => knot.position >= position);
+  const unsure = Math.round(next?.unsureRounds ?? 0);
+  if (!next || next.position - position > SOON + unsure) {
+    return null;
+  }
+  const more = unsure > 0 ? texts.giveOrTake(unsure) : '';
+  return (
+    <Box fontSize="sm" className="figures">
+      {next.position === position
+        ? texts.aKnotHere(more)
+        : texts.aKnotIn(next.position - position, more)}
+    </Box>
+  );
+}
+
 interface StillToComeProps {
   band: string | undefined;
   windOff: Sentence | false | undefined;
@@ -174,30 +200,33 @@ function StillToCome({ band, windOff }: StillToComeProps) {
 }
 
 interface JustSeenProps {
-  seen: Colours['seen'][number];
-  band: string | undefined;
-  onUndo: () => void;
+  seen: Colours['seen'][number] | undefined;
+  bands: Colours['bands'];
+  onUndo: (id: string) => void;
   onOther: () => void;
 }
 
 /** The colour that was noted last, while it can still be put right. */
-function JustSeen({ seen, band, onUndo, onOther }: JustSeenProps) {
+function JustSeen({ seen, bands, onUndo, onOther }: JustSeenProps) {
+  const band = seen && bands[seen.band]?.name;
   return (
-    band !== undefined && (
-      <Flex gap={3} wrap="wrap" align="center" fontSize="sm">
-        <span>
-          {seen.knot ? texts.knotNotedTheYarnGoes(band) : texts.beginsInThisRound(capital(band))}
-        </span>
-        <LinkButton onClick={onUndo}>{shared.undo}</LinkButton>
-        <LinkButton onClick={onOther}>{texts.itIsAnotherColour}</LinkButton>
-      </Flex>
-    )
+    <Box role="status">
+      {seen && band !== undefined && (
+        <Flex gap={3} wrap="wrap" align="center" fontSize="sm">
+          <span>
+            {seen.knot ? texts.knotNotedTheYarnGoes(band) : texts.beginsInThisRound(capital(band))}
+          </span>
+          <LinkButton onClick={() => onUndo(seen.id)}>{shared.undo}</LinkButton>
+          <LinkButton onClick={onOther}>{texts.itIsAnotherColour}</LinkButton>
+        </Flex>
+      )}
+    </Box>
   );
 }
 
 interface RefusalProps {
   why: string;
-  onSure: () => void;
+  onSure: (() => void) | undefined;
   onKnot: () => void;
 }
 
@@ -206,7 +235,7 @@ function Refusal({ why, onSure, onKnot }: RefusalProps) {
   return (
     <Flex role="alert" gap={3} wrap="wrap" align="center" color="amiss" fontSize="sm">
       <span>{why}</span>
-      <LinkButton onClick={onSure}>{texts.itDoesBeginHere}</LinkButton>
+      {onSure && <LinkButton onClick={onSure}>{texts.itDoesBeginHere}</LinkButton>}
       <LinkButton onClick={onKnot}>{texts.thereIsAKnot}</LinkButton>
     </Flex>
   );
@@ -217,7 +246,8 @@ interface WhichBandProps {
   asking: 'band' | 'knot';
   /** Takes the number of a band, from 1. */
   choose: (number: number) => void;
-  onCancel: () => void;
+  /** Left out where it has to be said. */
+  onCancel: (() => void) | undefined;
 }
 
 /** All bands of the cake, to point at one. */
@@ -241,7 +271,7 @@ function WhichBand({ colours, asking, choose, onCancel }: WhichBandProps) {
           {name}
         </Press>
       ))}
-      <LinkButton onClick={onCancel}>{shared.cancel}</LinkButton>
+      {onCancel && <LinkButton onClick={onCancel}>{shared.cancel}</LinkButton>}
     </Flex>
   );
 }

@@ -9,6 +9,9 @@ export const texts = {
 
   // BandLine
   roundOfAbout: (position: number, to: number) => `, round ${position} of about ${to}`,
+  theColourIsNotKnown: 'Behind the knot: note the colour that begins, and the bands go on from it.',
+  aKnotHere: (more: string) => `A knot comes in about this round${more}.`,
+  aKnotIn: (rounds: number, more: string) => `A knot comes in ${counted(rounds, 'round')}${more}.`,
   nextComes: (name: string) => `Next comes ${name}.`,
   newColourBegins: 'New colour begins',
   thereIsAKnot: 'There is a knot',

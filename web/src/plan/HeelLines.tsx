@@ -21,18 +21,23 @@ interface HeelLinesProps {
 const OFFERED = 8;
 
 /** Other places for the heel line, each drawn small, today’s first. */
-export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLinesProps) {
+export function HeelLines(props: HeelLinesProps) {
+  const { plan, stripes, lengths } = props;
   const near = stripes.candidates.filter((one) => one.near);
   const offered = (near.length > 0 ? near : stripes.candidates).slice(0, OFFERED);
   const here = offered.find(({ moved }) => moved === 0);
+  const lost = stripes.knots.some(({ sock, goesOnKnown }) => sock === 1 && !goesOnKnown);
+  const guessed = lost && offered.length === 0;
   return (
     <Box mt={4}>
       <Box as="h3" fontSize="md" mb={1}>
         {texts.theHeelLineAndThe}
       </Box>
-      {offered.length === 0 && <p>{texts.noChangeOfColourWithin}</p>}
+      {offered.length === 0 && (
+        <p>{guessed ? texts.whichColoursLieHere : texts.noChangeOfColourWithin}</p>
+      )}
       <Flex as="ul" gap={3} wrap="wrap" listStyleType="none">
-        {!here && (
+        {!here && !guessed && (
           <Box as="li" w="15rem" borderWidth="2px" borderColor="chosen" p={2}>
             <SmallTube plan={plan} stripes={stripes} moved={0} />
             <Box fontWeight="600">{texts.whereItIsNow}</Box>
@@ -42,42 +47,49 @@ export function HeelLines({ draft, plan, stripes, lengths, onChange }: HeelLines
           </Box>
         )}
         {offered.map((one) => (
-          <Box
-            as="li"
-            key={`${one.between} ${one.moved} ${one.band}`}
-            w="15rem"
-            borderWidth={one.moved === 0 ? '2px' : '1px'}
-            borderColor={one.moved === 0 ? 'chosen' : 'line'}
-            p={2}
-          >
-            <SmallTube plan={plan} stripes={stripes} moved={one.moved} />
-            <Box fontWeight="600">{placeWords(stripes, one)}</Box>
-            <Box fontSize="sm" className="figures">
-              {one.moved === 0 ? texts.whereItIsNow2 : movedWords(one)}
-            </Box>
-            {one.moved !== 0 &&
-              one.kept.map((kept) => (
-                <SmallButton
-                  key={kept.what}
-                  mt={1}
-                  w="100%"
-                  h="auto"
-                  py={1}
-                  whiteSpace="normal"
-                  textAlign="left"
-                  onClick={() => onChange(taken(draft, kept))}
-                >
-                  {keptWords(kept, lengths)}
-                </SmallButton>
-              ))}
-            {one.moved !== 0 && (
-              <Box fontSize="sm" color="quiet" mt={1}>
-                {texts.orStartTheCakeFurther(figureText(one.startFurther, lengths))}
-              </Box>
-            )}
-          </Box>
+          <Candidate key={`${one.between} ${one.moved} ${one.band}`} {...props} one={one} />
         ))}
       </Flex>
+    </Box>
+  );
+}
+
+type CandidateProps = HeelLinesProps & { one: StripePlan['candidates'][number] };
+
+function Candidate({ one, draft, plan, stripes, lengths, onChange }: CandidateProps) {
+  return (
+    <Box
+      as="li"
+      w="15rem"
+      borderWidth={one.moved === 0 ? '2px' : '1px'}
+      borderColor={one.moved === 0 ? 'chosen' : 'line'}
+      p={2}
+    >
+      <SmallTube plan={plan} stripes={stripes} moved={one.moved} />
+      <Box fontWeight="600">{placeWords(stripes, one)}</Box>
+      <Box fontSize="sm" className="figures">
+        {one.moved === 0 ? texts.whereItIsNow2 : movedWords(one)}
+      </Box>
+      {one.moved !== 0 &&
+        one.kept.map((kept) => (
+          <SmallButton
+            key={kept.what}
+            mt={1}
+            w="100%"
+            h="auto"
+            py={1}
+            whiteSpace="normal"
+            textAlign="left"
+            onClick={() => onChange(taken(draft, kept))}
+          >
+            {keptWords(kept, lengths)}
+          </SmallButton>
+        ))}
+      {one.moved !== 0 && (
+        <Box fontSize="sm" color="quiet" mt={1}>
+          {texts.orStartTheCakeFurther(figureText(one.startFurther, lengths))}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import type { Figure, KnotCost, Plan, StripePlan } from '../wire/types';
 import { PairPicture } from '../picture/PairPicture';
 import { useSettings, type Lengths } from '../settings/settings';
 import { HeelLines } from './HeelLines';
-import { decimal, figureText, fixed, roughMass, valueText } from '../units/units';
+import { decimal, figureText, fixed, roughMass, surenessText, valueText } from '../units/units';
 import type { Draft } from '../draft/draft';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -170,11 +170,11 @@ function FigureButton({ figure, text, title, onWorking }: FigureButtonProps) {
 function Winding({ stripes, lengths, onWorking }: PartProps) {
   const [first, second] = stripes.socks;
   const lines = [
-    [first?.heelWindOff, texts.beforeTheFirstHeel],
-    [first?.toeWindOff, texts.beforeTheFirstToe],
+    [first?.heelWindOff, shared.beforeTheFirst.heel],
+    [first?.toeWindOff, shared.beforeTheFirst.toe],
     [second?.windOff, shared.beforeTheSecondSock],
-    [second?.heelWindOff, texts.beforeTheSecondHeel],
-    [second?.toeWindOff, texts.beforeTheSecondToe],
+    [second?.heelWindOff, shared.beforeTheSecond.heel],
+    [second?.toeWindOff, shared.beforeTheSecond.toe],
   ] as const;
   const { cut } = stripes;
   return (
@@ -189,8 +189,10 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
       )}
       {cut && (
         <p>
-          {texts.cutTheSkeinAfterRepeats(
-            cut.repeats,
+          {texts.cutTheSkein(
+            cut.repeats === undefined
+              ? texts.afterMetres(figureText(cut.metres, lengths))
+              : texts.afterRepeats(cut.repeats),
             roughMass(cut.first.value, lengths),
             roughMass(cut.second.value, lengths),
             cut.enough,
@@ -227,7 +229,7 @@ function WoundOff({ lines, lengths, onWorking }: WoundOffProps) {
             <li key={when}>
               <FigureButton
                 figure={figure}
-                text={figureText(figure, lengths)}
+                text={surenessText(figure, lengths)}
                 title={texts.toWindOff(when)}
                 onWorking={onWorking}
               />
@@ -259,6 +261,7 @@ function Knots({ stripes, lengths }: Pick<PartProps, 'stripes' | 'lengths'>) {
             )}
             {knot.taken.id === 'KNIT_ON' &&
               (knot.goesOnKnown ? texts.itIsKnittedOnAs : texts.behindItTheOrderMay)}
+            {knot.taken.id === 'KNIT_ON' && knot.ways.length > 0 && texts.youCouldAlso}
           </p>
           <ul>
             {knot.ways.map((cost) => (

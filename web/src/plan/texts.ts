@@ -135,6 +135,7 @@ export const texts = {
 
   // HeelLines
   theHeelLineAndThe: 'The heel line and the stripes',
+  whichColoursLieHere: 'Which colours lie at the heel line is not known: it comes behind a knot.',
   noChangeOfColourWithin: 'No change of colour within twelve rounds of the heel line.',
   whereItIsNow: 'Where it is now',
   footInsideABand: (foot: string) => `foot ${foot}, inside a band`,
@@ -151,26 +152,25 @@ export const texts = {
   oneRepeat: 'one repeat',
   rounds2: (repeatRounds: string) => `${repeatRounds} rounds`,
   roundsOfOneRepeat: 'Rounds of one repeat',
-  beforeTheFirstHeel: 'before the first heel',
-  beforeTheFirstToe: 'before the first toe',
-  beforeTheSecondHeel: 'before the second heel',
-  beforeTheSecondToe: 'before the second toe',
   whatToWindOff: 'What to wind off',
   nothingEveryMetreIsKnitted: 'Nothing: every metre is knitted.',
   toWindOff: (when: string) => `To wind off ${when}`,
   ofTheYarnInAll: (woundOffGrams: string) =>
     `${woundOffGrams} of the yarn in all, counted in what is left.`,
-  cutTheSkeinAfterRepeats: (repeats: number, first: string, second: string, enough: boolean) =>
-    `Cut the skein after ${repeats} repeats: ${first} for the first sock, ${second} for the second${enough ? '.' : ': one of them is not enough for a sock.'}`,
+  afterRepeats: (repeats: number) => `after ${repeats} ${repeats === 1 ? 'repeat' : 'repeats'}`,
+  afterMetres: (metres: string) => `${metres} from its outer end`,
+  cutTheSkein: (where: string, first: string, second: string, enough: boolean) =>
+    `Cut the skein ${where}: ${first} for the first sock, ${second} for the second${enough ? '.' : ': one of them is not enough for a sock.'}`,
   atTheHeelLineThe: 'At the heel line the colours may come ',
   rounds3: (unsureAtHeelLine: string) => `${unsureAtHeelLine} rounds`,
   howSureTheColoursAt: 'How sure the colours at the heel line are',
   earlyOrLateUntilYou: ' early or late, until you have seen a change.',
   atInTheSockAround: (atM: string, sock: number, title: string, round: number) =>
     `At ${atM}: in the ${sock === 1 ? 'first' : 'second'} sock, ${title}, around round ${round}. `,
-  itIsKnittedOnAs: 'As drawn, you knit on over it. You could also:',
+  itIsKnittedOnAs: 'As drawn, you knit on over it.',
+  youCouldAlso: ' You could also:',
   behindItTheOrderMay:
-    'Behind it the order may break: enter where the yarn goes on, with the yarn.',
+    'The colours behind it are a guess: look, and enter with the yarn where the repeat goes on.',
   windOffThereAndJoin: (taken: boolean, off: string) =>
     `${taken ? 'It is cut out:' : 'Cut it out:'} wind off ${off} there and join the two ends`,
   windOffMoreBeforeIt: (taken: boolean, off: string) =>

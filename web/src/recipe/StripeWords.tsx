@@ -3,7 +3,7 @@ import { choiceOf, withChoice } from '../draft/draft';
 import { PlainSelect } from '../form/PlainSelect';
 import { useSettings } from '../settings/settings';
 import type { Figure, StripePlan } from '../wire/types';
-import { figureText } from '../units/units';
+import { surenessText } from '../units/units';
 import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
 import { Why } from './Word';
@@ -79,16 +79,16 @@ function SecondWord({ stripes, after, ...words }: StripeWordProps) {
   );
 }
 
+/** Metres of yarn that show in what is said of them. */
+const SEEN_M = 0.05;
+
 /** What a heel or a toe begins with. */
 function PartWord({ stripes, part, after, ...words }: StripeWordProps & { part: 'heel' | 'toe' }) {
-  const second = stripes.socks[1];
+  const [first, second] = stripes.socks.map((sock) => sock[`${part}WindOff`]);
+  const same = Math.abs((first?.value ?? 0) - (second?.value ?? 0)) < SEEN_M;
   const band = `colour.${part}Band` as const;
   const own = choiceOf(words.draft, `colour.${part}`) === 'BAND';
   const name = stripes.bands[Number(choiceOf(words.draft, band) ?? 1) - 1]?.name ?? '';
-  const [figure, what] =
-    part === 'heel'
-      ? [second?.heelWindOff, texts.beforeEachHeel]
-      : [second?.toeWindOff, texts.beforeEachToe];
   return (
     <OptionWord
       {...words}
@@ -105,7 +105,8 @@ function PartWord({ stripes, part, after, ...words }: StripeWordProps & { part: 
         label={texts.itBeginsWith}
         shown={own}
       />
-      <Wound figure={figure} what={what} />
+      {!same && <Wound figure={first} what={shared.beforeTheFirst[part]} />}
+      <Wound figure={second} what={(same ? shared.beforeEach : shared.beforeTheSecond)[part]} />
     </OptionWord>
   );
 }
@@ -152,5 +153,5 @@ interface WoundProps {
 
 function Wound({ figure, what }: WoundProps) {
   const { lengths } = useSettings();
-  return figure ? <Why>{texts.windOff(figureText(figure, lengths), what)}</Why> : null;
+  return figure ? <Why>{texts.windOff(surenessText(figure, lengths), what)}</Why> : null;
 }

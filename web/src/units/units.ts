@@ -207,6 +207,12 @@ export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): 
   return `± ${number(plusMinus, unit, lengths, plusMinus)} ${unitWords(unit, lengths)[1]}`.trimEnd();
 }
 
+/** A figure with its ±, where it has one. */
+export function surenessText(figure: Figure, lengths: Lengths): string {
+  const plusMinus = plusMinusText(figure.plusMinus, figure.unit, lengths);
+  return `${figureText(figure, lengths)} ${plusMinus}`.trimEnd();
+}
+
 /** What was typed, understood as a number; or why it cannot be. */
 export type Parsed = { ok: true; value: number } | { ok: false; message: string };
 

@@ -3,6 +3,7 @@ package roundpocket.app.laps;
 import java.util.List;
 import java.util.UUID;
 import roundpocket.core.lap.LapColours;
+import roundpocket.core.lap.LapColours.KnotAt;
 import roundpocket.core.lap.LapColours.Stretch;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.stripe.Band;
@@ -12,9 +13,11 @@ import roundpocket.core.stripe.Band;
  *
  * @param bands the bands of one repeat
  * @param stretches bands one after the other, by the presses they take
+ * @param knots knots that were told of, where they come up
  * @param seen what was seen of them, the earliest first
  */
-public record LapColoursView(List<LapBandView> bands, List<Stretch> stretches, List<SeenView> seen) {
+public record LapColoursView(
+        List<LapBandView> bands, List<Stretch> stretches, List<KnotAt> knots, List<SeenView> seen) {
     /** A band: what it is called, and its colour as #rrggbb. */
     public record LapBandView(String name, String colour) {}
 
@@ -35,6 +38,7 @@ public record LapColoursView(List<LapBandView> bands, List<Stretch> stretches, L
                         .map(band -> new LapBandView(band.called(), band.colour()))
                         .toList(),
                 colours.stretches(),
+                colours.knots(),
                 pair.seen().stream()
                         .filter(seen -> seen.sock() == sock)
                         .map(seen ->

@@ -104,6 +104,17 @@ final class StripeDoubts {
                             stripes.cut().orElseThrow().second(),
                             "Cut between two repeats, one half of the skein is not enough for a sock.")
                     .helps("Knit both socks from one cake, or choose another way for the second sock."));
+        } else if (how == SecondSock.TWO_CAKES
+                && stripes.cut().isEmpty()
+                && yarnAtHandMetres().isPresent()
+                && stripes.knots().stream().anyMatch(knot -> !knot.goesOnKnown())) {
+            checks.add(draft(
+                            MATTERS,
+                            "stripes.cut-behind-knot",
+                            "striping.knots",
+                            stripes.repeat(),
+                            "Where to cut the skein is not known: it lies behind a knot.")
+                    .helps("Look behind it, and enter with the yarn where in the repeat it goes on."));
         } else if (how == SecondSock.TWO_CAKES && stripes.cut().isEmpty()) {
             checks.add(draft(
                             WORTH_KNOWING,
@@ -129,14 +140,21 @@ final class StripeDoubts {
             if (knot.taken() != KnotWay.KNIT_ON) {
                 continue;
             }
+            String comes = "A knot comes in the " + (knot.sock() == 1 ? "first" : "second") + " sock, in the "
+                    + knot.section().title();
             checks.add(draft(
                             MATTERS,
                             "stripes.knot",
                             "striping.knots",
                             Given.tried("knot", knot.atM(), Unit.METRES),
-                            "A knot comes in the " + (knot.sock() == 1 ? "first" : "second") + " sock, in the "
-                                    + knot.section().title() + ", and breaks the order of the stripes.")
-                    .helps("See under the picture of the pair what can be done."));
+                            comes
+                                    + (knot.goesOnKnown()
+                                            ? ", and breaks the order of the stripes."
+                                            : ". How the stripes go on behind it is not known."))
+                    .helps(
+                            knot.goesOnKnown()
+                                    ? "See under the picture of the pair what can be done."
+                                    : "Look behind it, and enter with the yarn where in the repeat it goes on."));
         }
     }
 

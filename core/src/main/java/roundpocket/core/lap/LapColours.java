@@ -12,7 +12,6 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Pass;
-import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Striping;
@@ -25,12 +24,28 @@ import roundpocket.core.tube.Way;
  *
  * @param stretches bands one after the other, by the presses they take
  * @param rounds every round of the striping yarn, in the order of the knitting
+ * @param knots knots that were told of, where they come up in it
  * @param endPlace the place of the repeat that the yarn is at when the sock is done
+ * @param lost whether that is only as if there had been no knot, since nobody knows how the yarn went on behind it
+ * @param ahead the knots that are still to come then, counted from there
  */
-public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, double endPlace) {
+public record LapColours(
+        List<Stretch> stretches,
+        List<ColouredPress> rounds,
+        List<KnotAt> knots,
+        double endPlace,
+        boolean lost,
+        List<Knot> ahead) {
     public LapColours {
         stretches = List.copyOf(stretches);
         rounds = List.copyOf(rounds);
+        knots = List.copyOf(knots);
+        ahead = List.copyOf(ahead);
+    }
+
+    /** The yarn from the end of the sock on. */
+    Thread onwards(Repeat repeat, double reachM) {
+        return lost ? Thread.lost(repeat, endPlace, ahead, reachM) : Thread.forwards(repeat, endPlace, ahead, reachM);
     }
 
     /**
@@ -41,8 +56,17 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
      * @param band the band, from 0
      * @param nth how often its colour has come in this sock by now, from 1
      * @param unsureRounds how far its end may come early or late, as a standard uncertainty in rounds
+     * @param lost whether the band is only a guess: nobody looked how the yarn goes on behind the last knot
      */
-    public record Stretch(int from, int to, int band, int nth, double unsureRounds) {}
+    public record Stretch(int from, int to, int band, int nth, double unsureRounds, boolean lost) {}
+
+    /**
+     * A knot that comes up.
+     *
+     * @param position presses done before the round in which it comes
+     * @param unsureRounds how far it may come early or late, as a standard uncertainty in rounds
+     */
+    public record KnotAt(int position, double unsureRounds) {}
 
     /**
      * A round with its colours.
@@ -52,7 +76,12 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
      * @param colours its colours
      * @param thread the cake it is knitted from
      */
-    public record ColouredPress(int position, Group group, StripedRound colours, Thread thread) {}
+    public record ColouredPress(int position, Group group, StripedRound colours, Thread thread) {
+        /** Whether the next one is knitted in one go with this, and the bands follow each other in their order. */
+        boolean goesOnWith(ColouredPress next) {
+            return group == next.group && thread == next.thread && thread.inOrder(colours.endM(), next.colours.endM());
+        }
+    }
 
     /** What is knitted in one go. */
     public enum Group {
@@ -60,9 +89,6 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
         HEEL,
         TOE
     }
-
-    /** Where a sock’s yarn begins: the first sock’s at the cake’s start, the second’s as its colours are wanted. */
-    record Begin(Thread thread, double unsureM) {}
 
     /**
      * The colours of a sock of a course; empty where the yarn has one colour, or the tube was there already and nothing is
@@ -75,83 +101,7 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
             return Optional.empty();
         }
         Repeat repeat = Repeat.of(striping.get(), course.plan().yarn().models().get(YarnRole.MAIN));
-        Begin begin = course.sock() == 1 ? begin(repeat, course) : second(repeat, course, first);
-        return Optional.of(new Knitted(course, repeat, begin, seen).colours());
-    }
-
-    private static double reach(Repeat repeat, SockPlan plan) {
-        return 3 * plan.yarn().sockMetres().value() + 8 * repeat.metres().value() + 100;
-    }
-
-    private static Begin begin(Repeat repeat, Course course) {
-        Optional<Ravelled> ball = ravelled(course);
-        if (ball.isPresent()) {
-            double place = ball.get().startM();
-            return new Begin(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0);
-        }
-        List<Knot> knots = course.spec().choices().colour().knotsLeft(repeat);
-        return new Begin(Thread.forwards(repeat, repeat.startM(), knots, reach(repeat, course.plan())), 0);
-    }
-
-    private static Optional<Ravelled> ravelled(Course course) {
-        return course.spec()
-                .yarns()
-                .striping()
-                .flatMap(Striping::ravelled)
-                .filter(any -> course.plan().tube().way() == Way.READY_TUBE);
-    }
-
-    private static Begin second(Repeat repeat, Course course, Optional<LapColours> first) {
-        Optional<Ravelled> ball = ravelled(course);
-        if (ball.isPresent()) {
-            double place = ball.filter(yarn -> !yarn.each())
-                    .flatMap(any -> first)
-                    .map(LapColours::endPlace)
-                    .orElse(ball.get().startM());
-            return new Begin(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0);
-        }
-        ColourChoice choice = course.spec().choices().colour();
-        double reach = reach(repeat, course.plan());
-        int bands = repeat.bands().size();
-        int own = choice.secondBand().isPresent()
-                ? choice.secondBand().getAsInt() - 1
-                : (repeat.bandAt(repeat.startM()) + 1) % bands;
-        return switch (choice.secondTaken()) {
-            case SAME_CAKE, TWO_CAKES -> new Begin(Thread.forwards(repeat, repeat.startM(), List.of(), reach), 0);
-            case OWN_BAND -> new Begin(Thread.forwards(repeat, repeat.startOf(own), List.of(), reach), 0);
-            case CARRIED_ON ->
-                new Begin(
-                        Thread.forwards(
-                                repeat, first.map(LapColours::endPlace).orElse(repeat.startM()), List.of(), reach),
-                        0);
-            case OTHER_END -> {
-                double length = repeat.bands().get(own).value();
-                yield new Begin(
-                        Thread.backwards(repeat, repeat.startOf(own) + length / 2, reach), length / 2 / Math.sqrt(3));
-            }
-        };
-    }
-
-    /** Metres to wind off between the two socks, where the second begins with a colour that is waited for. */
-    static Optional<Step> windOff(Course course, LapColours first) {
-        Striping striping = course.spec().yarns().striping().orElseThrow();
-        Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
-        ColourChoice choice = course.spec().choices().colour();
-        String label = "to wind off before the second sock";
-        if (course.plan().tube().way() == Way.READY_TUBE) {
-            return Optional.empty();
-        }
-        return switch (choice.secondTaken()) {
-            case SAME_CAKE -> Optional.of(repeat.windOff(label, repeat.startM(), first.endPlace()));
-            case OWN_BAND -> {
-                int band = choice.secondBand()
-                        .orElse((repeat.bandAt(repeat.startM()) + 1)
-                                        % repeat.bands().size()
-                                + 1);
-                yield Optional.of(repeat.windOff(label, repeat.startOf(band - 1), first.endPlace()));
-            }
-            case TWO_CAKES, CARRIED_ON, OTHER_END -> Optional.empty();
-        };
+        return Optional.of(new Knitted(course, repeat, Beginning.of(repeat, course, first), seen).colours());
     }
 
     /** The round that is knitted next at a position, or the last before it where that one is of no striping yarn. */
@@ -164,22 +114,26 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
 
     /** Walks through the steps of one sock. */
     private static final class Knitted {
+        /** Standard uncertainties within which a knot is the one that was told of. */
+        private static final int NEAR = 3;
+
         private final Course course;
         private final SockPlan plan;
         private final List<SeenColour> seen;
         private final Repeat repeat;
-        private Thread thread;
+        private List<Knot> ahead;
         private Walk walk;
         private final List<ColouredPress> rounds = new ArrayList<>();
+        private final List<KnotAt> knots = new ArrayList<>();
         private boolean tubeBegun;
 
-        Knitted(Course course, Repeat repeat, Begin begin, List<SeenColour> seen) {
+        Knitted(Course course, Repeat repeat, Beginning begin, List<SeenColour> seen) {
             this.course = course;
             this.plan = course.plan();
             this.repeat = repeat;
             this.seen = seen.stream().filter(one -> one.sock() == course.sock()).toList();
-            this.thread = begin.thread();
-            this.walk = new Walk(thread, 0, begin.unsureM());
+            this.ahead = begin.ahead();
+            this.walk = new Walk(begin.thread(), 0, begin.unsureM());
         }
 
         /** A press that takes yarn. */
@@ -198,7 +152,13 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                 knit(group, all.subList(from, to), last);
                 from = to;
             }
-            return new LapColours(stretches(), rounds, thread.placeAt(walk.atM()));
+            return new LapColours(
+                    stretches(),
+                    rounds,
+                    knots,
+                    walk.thread().placeAt(walk.atM()),
+                    walk.lost(),
+                    Thread.beyond(ahead, walk.atM()));
         }
 
         private List<Taking> takings() {
@@ -264,13 +224,11 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
         private void windOffBefore(boolean heel) {
             ColourChoice choice = course.spec().choices().colour();
             ColourWindOff.before(
-                            "to wind off",
-                            heel ? choice.heelTaken() : choice.toeTaken(),
-                            heel ? choice.heelBand() : choice.toeBand(),
-                            () -> beside(heel),
-                            thread,
-                            walk.atM())
-                    .ifPresent(walk::windOff);
+                    "to wind off",
+                    heel ? choice.heelTaken() : choice.toeTaken(),
+                    heel ? choice.heelBand() : choice.toeBand(),
+                    () -> beside(heel),
+                    walk);
         }
 
         private Pass edge() {
@@ -335,16 +293,31 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
             add(group, run, walk.knit(passes));
         }
 
+        /** Behind a knot that was met; that one of those to come which it must be is none of them any more. */
         private void tieOn(int band) {
             double length = repeat.bands().get(band).value();
-            thread = Thread.forwards(repeat, repeat.startOf(band) + length / 2, List.of(), reach(repeat, plan));
-            walk = new Walk(thread, 0, length / 2 / Math.sqrt(3));
+            double near = NEAR * repeat.unsureRounds(walk.atM(), 1);
+            List<Knot> beyond = Thread.beyond(ahead, walk.atM());
+            boolean met = !beyond.isEmpty() && beyond.get(0).atM() <= near;
+            ahead = met ? beyond.subList(1, beyond.size()) : beyond;
+            Thread on = walk.thread().tiedOn(repeat.startOf(band) + length / 2, ahead);
+            walk = new Walk(on, 0, length / 2 / Math.sqrt(3));
         }
 
         private void add(Group group, List<Taking> run, List<StripedRound> colours) {
+            Thread thread = walk.thread();
             for (int i = 0; i < run.size(); i++) {
                 rounds.add(new ColouredPress(run.get(i).position(), group, colours.get(i), thread));
+                meet(run.get(i).position(), colours.get(i));
             }
+        }
+
+        private void meet(int position, StripedRound round) {
+            double roundM = round.stitches() * repeat.stitchM();
+            ahead.stream()
+                    .filter(knot -> knot.atM() > round.endM() - roundM && knot.atM() <= round.endM())
+                    .map(knot -> new KnotAt(position, repeat.unsureRounds(knot.atM(), roundM)))
+                    .forEach(knots::add);
         }
 
         private List<Stretch> stretches() {
@@ -353,8 +326,10 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
             for (int i = 0; i < rounds.size(); ) {
                 int band = main(i);
                 int end = i;
+                boolean lost = rounds.get(i).colours().lost();
                 while (end < rounds.size()
                         && main(end) == band
+                        && rounds.get(end).colours().lost() == lost
                         && rounds.get(end).group() == rounds.get(i).group()) {
                     end++;
                 }
@@ -364,7 +339,8 @@ public record LapColours(List<Stretch> stretches, List<ColouredPress> rounds, do
                         rounds.get(end - 1).position() + 1,
                         band,
                         times[band],
-                        rounds.get(end - 1).colours().unsureRounds()));
+                        rounds.get(end - 1).colours().unsureRounds(),
+                        lost));
                 i = end;
             }
             return found;

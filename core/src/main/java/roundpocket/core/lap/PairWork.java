@@ -277,7 +277,7 @@ public final class PairWork {
     /** Metres to wind off before the second sock, where it waits for a colour. */
     public Optional<Step> windOff() {
         return colours(1)
-                .flatMap(first -> LapColours.windOff(sock(1).course(), first))
+                .flatMap(first -> Beginning.windOff(sock(1).course(), first))
                 .filter(metres -> metres.value() > 0);
     }
 

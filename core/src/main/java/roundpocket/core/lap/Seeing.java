@@ -46,6 +46,14 @@ final class Seeing {
             int band = seen.band().orElse(here.colours().lastBand() + 1) - 1;
             return new SeenColour(seen.id(), seen.sock(), here.position(), band, seen.stitch(), true);
         }
+        if (here.colours().lost() && seen.band().isEmpty()) {
+            throw refusal(
+                    "lap.colour.which",
+                    "band",
+                    "Behind the knot it is not known which colour comes next.",
+                    "Choose the colour that begins.",
+                    Map.of());
+        }
         double middle = place(here, seen.stitch(), repeat.stitchM());
         double roundM = here.colours().stitches() * repeat.stitchM();
         double sureAt = here.colours().endM() - here.colours().sinceM();
@@ -126,7 +134,7 @@ final class Seeing {
         double stitches = 0;
         ColouredPress before = null;
         for (ColouredPress press : colours.rounds()) {
-            boolean goesOn = before != null && before.group() == press.group() && before.thread() == press.thread();
+            boolean goesOn = before != null && before.goesOnWith(press);
             if (!goesOn) {
                 between(here, before, fineness).ifPresent(observed::add);
                 here.clear();

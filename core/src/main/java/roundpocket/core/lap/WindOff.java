@@ -1,5 +1,6 @@
 package roundpocket.core.lap;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,31 +10,62 @@ import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.Repeat;
-import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
 
 /**
  * What to wind off before the second sock.
  *
  * @param metres how much
- * @param until the colour that has gone by then, with how often it comes; empty where it ends inside a band
+ * @param said what to do, in words
  */
-public record WindOff(Step metres, Optional<String> until) {
+public record WindOff(Step metres, Sentence said) {
     private static final List<String> TIMES = List.of("", "second ", "third ", "fourth ", "fifth ");
 
     /** What to wind off once the first sock is done and before the second is begun; empty where nothing is. */
     public static Optional<WindOff> of(PairWork pair) {
         boolean between = pair.sock(1).finished() && pair.sock(2).position() == 0;
-        return between ? pair.windOff().map(metres -> new WindOff(metres, until(pair, metres))) : Optional.empty();
+        return between ? pair.windOff().map(metres -> new WindOff(metres, said(pair, metres))) : Optional.empty();
     }
 
-    private static Optional<String> until(PairWork pair, Step metres) {
+    private static Sentence said(PairWork pair, Step metres) {
         Course course = pair.sock(1).course();
-        Striping striping = course.spec().yarns().striping().orElseThrow();
-        Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
-        double from = pair.colours(1).orElseThrow().endPlace();
+        Repeat repeat = Repeat.of(
+                course.spec().yarns().striping().orElseThrow(),
+                course.plan().yarn().models().get(YarnRole.MAIN));
+        LapColours first = pair.colours(1).orElseThrow();
+        if (first.onwards(repeat, metres.value() + 1).lostAt(metres.value(), 0)) {
+            return untilItBegins(repeat, first, Beginning.wantedPlace(repeat, course));
+        }
+        return new Sentence(
+                "Wind off {much} before you cast on the second sock"
+                        + until(repeat, first, metres)
+                                .map(band -> ": until the " + band + " is gone.")
+                                .orElse("."),
+                Map.of("much", new Amount(metres.value(), Unit.METRES)));
+    }
+
+    /** Behind a knot nobody knows how much it will be: one looks until the colour comes. */
+    private static Sentence untilItBegins(Repeat repeat, LapColours first, double wanted) {
+        double toTheKnot = first.lost() ? 0 : first.ahead().get(0).atM();
+        int band = repeat.bandAt(wanted);
+        double more = wanted - repeat.startOf(band);
+        Map<String, Amount> amounts = new HashMap<>();
+        amounts.put("most", new Amount(toTheKnot + repeat.metres().value(), Unit.METRES));
+        String said = "Before you cast on the second sock, wind off "
+                + (first.lost() ? "" : "to the knot that comes, and on ")
+                + "until the " + repeat.striping().bands().get(band).called()
+                + " begins: {most} at most.";
+        if (more < repeat.stitchM()) {
+            return new Sentence(said, amounts);
+        }
+        amounts.put("more", new Amount(more, Unit.METRES));
+        return new Sentence(said + " From there wind off {more} more.", amounts);
+    }
+
+    /** The colour that has gone by then, with how often it comes; empty where that ends inside a band. */
+    private static Optional<String> until(Repeat repeat, LapColours first, Step metres) {
         double hair = repeat.stitchM();
-        Thread thread = Thread.forwards(repeat, from, List.of(), metres.value() + 1);
+        Thread thread = first.onwards(repeat, metres.value() + 1);
         List<Thread.Change> passed = thread.changes(0, metres.value() + hair);
         if (passed.isEmpty() || Math.abs(passed.get(passed.size() - 1).atM() - metres.value()) > hair) {
             return Optional.empty();
@@ -46,15 +78,7 @@ public record WindOff(Step metres, Optional<String> until) {
                         .filter(change -> change.band() == gone)
                         .count()
                 + (thread.bandAt(0) == gone ? 1 : 0);
-        String name = striping.bands().get(gone).called();
+        String name = repeat.striping().bands().get(gone).called();
         return Optional.of(TIMES.get((int) Math.min(TIMES.size() - 1, Math.max(0, times - 1))) + name);
-    }
-
-    /** What to do. */
-    public Sentence said() {
-        return new Sentence(
-                "Wind off {much} before you cast on the second sock"
-                        + until.map(band -> ": until the " + band + " is gone.").orElse("."),
-                Map.of("much", new Amount(metres.value(), Unit.METRES)));
     }
 }

@@ -88,9 +88,9 @@ public record ColourChoice(
         return second.orElse(SecondSock.SAME_CAKE);
     }
 
-    /** The knots that break the order while these are knitted, as metres of the yarn that is knitted. */
-    public List<Knot> knotsLeft(Repeat repeat) {
-        return Knots.of(repeat.striping().knots(), repeat, this).left();
+    /** Of these knots those that break the order while they are knitted, as metres of the yarn that is knitted. */
+    public List<Knot> knotsLeft(Repeat repeat, List<Knot> knots) {
+        return Knots.of(knots, repeat, this).left();
     }
 
     public KnotWay knotsTaken() {

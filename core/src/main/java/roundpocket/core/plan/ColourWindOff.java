@@ -6,6 +6,7 @@ import java.util.function.IntSupplier;
 import roundpocket.core.explain.Step;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Thread;
+import roundpocket.core.stripe.Walk;
 import roundpocket.core.yarn.YarnModel;
 
 /** What is wound off before a heel or a toe that is begun anew, and what each of its ends takes. */
@@ -20,20 +21,20 @@ public final class ColourWindOff {
     }
 
     /**
-     * Metres to wind off so that the first stitch, behind its tail, has the band that is wanted; empty where the colour is
-     * taken as it comes.
+     * Winds off so that the first stitch, behind its tail, has the band that is wanted, and says how much; empty where the
+     * colour is taken as it comes.
      *
      * @param chosen the band that is chosen, from 1
      * @param beside the band beside the heel or the toe
-     * @param atM where the cake is
      */
     public static Optional<Step> before(
-            String label, ColourStart start, OptionalInt chosen, IntSupplier beside, Thread thread, double atM) {
+            String label, ColourStart start, OptionalInt chosen, IntSupplier beside, Walk walk) {
+        Thread thread = walk.thread();
         if (start == ColourStart.AS_IT_COMES || thread.repeat().striping().oneColour()) {
             return Optional.empty();
         }
         int wanted = start == ColourStart.BAND ? chosen.orElse(1) - 1 : nextOther(thread.repeat(), beside.getAsInt());
-        return Optional.of(thread.windOffTo(label, wanted, atM + endM()));
+        return Optional.of(walk.windOffTo(label, thread.beginOf(wanted), endM()));
     }
 
     /** The next band of another colour. */

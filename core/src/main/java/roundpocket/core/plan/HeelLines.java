@@ -16,6 +16,7 @@ import roundpocket.core.plan.StripePlan.Kept.What;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
+import roundpocket.core.stripe.Walk;
 import roundpocket.core.tube.TubeRules;
 import roundpocket.core.tube.Way;
 
@@ -68,12 +69,14 @@ final class HeelLines {
         return all;
     }
 
+    /** Of the stretches whose colours are known: behind a knot that nobody looked behind, they would be guesses. */
     private List<Boundary> boundaries() {
         StripedRound first = rounds.get(0).colours();
         double roundM = first.stitches() * repeat.stitchM();
         double fromM = first.endM() - roundM;
         double toM = rounds.get(rounds.size() - 1).colours().endM();
         return thread.changes(fromM, toM).stream()
+                .filter(change -> !thread.lostAt(change.atM(), 0) && !thread.lostAt(nowM, 0))
                 .map(change -> new Boundary((change.atM() - fromM) / roundM, change.atM(), change.band()))
                 .toList();
     }
@@ -89,7 +92,7 @@ final class HeelLines {
                     moved,
                     Math.abs(moved) <= NEAR,
                     here,
-                    repeat.windOff("to start the cake further on", thread.placeAt(atM), thread.placeAt(nowM))));
+                    new Walk(thread, nowM).windOffTo("to start the cake further on", thread.placeAt(atM), 0)));
         }
     }
 

@@ -3,7 +3,6 @@ package roundpocket.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -64,6 +63,13 @@ final class Knots {
         return all;
     }
 
+    /** Knots of which none is cut out, as from the other end of a cake. */
+    static Knots knittedOn(List<Knot> knots, Repeat repeat, ColourChoice colour) {
+        Knots all = new Knots(repeat, colour);
+        all.left.addAll(knots);
+        return all;
+    }
+
     /** The knots that still break the order, as metres of the yarn that is knitted. */
     List<Knot> left() {
         return left;
@@ -98,23 +104,19 @@ final class Knots {
         return Optional.empty();
     }
 
-    List<KnotMet> met(List<StripedSock.Colours> socks, SecondSock second) {
-        List<KnotMet> met = new ArrayList<>(leftBehind);
-        boolean oneCake = second != SecondSock.TWO_CAKES && second != SecondSock.OTHER_END;
-        for (int i = 0; i < (oneCake ? socks.size() : 1); i++) {
-            StripedSock.Colours colours = socks.get(i);
-            int sock = i + 1;
-            for (Removed one : removed) {
-                List<KnotCost> ways = List.of(cost(KnotWay.CUT_OUT, one.windOff()));
-                in(one.knot(), colours)
-                        .map(at -> met(sock, at, one.knot(), one.foundAtM(), KnotWay.CUT_OUT, ways))
-                        .ifPresent(met::add);
-            }
-            for (Knot knot : left) {
-                in(knot, colours)
-                        .map(at -> met(sock, at, knot, knot.atM(), KnotWay.KNIT_ON, ways(sock, colours, knot)))
-                        .ifPresent(met::add);
-            }
+    /** The knots that come up in a sock, and those that were left behind before it. */
+    List<KnotMet> met(int sock, StripedSock.Colours colours) {
+        List<KnotMet> met = new ArrayList<>(sock == 2 ? leftBehind : List.of());
+        for (Removed one : removed) {
+            List<KnotCost> ways = List.of(cost(KnotWay.CUT_OUT, one.windOff()));
+            in(one.knot(), colours)
+                    .map(at -> met(sock, at, one.knot(), one.foundAtM(), KnotWay.CUT_OUT, ways))
+                    .ifPresent(met::add);
+        }
+        for (Knot knot : left) {
+            in(knot, colours)
+                    .map(at -> met(sock, at, knot, knot.atM(), KnotWay.KNIT_ON, ways(sock, colours, knot)))
+                    .ifPresent(met::add);
         }
         return met;
     }
@@ -141,8 +143,10 @@ final class Knots {
 
     private List<KnotCost> ways(int sock, StripedSock.Colours colours, Knot knot) {
         List<KnotCost> ways = new ArrayList<>();
-        if (knot.goesOnM().isPresent()) {
-            double place = colours.thread().placeAt(knot.atM() - repeat.stitchM()) + repeat.stitchM();
+        double before = knot.atM() - repeat.stitchM();
+        boolean inOrder = colour.secondTaken() != SecondSock.OTHER_END || sock == 1;
+        if (inOrder && knot.goesOnM().isPresent() && !colours.thread().lostAt(before, 0)) {
+            double place = colours.thread().placeAt(before) + repeat.stitchM();
             ways.add(cost(KnotWay.CUT_OUT, windOff(place, knot.goesOnM().getAsDouble())));
         }
         if (sock == 2 && colour.secondTaken() == SecondSock.SAME_CAKE) {
@@ -161,20 +165,12 @@ final class Knots {
                 Optional.empty());
     }
 
-    /** From where the second sock would begin to behind the knot, and on to where the first began if that can be known. */
+    /** From where the second sock would begin to behind the knot, and on to where the first began. */
     private Step behind(StripedSock.Colours second, Knot knot) {
         Step toTheKnot =
                 Given.tried("from the start of the second sock to the knot", knot.atM() - second.startM(), Unit.METRES);
-        OptionalDouble goesOn = knot.goesOnM();
-        return goesOn.isEmpty()
-                ? toTheKnot
-                : YarnModel.sum(
-                        "to begin the second sock behind the knot",
-                        Unit.METRES,
-                        List.of(
-                                toTheKnot,
-                                repeat.windOff(
-                                        "on to where the first sock began", repeat.startM(), goesOn.getAsDouble())));
+        Step on = repeat.windOffBehind("on to where the first sock began", knot);
+        return YarnModel.sum("to begin the second sock behind the knot", Unit.METRES, List.of(toTheKnot, on));
     }
 
     private static Step tails() {

@@ -2,6 +2,7 @@ package roundpocket.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Step;
 import roundpocket.core.stripe.StripedRound.ChangeAt;
@@ -119,12 +120,13 @@ public record StripePlan(
     /**
      * Where a skein is cut so that both socks begin at the same place of the repeat.
      *
-     * @param repeats whole repeats in the first half
+     * @param repeats whole repeats in the first half; empty where a knot lies in it
+     * @param metres metres of the first half
      * @param first grams of the first half
      * @param second grams of the second
      * @param enough whether each half holds a sock
      */
-    public record CakeCut(int repeats, Step first, Step second, boolean enough) {}
+    public record CakeCut(OptionalInt repeats, Step metres, Step first, Step second, boolean enough) {}
 
     /**
      * A place for the heel line with regard to the colours.

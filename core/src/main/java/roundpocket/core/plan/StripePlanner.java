@@ -19,7 +19,6 @@ import roundpocket.core.plan.StripePlan.KnotCost;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.stripe.Band;
-import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
@@ -41,6 +40,7 @@ final class StripePlanner {
     private final Repeat repeat;
     private final Step stitches;
     private final Optional<Step> atHand;
+    private final Skein skein;
     /** Whether the ways around knots are held beside each other; not while one of them is tried. */
     private final boolean compares;
 
@@ -53,6 +53,7 @@ final class StripePlanner {
         this.repeat = Repeat.of(striping, model);
         this.stitches = sock.stitches();
         this.atHand = atHand;
+        this.skein = new Skein(repeat, model, atHand);
         this.compares = compares;
         checkBands();
     }
@@ -106,10 +107,7 @@ final class StripePlanner {
      */
     private StripePlan ofPieces() {
         Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), reach());
-        Optional<StripedSock.Ball> ball = striping.ravelled().map(yarn -> {
-            Thread unravelled = yarn.thread(repeat, yarn.startM(), reach());
-            return new StripedSock.Ball(unravelled, new Walk(unravelled, 0));
-        });
+        Optional<Walk> ball = striping.ravelled().map(yarn -> new Walk(yarn.thread(repeat, yarn.startM(), reach()), 0));
         SockStripes one = sock.piece(thread, ball).stripes(Optional.empty());
         boolean goesOn = striping.ravelled().filter(yarn -> !yarn.each()).isPresent();
         SockStripes other = goesOn ? sock.piece(thread, ball).stripes(Optional.empty()) : one;
@@ -131,13 +129,13 @@ final class StripePlanner {
         Knots knots = Knots.of(striping.knots(), repeat, colour);
         Thread thread = Thread.forwards(repeat, striping.startM(), knots.left(), reach());
         Walk walk = new Walk(thread, 0);
-        StripedSock.Colours first = sock.colours(thread, walk, colour, 0);
+        StripedSock.Colours first = sock.colours(walk, colour, 0);
         SecondSock how = colour.secondTaken();
-        Optional<CakeCut> cut = cut(first);
-        Second second = second(first, thread, walk, cut);
+        Optional<CakeCut> cut = skein.cut(first.usedM());
+        Second second = second(first, walk, knots, cut);
         Optional<Step> behind = knots.beforeSecond(second.colours());
         if (behind.isPresent()) {
-            second = behind(second, behind.get(), first, thread);
+            second = behind(second, behind.get(), first);
         }
         List<StripedSock.Colours> both = List.of(first, second.colours());
         SockStripes one = first.stripes(Optional.empty());
@@ -146,7 +144,13 @@ final class StripePlanner {
                 second.colours() == first
                         ? one.after(second.windOff())
                         : second.colours().stripes(second.windOff()));
-        Optional<Step> woundOff = woundOff(socks, knots.woundOff(both));
+        List<Step> atKnots = Stream.concat(
+                        knots.woundOff(second.knots() == knots ? both : List.of(first)).stream(),
+                        second.knots() == knots
+                                ? Stream.empty()
+                                : second.knots().woundOff(List.of(second.colours())).stream())
+                .toList();
+        Optional<Step> woundOff = woundOff(socks, atKnots);
         return new StripePlan(
                 bands(),
                 repeat.metres(),
@@ -158,7 +162,8 @@ final class StripePlanner {
                 woundOff.map(metres -> model.gramsOf("wound off", metres)),
                 cut.filter(any -> how == SecondSock.TWO_CAKES),
                 new HeelLines(sock, first, repeat).all(),
-                withTotals(knots.met(both, how)));
+                withTotals(Stream.concat(knots.met(1, first).stream(), second.knots().met(2, second.colours()).stream())
+                        .toList()));
     }
 
     /** What each way around the knots would wind off in the pair: it also moves where the second sock begins. */
@@ -183,45 +188,49 @@ final class StripePlanner {
                 .orElseGet(() -> Given.tried("wound off in the pair", 0, Unit.METRES));
     }
 
-    /** The second sock, and what is wound off before it. */
-    private record Second(StripedSock.Colours colours, Optional<Step> windOff) {}
+    /** The second sock, what is wound off before it, and the knots of the yarn it comes from. */
+    private record Second(StripedSock.Colours colours, Optional<Step> windOff, Knots knots) {}
 
     /** The same second sock begun further on, so that a knot lies before it. */
-    private Second behind(Second second, Step further, StripedSock.Colours first, Thread thread) {
+    private Second behind(Second second, Step further, StripedSock.Colours first) {
         List<Step> parts = Stream.of(second.windOff(), Optional.of(further))
                 .flatMap(Optional::stream)
                 .toList();
-        Walk walk = new Walk(thread, first.endM());
-        Optional<Step> all = wound(walk, YarnModel.sum("to wind off before the second sock", Unit.METRES, parts));
-        return new Second(sock.colours(thread, walk, colour, walk.atM()), all);
+        Walk walk = new Walk(first.thread(), first.endM());
+        Step all = YarnModel.sum("to wind off before the second sock", Unit.METRES, parts);
+        walk.windOff(all);
+        walk.isAt(repeat.startM());
+        return new Second(sock.colours(walk, colour, walk.atM()), Optional.of(all), second.knots());
     }
 
-    private Second second(StripedSock.Colours first, Thread thread, Walk walk, Optional<CakeCut> cut) {
+    private Second second(StripedSock.Colours first, Walk walk, Knots knots, Optional<CakeCut> cut) {
         // Where no knot breaks the order, a second sock that is alike is the first once more.
         boolean plain = striping.knots().isEmpty();
         String label = "to wind off before the second sock";
         return switch (colour.secondTaken()) {
             case SAME_CAKE -> {
-                Optional<Step> windOff =
-                        wound(walk, repeat.windOff(label, striping.startM(), thread.placeAt(walk.atM())));
-                yield new Second(plain ? first : sock.colours(thread, walk, colour, walk.atM()), windOff);
+                Optional<Step> windOff = some(walk.windOffTo(label, striping.startM(), 0));
+                yield new Second(plain ? first : sock.colours(walk, colour, walk.atM()), windOff, knots);
             }
             case OWN_BAND -> {
-                Optional<Step> windOff = wound(walk, thread.windOffTo(label, secondBand(thread), walk.atM()));
-                yield new Second(sock.colours(thread, walk, colour, walk.atM()), windOff);
+                double begins = walk.thread().beginOf(secondBand(walk.thread()));
+                Optional<Step> windOff = some(walk.windOffTo(label, begins, 0));
+                yield new Second(sock.colours(walk, colour, walk.atM()), windOff, knots);
             }
             case TWO_CAKES -> {
-                Thread other = Thread.forwards(repeat, striping.startM(), behind(cut), reach());
-                yield new Second(plain ? first : sock.colours(other, new Walk(other, 0), colour, 0), Optional.empty());
+                Knots own = Knots.of(skein.behind(cut), repeat, colour);
+                Thread other = Thread.forwards(repeat, striping.startM(), own.left(), reach());
+                yield new Second(plain ? first : sock.colours(new Walk(other, 0), colour, 0), Optional.empty(), own);
             }
             case OTHER_END -> {
-                int shown = secondBand(thread);
-                Thread other = Thread.backwards(repeat, middleOf(shown), reach());
+                int shown = secondBand(walk.thread());
+                Knots own = Knots.knittedOn(skein.fromTheOtherEnd(), repeat, colour);
+                Thread other = Thread.backwards(repeat, middleOf(shown), own.left(), reach());
                 // The place is anywhere in that band: rectangular, half its length to either side.
                 double unsureM = repeat.bands().get(shown).value() / 2 / Math.sqrt(3);
-                yield new Second(sock.colours(other, new Walk(other, 0, unsureM), colour, 0), Optional.empty());
+                yield new Second(sock.colours(new Walk(other, 0, unsureM), colour, 0), Optional.empty(), own);
             }
-            case CARRIED_ON -> new Second(sock.colours(thread, walk, colour, walk.atM()), Optional.empty());
+            case CARRIED_ON -> new Second(sock.colours(walk, colour, walk.atM()), Optional.empty(), knots);
         };
     }
 
@@ -230,9 +239,8 @@ final class StripePlanner {
         return 2 * SHARE_TO_SPARE * sock.metres() + spare;
     }
 
-    private static Optional<Step> wound(Walk walk, Step metres) {
-        walk.windOff(metres);
-        return Optional.of(metres).filter(some -> some.value() > 0);
+    private static Optional<Step> some(Step metres) {
+        return Optional.of(metres).filter(any -> any.value() > 0);
     }
 
     /** The band for the second sock; usually the one after that with which the first began. */
@@ -268,45 +276,5 @@ final class StripePlanner {
                         atKnots.stream())
                 .toList();
         return all.isEmpty() ? Optional.empty() : Optional.of(YarnModel.sum("wound off in the pair", Unit.METRES, all));
-    }
-
-    /** Where the skein is cut: at whole repeats, so that both halves hold a sock and are most equal. */
-    private Optional<CakeCut> cut(StripedSock.Colours first) {
-        if (atHand.isEmpty()) {
-            return Optional.empty();
-        }
-        double skeinM = atHand.get().value() / model.fineness().value() * 1000;
-        double repeatM = repeat.metres().value();
-        double need = first.usedM();
-        int most = (int) Math.floor(skeinM / repeatM);
-        Optional<Integer> best = IntStream.rangeClosed(1, most).boxed().min((a, b) -> {
-            boolean one = enough(a * repeatM, skeinM, need);
-            boolean other = enough(b * repeatM, skeinM, need);
-            return one != other
-                    ? Boolean.compare(other, one)
-                    : Double.compare(Math.abs(a * repeatM - skeinM / 2), Math.abs(b * repeatM - skeinM / 2));
-        });
-        return best.map(repeats -> {
-            Step part = Given.tried("metres in " + repeats + " repeats", repeats * repeatM, Unit.METRES);
-            Step firstHalf = model.gramsOf("the first half of the skein", part);
-            return new CakeCut(
-                    repeats,
-                    firstHalf,
-                    PlanRules.rest("the second half of the skein", atHand.get(), firstHalf),
-                    enough(part.value(), skeinM, need));
-        });
-    }
-
-    private static boolean enough(double firstM, double skeinM, double need) {
-        return firstM >= need && skeinM - firstM >= need;
-    }
-
-    /** The knots of the second half of a skein, counted from its own outer end. */
-    private List<Knot> behind(Optional<CakeCut> cut) {
-        double cutM = cut.map(one -> one.repeats() * repeat.metres().value()).orElse(0.0);
-        return striping.knots().stream()
-                .filter(knot -> knot.atM() > cutM)
-                .map(knot -> new Knot(knot.atM() - cutM, knot.goesOnM()))
-                .toList();
     }
 }

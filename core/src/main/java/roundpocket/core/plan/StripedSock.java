@@ -13,6 +13,7 @@ import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.stripe.Pass;
+import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
@@ -45,7 +46,12 @@ record StripedSock(
     record Coloured(Section section, int round, StripedRound colours) {}
 
     /** A stretch knitted in one go. */
-    record Run(List<Coloured> rounds, Thread thread, double fromM, double toM) {}
+    record Run(List<Coloured> rounds, Thread thread, double fromM, double toM) {
+        /** The same on the cake as it is known later. */
+        Run on(Thread known) {
+            return new Run(rounds, known, fromM, toM);
+        }
+    }
 
     /**
      * The tube's run, the cuff's where it has one of its own, and those of heel and toe; what was wound off before either.
@@ -209,33 +215,32 @@ record StripedSock(
     }
 
     /** Knits the sock from where the walk is. */
-    Colours colours(Thread thread, Walk walk, ColourChoice choice, double startM) {
-        Run tubeRun = run(thread, walk, tubeRun());
+    Colours colours(Walk walk, ColourChoice choice, double startM) {
+        Run tubeRun = run(walk, tubeRun());
         Optional<List<Worked>> heelRun = lateRun(Section.HEEL, "heel", heel);
         Optional<Step> heelWindOff = heelRun.flatMap(run -> windOff(
                 "to wind off before the heel",
-                thread,
                 walk,
                 choice.heelTaken(),
                 choice.heelBand(),
                 () -> bandBelowTheHeelLine(tubeRun)));
-        Optional<Run> heelColours = heelRun.map(run -> run(thread, walk, run));
+        Optional<Run> heelColours = heelRun.map(run -> run(walk, run));
         Optional<List<Worked>> toeRun = lateRun(Section.TOE, "toe", toe);
         Optional<Step> toeWindOff = toeRun.flatMap(run -> windOff(
                 "to wind off before the toe",
-                thread,
                 walk,
                 choice.toeTaken(),
                 choice.toeBand(),
                 () -> bandBesideTheToe(tubeRun)));
-        Optional<Run> toeColours = toeRun.map(run -> run(thread, walk, run));
+        Optional<Run> toeColours = toeRun.map(run -> run(walk, run));
+        Thread thread = walk.thread();
         return new Colours(
                 this,
                 thread,
-                tubeRun,
+                tubeRun.on(thread),
                 Optional.empty(),
-                heelColours,
-                toeColours,
+                heelColours.map(run -> run.on(thread)),
+                toeColours.map(run -> run.on(thread)),
                 heelWindOff,
                 toeWindOff,
                 startM,
@@ -247,9 +252,9 @@ record StripedSock(
      *
      * @param ball that yarn; empty where nothing is known of its colours
      */
-    Colours piece(Thread thread, Optional<Ball> ball) {
+    Colours piece(Thread thread, Optional<Walk> ball) {
         Walk walk = new Walk(thread, 0);
-        Run tubeRun = run(thread, walk, tubeRun());
+        Run tubeRun = run(walk, tubeRun());
         Optional<Run> cuffRun = ball.filter(any -> main(Section.CUFF)).map(any -> run(any, cuffRun()));
         Optional<Run> heelRun =
                 ball.flatMap(any -> lateRun(Section.HEEL, "heel", heel).map(run -> run(any, run)));
@@ -257,13 +262,6 @@ record StripedSock(
                 ball.flatMap(any -> lateRun(Section.TOE, "toe", toe).map(run -> run(any, run)));
         return new Colours(
                 this, thread, tubeRun, cuffRun, heelRun, toeRun, Optional.empty(), Optional.empty(), 0, walk.atM());
-    }
-
-    /** Yarn that was unravelled from the tube, and how far it is knitted. */
-    record Ball(Thread thread, Walk walk) {}
-
-    private static Run run(Ball ball, List<Worked> worked) {
-        return run(ball.thread, ball.walk, worked);
     }
 
     private List<Worked> cuffRun() {
@@ -276,13 +274,11 @@ record StripedSock(
     }
 
     private static Optional<Step> windOff(
-            String label, Thread thread, Walk walk, ColourStart start, OptionalInt chosen, IntSupplier beside) {
-        Optional<Step> metres = ColourWindOff.before(label, start, chosen, beside, thread, walk.atM());
-        metres.ifPresent(walk::windOff);
-        return metres.filter(some -> some.value() > 0);
+            String label, Walk walk, ColourStart start, OptionalInt chosen, IntSupplier beside) {
+        return ColourWindOff.before(label, start, chosen, beside, walk).filter(some -> some.value() > 0);
     }
 
-    private static Run run(Thread thread, Walk walk, List<Worked> worked) {
+    private static Run run(Walk walk, List<Worked> worked) {
         double from = walk.atM();
         List<Pass> passes = new ArrayList<>(worked.size());
         worked.forEach(one -> passes.add(one.pass()));
@@ -294,7 +290,7 @@ record StripedSock(
                 coloured.add(new Coloured(one.section(), one.round(), rounds.get(at++)));
             }
         }
-        return new Run(coloured, thread, from, walk.atM());
+        return new Run(coloured, walk.thread(), from, walk.atM());
     }
 
     private int bandBelowTheHeelLine(Run tubeRun) {
@@ -321,8 +317,9 @@ record StripedSock(
 
     private Step unsureAtHeelLine(Colours colours) {
         StripedRound before = atHeelLine(colours.tube());
-        return colours.thread()
-                .repeat()
-                .unsureRounds("colours at the heel line unsure by", before.sinceM(), before.stitches() * stitchM());
+        Repeat repeat = colours.thread().repeat();
+        String label = "colours at the heel line unsure by";
+        double roundM = before.stitches() * stitchM();
+        return before.lost() ? repeat.lostRounds(label, roundM) : repeat.unsureRounds(label, before.sinceM(), roundM);
     }
 }

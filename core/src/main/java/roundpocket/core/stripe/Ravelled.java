@@ -1,5 +1,6 @@
 package roundpocket.core.stripe;
 
+import java.util.List;
 import roundpocket.core.explain.Problems;
 
 /**
@@ -19,7 +20,7 @@ public record Ravelled(double startM, boolean backwards, boolean each) {
     /** The ball from a place of the repeat on, for at least {@code toM} metres. */
     public Thread thread(Repeat repeat, double placeM, double toM) {
         return backwards
-                ? Thread.backwards(repeat, placeM, toM)
-                : Thread.forwards(repeat, placeM, java.util.List.of(), toM);
+                ? Thread.backwards(repeat, placeM, List.of(), toM)
+                : Thread.forwards(repeat, placeM, List.of(), toM);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import roundpocket.core.explain.Computed;
+import roundpocket.core.explain.Distribution;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -175,6 +176,33 @@ public final class Repeat {
                                 Unit.METRES),
                         metres,
                         Given.tried("yarn in one stitch", stitchM(), Unit.METRES)));
+    }
+
+    /** Metres to wind off until some place of the repeat comes, where nobody knows what is at hand. */
+    public Step windOffLost(String label) {
+        Step unsure = Computed.of("uncertainty of where the yarn is", Unit.METRES, StripeRules.LOST.of(metres));
+        return Computed.of(label, Unit.METRES, StripeRules.WIND_OFF_LOST.of(metres))
+                .within(unsure, Distribution.RECTANGULAR);
+    }
+
+    /** Metres to wind off behind a knot until the cake’s start comes again. */
+    public Step windOffBehind(String label, Knot knot) {
+        return knot.goesOnM().isPresent()
+                ? windOff(label, startM(), knot.goesOnM().getAsDouble())
+                : windOffLost(label);
+    }
+
+    /** How many rounds of {@code roundM} a change may come early or late where nobody knows the order. */
+    double lostRounds(double roundM) {
+        return StripeRules.UNSURE_LOST.apply(lengthM(), roundM);
+    }
+
+    /** The same as a figure. */
+    public Step lostRounds(String label, double roundM) {
+        return Computed.of(
+                label,
+                Unit.ROUNDS,
+                StripeRules.UNSURE_LOST.of(metres, Given.tried("yarn in a round", roundM, Unit.METRES)));
     }
 
     /** How many rounds of {@code roundM} a change may come early or late, so many metres after one that is sure. */

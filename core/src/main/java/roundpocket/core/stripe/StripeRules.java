@@ -53,6 +53,33 @@ public final class StripeRules {
             StripeRules::windOff,
             example(3.1, 1e-9, 1.0, 8.4, 10.5, 0.0132));
 
+    static final Rule.Of1 WIND_OFF_LOST = Rule.of(
+            "stripe.wind-off-lost",
+            "metres to wind off until a place of the repeat comes, behind a knot that nobody looked behind",
+            "repeat ÷ 2",
+            List.of("repeat"),
+            Source.derived("anything from nothing to a whole repeat is as likely, so half of one on average"),
+            repeat -> repeat / 2,
+            example(5.25, 1e-9, 10.5));
+
+    static final Rule.Of1 LOST = Rule.of(
+            "stripe.lost",
+            "standard uncertainty of a place of the repeat that nobody knows",
+            "repeat ÷ √(12)",
+            List.of("repeat"),
+            Source.published("rectangular distribution (JCGM 100:2008, GUM, 4.3.7)"),
+            repeat -> repeat / Math.sqrt(12),
+            example(3.0311, 1e-4, 10.5));
+
+    static final Rule.Of2 UNSURE_LOST = Rule.of(
+            "stripe.unsure-lost",
+            "how far a change of colour may come early or late behind a knot that nobody looked behind, in rounds",
+            "repeat ÷ √(12) ÷ round",
+            List.of("repeat", "round"),
+            Source.derived("any place of the repeat is as likely"),
+            (repeat, round) -> repeat / Math.sqrt(12) / round,
+            example(3.5879, 1e-3, 10.5, 0.8448));
+
     static final Rule.Of4 UNSURE = Rule.of(
             "stripe.unsure",
             "how far a change of colour may come early or late, in rounds",
@@ -73,7 +100,8 @@ public final class StripeRules {
             (unsure, factor) -> unsure / factor,
             example(0.1, 1e-9, 0.11, 1.1));
 
-    public static final List<Rule> ALL = List.of(BAND_STITCHES, REPEAT, BAND_ROUNDS, WIND_OFF, UNSURE, RELATIVE);
+    public static final List<Rule> ALL =
+            List.of(BAND_STITCHES, REPEAT, BAND_ROUNDS, WIND_OFF, WIND_OFF_LOST, LOST, UNSURE, UNSURE_LOST, RELATIVE);
     public static final List<Constant> CONSTANTS = List.of(BAND_TRUE);
 
     private StripeRules() {}

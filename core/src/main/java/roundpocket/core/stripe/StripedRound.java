@@ -11,9 +11,10 @@ import java.util.List;
  * @param endM metres of the cake that have gone when it is done
  * @param sinceM metres since a change that is sure
  * @param unsureRounds standard uncertainty of where in the knitting this metre of the yarn comes, in rounds of this width
+ * @param lost whether it lies behind a knot of which nobody knows how the yarn goes on
  */
 public record StripedRound(
-        int stitches, int band, List<ChangeAt> changes, double endM, double sinceM, double unsureRounds) {
+        int stitches, int band, List<ChangeAt> changes, double endM, double sinceM, double unsureRounds, boolean lost) {
     /**
      * A change of colour inside a round.
      *

@@ -19,13 +19,14 @@ public final class Thread {
 
     private final List<Piece> pieces;
     private final boolean backwards;
+    private final double toM;
 
     /**
      * The yarn between two knots.
      *
      * @param fromM where it begins, in metres from the end of the cake
      * @param place the place of the repeat there
-     * @param known whether that is known, or only guessed as if there were no knot
+     * @param known whether that is known, or only drawn as if there were no knot
      */
     private record Piece(double fromM, double place, boolean known) {}
 
@@ -33,6 +34,7 @@ public final class Thread {
         this.repeat = repeat;
         this.pieces = pieces;
         this.backwards = backwards;
+        this.toM = toM;
         Stretches stretches = new Stretches();
         for (int i = 0; i < pieces.size(); i++) {
             double end = i + 1 < pieces.size() ? pieces.get(i + 1).fromM() : toM;
@@ -44,6 +46,18 @@ public final class Thread {
 
     /** The cake from its outer end on, for at least {@code toM} metres. */
     public static Thread forwards(Repeat repeat, double startM, List<Knot> knots, double toM) {
+        return new Thread(repeat, pieces(startM, knots, false, toM), false, toM);
+    }
+
+    /**
+     * The cake from its other end on, where {@code startM} is the place of the repeat that it ends with. Knots are counted
+     * from that end too, and go on at the place that lies before them in the order of the cake.
+     */
+    public static Thread backwards(Repeat repeat, double startM, List<Knot> knots, double toM) {
+        return new Thread(repeat, pieces(startM, knots, true, toM), true, toM);
+    }
+
+    private static List<Piece> pieces(double startM, List<Knot> knots, boolean backwards, double toM) {
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece(0, startM, true));
         for (Knot knot : knots) {
@@ -51,16 +65,96 @@ public final class Thread {
                 continue;
             }
             Piece before = pieces.get(pieces.size() - 1);
-            double asBefore = before.place() + knot.atM() - before.fromM();
+            double along = knot.atM() - before.fromM();
+            double asBefore = before.place() + (backwards ? -along : along);
             OptionalDouble goesOn = knot.goesOnM();
             pieces.add(new Piece(knot.atM(), goesOn.orElse(asBefore), goesOn.isPresent()));
         }
+        return pieces;
+    }
+
+    /** The same cake, at whose place {@code x} this place of the repeat is at hand, up to the next knot. */
+    Thread knownFrom(double x, double place) {
+        List<Piece> all = new ArrayList<>();
+        pieces.stream().filter(piece -> piece.fromM() < x).forEach(all::add);
+        all.add(new Piece(x, place, true));
+        pieces.stream().filter(piece -> piece.fromM() > x).forEach(all::add);
+        return new Thread(repeat, all, backwards, toM);
+    }
+
+    /** The same cake, where it was seen which place of the repeat comes at {@code x}: back to the last knot, that is. */
+    Thread seen(double x, double place) {
+        double knotM = pieceAt(x).fromM();
+        return knownFrom(knotM, before(place, x - knotM));
+    }
+
+    /** Whether nobody knows which band comes at a place, since a knot lies before it; not so where one was seen since. */
+    public boolean lostAt(double x, double seenAt) {
+        Piece piece = pieceAt(x);
+        return !piece.known() && piece.fromM() >= seenAt;
+    }
+
+    /** Whether no knot lies between two places. */
+    public boolean inOrder(double x, double y) {
+        return pieceAt(x) == pieceAt(y);
+    }
+
+    /** The next knot behind a place; at infinity where there is none. */
+    double knotBehind(double x) {
+        return pieces.stream()
+                .mapToDouble(Piece::fromM)
+                .filter(from -> from > x)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** Where a place of the repeat comes on a cake that is so long, but for its very start; only where the order is known. */
+    public List<Double> comings(double place, double lengthM) {
+        List<Double> comings = new ArrayList<>();
+        double length = repeat.lengthM();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            double end = i + 1 < pieces.size() ? pieces.get(i + 1).fromM() : Math.nextUp(lengthM);
+            double first = piece.fromM() + StripeRules.mod(place - piece.place(), length);
+            for (int n = 0; piece.known() && first + n * length < end; n++) {
+                if (first + n * length > 0) {
+                    comings.add(first + n * length);
+                }
+            }
+        }
+        return comings;
+    }
+
+    /** The knots as they come from the other end of a cake that is so long, with what lies before each. */
+    public List<Knot> knotsFromBehind(double lengthM) {
+        List<Knot> knots = new ArrayList<>();
+        for (int i = pieces.size() - 1; i > 0; i--) {
+            Piece before = pieces.get(i - 1);
+            double atM = pieces.get(i).fromM();
+            double place = StripeRules.mod(before.place() + atM - before.fromM(), repeat.lengthM());
+            knots.add(new Knot(lengthM - atM, before.known() ? OptionalDouble.of(place) : OptionalDouble.empty()));
+        }
+        return knots;
+    }
+
+    /** The cake from a place on, of which nobody knows what comes; drawn as if this place of the repeat did. */
+    public static Thread lost(Repeat repeat, double asIfM, List<Knot> knots, double toM) {
+        List<Piece> pieces = new ArrayList<>(pieces(asIfM, knots, false, toM));
+        pieces.set(0, new Piece(0, asIfM, false));
         return new Thread(repeat, pieces, false, toM);
     }
 
-    /** The cake from its other end on, where {@code startM} is the place of the repeat that it ends with. */
-    public static Thread backwards(Repeat repeat, double startM, double toM) {
-        return new Thread(repeat, List.of(new Piece(0, startM, true)), true, toM);
+    /** What follows where a knot was met, begun at a place of the repeat and used the same way. */
+    public Thread tiedOn(double place, List<Knot> knots) {
+        return new Thread(repeat, pieces(place, knots, backwards, toM), backwards, toM);
+    }
+
+    /** The knots further on than a place, counted from there. */
+    public static List<Knot> beyond(List<Knot> knots, double x) {
+        return knots.stream()
+                .filter(knot -> knot.atM() > x)
+                .map(knot -> new Knot(knot.atM() - x, knot.goesOnM()))
+                .toList();
     }
 
     /** Band after band of one piece, appended to what stands there already. */
@@ -183,12 +277,6 @@ public final class Thread {
         return changes;
     }
 
-    /** Where the stretch of colour at a place ends, in metres; empty where it is not reached. */
-    public OptionalDouble endOfBand(double x) {
-        int next = stretchAt(x) + 1;
-        return next < from.length ? OptionalDouble.of(from[next]) : OptionalDouble.empty();
-    }
-
     private Piece pieceAt(double x) {
         Piece piece = pieces.get(0);
         for (Piece later : pieces) {
@@ -206,19 +294,30 @@ public final class Thread {
         return StripeRules.mod(piece.place() + (backwards ? -along : along), repeat.lengthM());
     }
 
-    /** Whether the order of the bands is known at a place, or broken by a knot behind which nobody looked. */
-    public boolean knownAt(double x) {
-        return pieceAt(x).known();
+    /** Metres to wind off at {@code x} until a place of the repeat comes, as this cake is used. */
+    Step windOffTo(String label, double wanted, double x) {
+        double now = placeAt(x);
+        return backwards ? repeat.windOff(label, now, wanted) : repeat.windOff(label, wanted, now);
     }
 
-    /** Metres to wind off at a place until this band begins, as this cake is used. */
-    public Step windOffTo(String label, int wanted, double x) {
-        double now = placeAt(x);
-        if (!backwards) {
-            return repeat.windOff(label, repeat.startOf(wanted), now);
+    /** The place at which a band begins for who comes from this end of the cake. */
+    public double beginOf(int band) {
+        return repeat.startOf(band) + (backwards ? repeat.bands().get(band).value() : 0);
+    }
+
+    /** The place at which a change to a band is seen: neighbours of one colour are one band to the eye. */
+    double seenAt(int band) {
+        int end = repeat.run(band);
+        int bands = repeat.bands().size();
+        for (int i = 1; backwards && i < bands && repeat.run((end + 1) % bands) == repeat.run(band); i++) {
+            end = (end + 1) % bands;
         }
-        double end = repeat.startOf(wanted) + repeat.bands().get(wanted).value();
-        return repeat.windOff(label, now, end);
+        return beginOf(end);
+    }
+
+    /** The place so many metres before another, for who comes from this end. */
+    double before(double place, double metres) {
+        return backwards ? place + metres : place - metres;
     }
 
     public Repeat repeat() {

@@ -3,18 +3,22 @@ package roundpocket.core.stripe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Unit;
+import roundpocket.core.yarn.YarnModel;
 
 /**
  * Knitting from a cake, round after round. A change that was seen puts the yarn right: what lies between two seen changes is
  * spread evenly between them, and what comes later is counted from the last one.
  */
 public final class Walk {
-    private final Thread thread;
+    private static final double HALF = 0.5;
+
+    private Thread thread;
     private double at;
     private double sureAt;
     private double unsureM;
-    private double woundOff;
     /** The stretch of colour that the last round began in. */
     private int stretch;
 
@@ -36,17 +40,49 @@ public final class Walk {
         return at;
     }
 
-    /** Metres wound off on the way. */
-    public double woundOffM() {
-        return woundOff;
+    /** The cake, with all that is known of it by now. */
+    public Thread thread() {
+        return thread;
+    }
+
+    /** Whether nobody knows which band is at hand: a knot went by, and no change of colour has been seen since. */
+    public boolean lost() {
+        return thread.lostAt(at, sureAt);
     }
 
     /** Winds yarn off. Who winds off until a colour comes sees the change. */
     public void windOff(Step metres) {
         at += metres.value();
-        woundOff += metres.value();
         sureAt = at;
         unsureM = 0;
+    }
+
+    /**
+     * Winds yarn off until a place of the repeat comes, {@code tailM} metres behind where it is begun. Where nobody knows
+     * what is at hand, that may be anything up to a repeat.
+     */
+    public Step windOffTo(String label, double wanted, double tailM) {
+        boolean lost = lost();
+        Repeat repeat = thread.repeat();
+        Step metres = lost ? repeat.windOffLost(label) : thread.windOffTo(label, wanted, at + tailM);
+        double knotM = thread.knotBehind(at);
+        if (knotM < at + metres.value()) {
+            Step toTheKnot = Given.tried("to a knot that comes before", knotM - at, Unit.METRES);
+            windOff(toTheKnot);
+            return YarnModel.sum(label, Unit.METRES, List.of(toTheKnot, windOffTo("on from the knot", wanted, tailM)));
+        }
+        windOff(metres);
+        if (lost) {
+            isAt(thread.before(wanted, tailM));
+        }
+        return metres;
+    }
+
+    /** The yarn is at this place of the repeat: one has looked. */
+    public void isAt(double place) {
+        thread = thread.knownFrom(at, place);
+        stretch = 0;
+        sureAt = at;
     }
 
     /** Knits what comes in a row, and gives the rounds among it with their colours. */
@@ -56,6 +92,7 @@ public final class Walk {
         for (int i = 0; i < passes.size(); i++) {
             if (passes.get(i).seen().isPresent()) {
                 List<Pass> stretch = passes.subList(done, i + 1);
+                findBySight(stretch);
                 OptionalDouble seenAt = place(stretch);
                 if (seenAt.isPresent()) {
                     stretch(stretch, seenAt.getAsDouble(), rounds);
@@ -65,6 +102,16 @@ public final class Walk {
         }
         plain(passes.subList(done, passes.size()), 1, rounds);
         return rounds;
+    }
+
+    /** A change that is seen behind a knot tells where in the repeat the yarn went on. */
+    private void findBySight(List<Pass> stretch) {
+        double seenAt = at + expected(stretch);
+        if (thread.lostAt(seenAt, sureAt)) {
+            int band = stretch.get(stretch.size() - 1).seen().orElseThrow().band();
+            thread = thread.seen(seenAt, thread.seenAt(band));
+            this.stretch = 0;
+        }
     }
 
     /** Metres that a stretch takes up to the change that was seen in its last round, as the model has it. */
@@ -77,10 +124,10 @@ public final class Walk {
         return metres - stitchM * beyond(stretch.get(stretch.size() - 1));
     }
 
-    /** Stitches of a round behind the change that was seen in it. */
+    /** Stitches of a round behind the change that was seen in it: in the middle of the stitch, or of the round. */
     private static double beyond(Pass last) {
         Pass.Seen seen = last.seen().orElseThrow();
-        return seen.stitch().isPresent() ? last.stitches() - seen.stitch().getAsInt() : last.stitches() / 2.0;
+        return last.stitches() - (seen.stitch().isPresent() ? seen.stitch().getAsInt() - HALF : HALF * last.stitches());
     }
 
     /** Where on the cake the change lies that was seen; empty where the cake has no such change near enough. */
@@ -134,7 +181,15 @@ public final class Walk {
         double roundM = stitches * stitchM;
         double since = Math.max(0, end - sureAt);
         double counted = thread.repeat().unsureRounds(since, roundM);
-        double unsure = unsureM == 0 ? counted : Math.hypot(counted, unsureM / roundM);
-        return new StripedRound(stitches, thread.bandOf(stretch), changes, end, since, unsure);
+        boolean lost = thread.lostAt(end, sureAt);
+        double unsure = Math.hypot(counted, unsureM / roundM);
+        return new StripedRound(
+                stitches,
+                thread.bandOf(stretch),
+                changes,
+                end,
+                since,
+                lost ? thread.repeat().lostRounds(roundM) : unsure,
+                lost);
     }
 }

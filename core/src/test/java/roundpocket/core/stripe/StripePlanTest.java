@@ -239,7 +239,7 @@ public class StripePlanTest {
         SockSpec spec = with(striped(BELL), ColourChoice.usual().withSecond(SecondSock.TWO_CAKES));
         StripePlan.CakeCut cut = plan(spec).cut().orElseThrow();
         // 420 m in repeats of 10.5 m: forty of them, twenty a sock, 50 g each.
-        assertThat(cut.repeats()).isEqualTo(20);
+        assertThat(cut.repeats()).hasValue(20);
         assertThat(cut.first().value()).isCloseTo(50, within(1e-9));
         assertThat(cut.second().value()).isCloseTo(50, within(1e-9));
         assertThat(cut.enough()).isTrue();

@@ -96,8 +96,10 @@ it('takes a colour back that was another, before it notes that one', () => {
 });
 
 it('offers to undo only what was noted in this round or the one before', () => {
-  show({ position: 14, seen: seenAt(14, { knot: true }) });
+  const instead = { template: 'Wind off {much}.', amounts: { much: { value: 4, unit: 'METRES' } } };
+  show({ position: 14, seen: seenAt(14, { knot: true, instead }) });
   expect(screen.getByText('Knot noted; the yarn goes on with fleece.')).toBeDefined();
+  expect(screen.getByText('Wind off 4 m.')).toBeDefined();
   fireEvent.click(button('Undo'));
   expect(press).toHaveBeenCalledWith({ sock: 1, kind: 'WITHDRAWN', takenBack: 'seen' });
   cleanup();

@@ -208,6 +208,7 @@ interface JustSeenProps {
 
 /** The colour that was noted last, while it can still be put right. */
 function JustSeen({ seen, bands, onUndo, onOther }: JustSeenProps) {
+  const say = useSaid();
   const band = seen && bands[seen.band]?.name;
   return (
     <Box role="status">
@@ -216,6 +217,7 @@ function JustSeen({ seen, bands, onUndo, onOther }: JustSeenProps) {
           <span>
             {seen.knot ? texts.knotNotedTheYarnGoes(band) : texts.beginsInThisRound(capital(band))}
           </span>
+          {seen.instead && <span>{say(seen.instead)}</span>}
           <LinkButton onClick={() => onUndo(seen.id)}>{shared.undo}</LinkButton>
           <LinkButton onClick={onOther}>{texts.itIsAnotherColour}</LinkButton>
         </Flex>

@@ -2,10 +2,13 @@ package roundpocket.app.laps;
 
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import roundpocket.core.lap.CutOut;
 import roundpocket.core.lap.LapColours;
 import roundpocket.core.lap.LapColours.KnotAt;
 import roundpocket.core.lap.LapColours.Stretch;
 import roundpocket.core.lap.PairWork;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.stripe.Band;
 
 /**
@@ -27,8 +30,14 @@ public record LapColoursView(
      * @param position presses done before the round that it lies in
      * @param band the band that begins, from 0
      * @param knot whether the yarn was knotted there
+     * @param instead what would keep the order of the bands in spite of a knot; left out where nothing would
      */
-    public record SeenView(UUID id, int position, int band, boolean knot) {}
+    public record SeenView(
+            UUID id,
+            int position,
+            int band,
+            boolean knot,
+            @Nullable Sentence instead) {}
 
     static LapColoursView of(PairWork pair, int sock, LapColours colours) {
         List<Band> bands =
@@ -41,8 +50,12 @@ public record LapColoursView(
                 colours.knots(),
                 pair.seen().stream()
                         .filter(seen -> seen.sock() == sock)
-                        .map(seen ->
-                                new SeenView(UUID.fromString(seen.id()), seen.position(), seen.band(), seen.knot()))
+                        .map(seen -> new SeenView(
+                                UUID.fromString(seen.id()),
+                                seen.position(),
+                                seen.band(),
+                                seen.knot(),
+                                CutOut.of(pair, colours, seen).map(CutOut::said).orElse(null)))
                         .toList());
     }
 }

@@ -25,6 +25,7 @@ import roundpocket.core.tube.Way;
  * @param stretches bands one after the other, by the presses they take
  * @param rounds every round of the striping yarn, in the order of the knitting
  * @param knots knots that were told of, where they come up in it
+ * @param tied knots that were met in it
  * @param endPlace the place of the repeat that the yarn is at when the sock is done
  * @param lost whether that is only as if there had been no knot, since nobody knows how the yarn went on behind it
  * @param ahead the knots that are still to come then, counted from there
@@ -33,6 +34,7 @@ public record LapColours(
         List<Stretch> stretches,
         List<ColouredPress> rounds,
         List<KnotAt> knots,
+        List<Tied> tied,
         double endPlace,
         boolean lost,
         List<Knot> ahead) {
@@ -40,6 +42,7 @@ public record LapColours(
         stretches = List.copyOf(stretches);
         rounds = List.copyOf(rounds);
         knots = List.copyOf(knots);
+        tied = List.copyOf(tied);
         ahead = List.copyOf(ahead);
     }
 
@@ -67,6 +70,15 @@ public record LapColours(
      * @param unsureRounds how far it may come early or late, as a standard uncertainty in rounds
      */
     public record KnotAt(int position, double unsureRounds) {}
+
+    /**
+     * A knot that was met.
+     *
+     * @param position presses done before the round in which it came
+     * @param band the band with which the yarn goes on, somewhere in it
+     * @param inOrderM the place of the repeat that would have come; empty where that was not known
+     */
+    public record Tied(int position, int band, OptionalDouble inOrderM) {}
 
     /**
      * A round with its colours.
@@ -125,6 +137,7 @@ public record LapColours(
         private Walk walk;
         private final List<ColouredPress> rounds = new ArrayList<>();
         private final List<KnotAt> knots = new ArrayList<>();
+        private final List<Tied> tied = new ArrayList<>();
         private boolean tubeBegun;
 
         Knitted(Course course, Repeat repeat, Beginning begin, List<SeenColour> seen) {
@@ -156,6 +169,7 @@ public record LapColours(
                     stretches(),
                     rounds,
                     knots,
+                    tied,
                     walk.thread().placeAt(walk.atM()),
                     walk.lost(),
                     Thread.beyond(ahead, walk.atM()));
@@ -282,7 +296,7 @@ public record LapColours(
                     add(group, run, walk.knit(passes));
                     run.clear();
                     passes.clear();
-                    tieOn(here.get().band());
+                    tieOn(here.get().band(), taking.position());
                 } else if (here.isPresent()) {
                     pass = pass.seeing(
                             new Pass.Seen(here.get().band(), here.get().stitch()));
@@ -294,7 +308,9 @@ public record LapColours(
         }
 
         /** Behind a knot that was met; that one of those to come which it must be is none of them any more. */
-        private void tieOn(int band) {
+        private void tieOn(int band, int position) {
+            double place = walk.thread().placeAt(walk.atM());
+            tied.add(new Tied(position, band, walk.lost() ? OptionalDouble.empty() : OptionalDouble.of(place)));
             double length = repeat.bands().get(band).value();
             double near = NEAR * repeat.unsureRounds(walk.atM(), 1);
             List<Knot> beyond = Thread.beyond(ahead, walk.atM());

@@ -270,6 +270,26 @@ public class KnotsTest {
         }
     }
 
+    @Test
+    public void atAKnotOneIsToldHowToKeepTheOrder() {
+        PairWork pair = pair(knotted(second(SecondSock.SAME_CAKE)));
+        LapColours.Stretch white = pair.colours(1).orElseThrow().stretches().get(1);
+        pair.hear(new Jumped(1, white.from() + 2));
+        pair.hear(new ColourSeen(1, "knot", OptionalInt.of(3), OptionalInt.empty(), true, false));
+        LapColours colours = pair.colours(1).orElseThrow();
+        double inOrder = colours.tied().get(0).inOrderM().orElseThrow();
+        CutOut cut = CutOut.of(pair, colours, pair.seen().get(0)).orElseThrow();
+        // From the middle of the blue, 12 m into the repeat, to its end and on to where the white was.
+        assertThat(inOrder).isBetween(5.0, 9.0);
+        assertThat(cut.metres().value()).isCloseTo(3 + inOrder, within(1e-9));
+        assertThat(cut.said().amounts().get("into").value()).isCloseTo(inOrder - 5, within(1e-9));
+        assertThat(cut.said().template()).contains("of the white are gone");
+        pair.hear(new ColourSeen(1, "same", OptionalInt.of(3), OptionalInt.empty(), false, true));
+        assertThat(CutOut.of(pair, pair.colours(1).orElseThrow(), pair.seen().get(1)))
+                .as("a colour is no knot")
+                .isEmpty();
+    }
+
     private static List<StripedRound> rounds(PairWork pair) {
         return pair.colours(1).orElseThrow().rounds().stream()
                 .map(LapColours.ColouredPress::colours)

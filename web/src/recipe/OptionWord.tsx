@@ -26,7 +26,7 @@ export function OptionWord(props: OptionWordProps) {
     return null;
   }
   const { title, taken, phrase, options } = handed;
-  const value = choiceOf(draft, choice) as string | undefined;
+  const value = possible(options, choiceOf(draft, choice) as string | undefined);
   // What can be taken stands first.
   const inTurn = options.toSorted((one, other) => Number(!!one.notNow) - Number(!!other.notNow));
   const trials = inTurn.map(({ id: key, title: name, description, goodFor, notNow }): Trial => ({
@@ -60,6 +60,13 @@ export function OptionWord(props: OptionWordProps) {
       )}
     </Word>
   );
+}
+
+type Options = WordsProps['plan']['recipe']['options'][number]['options'];
+
+/** What was chosen, unless something else that was chosen leaves no room for it. */
+function possible(options: Options, value: string | undefined): string | undefined {
+  return options.some(({ id, notNow }) => id === value && notNow) ? undefined : value;
 }
 
 function sentence(text: string | undefined): string {

@@ -53,7 +53,8 @@ interface StripeWordProps extends WordsProps {
 /** How the second sock begins. */
 function SecondWord({ stripes, after, ...words }: StripeWordProps) {
   const second = stripes.socks[1];
-  const chosen = choiceOf(words.draft, 'colour.second');
+  const handed = words.plan.recipe.options.find(({ path }) => path === 'colour.second');
+  const chosen = handed?.taken;
   const first = second?.startBand ?? 0;
   return (
     <OptionWord

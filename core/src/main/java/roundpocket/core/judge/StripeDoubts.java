@@ -94,7 +94,7 @@ final class StripeDoubts {
     }
 
     private void second() {
-        SecondSock how = spec.choices().colour().secondTaken();
+        SecondSock how = spec.choices().colourTaken().secondTaken();
         boolean tooShort = stripes.cut().filter(cut -> !cut.enough()).isPresent();
         if (how == SecondSock.TWO_CAKES && tooShort) {
             checks.add(draft(

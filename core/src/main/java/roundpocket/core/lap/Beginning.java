@@ -29,7 +29,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param ahead the knots that are still to come, counted from there
  */
 record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
-    static Beginning of(Repeat repeat, Course course, Optional<LapColours> first) {
+    static Beginning of(Repeat repeat, Course course, ColourChoice choice, Optional<LapColours> first) {
         Optional<Ravelled> ball = ravelled(course);
         if (ball.isPresent()) {
             double place = ball.filter(yarn -> course.sock() == 2 && !yarn.each())
@@ -39,9 +39,8 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
             return new Beginning(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0, List.of());
         }
         if (course.sock() == 2 && first.isPresent()) {
-            return second(repeat, course, first.get());
+            return second(repeat, course, choice, first.get());
         }
-        ColourChoice choice = course.spec().choices().colour();
         return forwards(
                 repeat,
                 course,
@@ -65,10 +64,9 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
         return 3 * plan.yarn().sockMetres().value() + 8 * repeat.metres().value() + 100;
     }
 
-    private static Beginning second(Repeat repeat, Course course, LapColours first) {
-        ColourChoice choice = course.spec().choices().colour();
+    private static Beginning second(Repeat repeat, Course course, ColourChoice choice, LapColours first) {
         List<Knot> ahead = Thread.beyond(
-                first.ahead(), windOff(course, first).map(Step::value).orElse(0.0));
+                first.ahead(), windOff(course, choice, first).map(Step::value).orElse(0.0));
         return switch (choice.secondTaken()) {
             case SAME_CAKE -> forwards(repeat, course, repeat.startM(), ahead);
             case OWN_BAND -> forwards(repeat, course, repeat.startOf(ownBand(repeat, choice)), ahead);
@@ -105,16 +103,14 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
     }
 
     /** The place of the repeat at which a second sock from the same cake begins. */
-    static double wantedPlace(Repeat repeat, Course course) {
-        ColourChoice choice = course.spec().choices().colour();
+    static double wantedPlace(Repeat repeat, ColourChoice choice) {
         return choice.secondTaken() == SecondSock.OWN_BAND ? repeat.startOf(ownBand(repeat, choice)) : repeat.startM();
     }
 
     /** Metres to wind off between the two socks, where the second begins with a colour that is waited for. */
-    static Optional<Step> windOff(Course course, LapColours first) {
+    static Optional<Step> windOff(Course course, ColourChoice choice, LapColours first) {
         Striping striping = course.spec().yarns().striping().orElseThrow();
         Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
-        ColourChoice choice = course.spec().choices().colour();
         String label = "to wind off before the second sock";
         if (course.plan().tube().way() == Way.READY_TUBE) {
             return Optional.empty();
@@ -123,17 +119,16 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
         return switch (choice.secondTaken()) {
             case SAME_CAKE -> {
                 Step alike = walk.windOffTo(label, repeat.startM(), 0);
-                yield behindTheKnot(label, repeat, course, first, alike).or(() -> Optional.of(alike));
+                yield behindTheKnot(label, repeat, course, choice, first, alike).or(() -> Optional.of(alike));
             }
-            case OWN_BAND -> Optional.of(walk.windOffTo(label, wantedPlace(repeat, course), 0));
+            case OWN_BAND -> Optional.of(walk.windOffTo(label, wantedPlace(repeat, choice), 0));
             case TWO_CAKES, CARRIED_ON, OTHER_END -> Optional.empty();
         };
     }
 
     /** Metres to wind off so that the next knot lies before the second sock; empty where none would come up in it. */
     private static Optional<Step> behindTheKnot(
-            String label, Repeat repeat, Course course, LapColours first, Step alike) {
-        ColourChoice choice = course.spec().choices().colour();
+            String label, Repeat repeat, Course course, ColourChoice choice, LapColours first, Step alike) {
         if (choice.knotsTaken() != KnotWay.BEHIND || choice.secondTaken() != SecondSock.SAME_CAKE) {
             return Optional.empty();
         }

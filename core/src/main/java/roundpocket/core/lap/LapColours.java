@@ -106,14 +106,15 @@ public record LapColours(
      * The colours of a sock of a course; empty where the yarn has one colour, or the tube was there already and nothing is
      * knitted to it of its own yarn.
      */
-    static Optional<LapColours> of(Course course, Optional<LapColours> first, List<SeenColour> seen) {
+    static Optional<LapColours> of(
+            Course course, ColourChoice choice, Optional<LapColours> first, List<SeenColour> seen) {
         Optional<Striping> striping = course.spec().yarns().striping();
         boolean lies = course.plan().tube().way() == Way.READY_TUBE;
         if (striping.isEmpty() || lies && striping.get().ravelled().isEmpty()) {
             return Optional.empty();
         }
         Repeat repeat = Repeat.of(striping.get(), course.plan().yarn().models().get(YarnRole.MAIN));
-        return Optional.of(new Knitted(course, repeat, Beginning.of(repeat, course, first), seen).colours());
+        return Optional.of(new Knitted(course, repeat, Beginning.of(repeat, course, choice, first), seen).colours());
     }
 
     /** The round that is knitted next at a position, or the last before it where that one is of no striping yarn. */

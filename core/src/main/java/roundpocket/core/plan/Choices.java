@@ -183,6 +183,11 @@ public record Choices(
         return Patterned.of(pattern, PatternChart.rib(finish.ribTaken().repeat() / 2));
     }
 
+    /** What was chosen of the colours, as far as it can be in this order of the socks. */
+    public ColourChoice colourTaken() {
+        return colour.whileKnitted(orderTaken());
+    }
+
     public KnitOrder orderTaken() {
         return order.orElse(KnitOrder.ONE_AFTER_OTHER);
     }

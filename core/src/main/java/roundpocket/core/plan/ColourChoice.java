@@ -76,6 +76,11 @@ public record ColourChoice(
         return new ColourChoice(heel, heelBand, toe, toeBand, second, secondBand, Optional.of(how));
     }
 
+    /** The same for socks that are knitted in this order: from two cakes, where what was chosen cannot be. */
+    public ColourChoice whileKnitted(KnitOrder order) {
+        return secondTaken().notNow(order).isEmpty() ? this : withSecond(SecondSock.TWO_CAKES);
+    }
+
     public ColourStart heelTaken() {
         return heel.orElse(ColourStart.AS_IT_COMES);
     }

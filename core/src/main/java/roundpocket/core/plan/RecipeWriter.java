@@ -314,15 +314,17 @@ final class RecipeWriter {
     }
 
     private void colours(StripePlan stripes) {
-        ColourChoice colour = choices.colour();
-        ColourChoice usual = ColourChoice.usual();
+        KnitOrder order = choices.orderTaken();
+        ColourChoice colour = choices.colourTaken();
+        ColourChoice usual = ColourChoice.usual().whileKnitted(order);
         offers.options(
                 "colour.second",
                 "The second sock’s colours",
-                colour.second(),
+                choices.colour().second().filter(one -> one.notNow(order).isEmpty()),
                 colour.secondTaken(),
                 usual.secondTaken(),
-                SecondSock.values());
+                SecondSock.values(),
+                one -> one.notNow(order));
         if (!stripes.knots().isEmpty()) {
             offers.options(
                     "colour.knots",

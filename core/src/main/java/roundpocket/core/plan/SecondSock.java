@@ -29,6 +29,12 @@ public enum SecondSock implements Named {
         this.goodFor = goodFor;
     }
 
+    /** Why it cannot be taken for socks that are knitted in this order; empty where it can. */
+    public String notNow(KnitOrder order) {
+        boolean oneEnd = this == SAME_CAKE || this == CARRIED_ON || this == OWN_BAND;
+        return oneEnd && order == KnitOrder.TWO_AT_A_TIME ? "Two socks at a time need an end of yarn each." : "";
+    }
+
     @Override
     public String title() {
         return title;

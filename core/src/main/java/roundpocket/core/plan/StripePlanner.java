@@ -66,7 +66,7 @@ final class StripePlanner {
                 .filter(any -> sock.knitted() || sock.inPieces())
                 .flatMap(striping -> problems.collect("striping", () -> new StripePlanner(
                                 sock,
-                                spec.choices().colour(),
+                                spec.choices().colourTaken(),
                                 striping,
                                 spec.yarns().main().atHand(YarnRole.MAIN.path()),
                                 true)

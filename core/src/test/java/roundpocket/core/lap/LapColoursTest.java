@@ -20,8 +20,10 @@ import roundpocket.core.lap.KnitEvent.Withdrawn;
 import roundpocket.core.lap.LapColours.Stretch;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.ColourChoice;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.StripePlan;
 import roundpocket.core.plan.StripePlan.ColourRound;
 import roundpocket.core.plan.Yarns;
 import roundpocket.core.stripe.Band;
@@ -328,5 +330,28 @@ public class LapColoursTest {
         List<WeighIn> observed =
                 Seeing.observed(pair.colours(1).orElseThrow(), pair.seen(), Seeing.fineness(pair.begun()));
         assertThat(observed).isEmpty();
+    }
+
+    /** One end of yarn cannot be in two socks. */
+    @Test
+    public void twoSocksAtATimeComeFromTwoEnds() {
+        for (SecondSock how : SecondSock.values()) {
+            SockSpec spec = striped(ColourChoice.usual().withSecond(how));
+            SockSpec both = spec.withChoices(spec.choices().withOrder(KnitOrder.TWO_AT_A_TIME));
+            StripePlan stripes = both.plan().stripes().orElseThrow();
+            assertThat(stripes.socks().get(1).windOff()).isEmpty();
+            assertThat(stripes.cut().isPresent()).isEqualTo(how != SecondSock.OTHER_END);
+            PairWork pair = new PairWork(Course.of(both, HeelWhen.AFTER_TUBE));
+            assertThat(pair.windOff()).isEmpty();
+            assertThat(how.notNow(KnitOrder.TWO_AT_A_TIME).isEmpty())
+                    .isEqualTo(how == SecondSock.TWO_CAKES || how == SecondSock.OTHER_END);
+            assertThat(how.notNow(KnitOrder.IN_TURN)).isEmpty();
+            // Decided at the needles, it is the same.
+            PairWork later = new PairWork(Course.of(spec, HeelWhen.AFTER_TUBE));
+            later.hear(new KnitEvent.Ordered(1, KnitOrder.TWO_AT_A_TIME));
+            assertThat(later.windOff()).isEmpty();
+            assertThat(later.colours(2).map(LapColours::stretches))
+                    .isEqualTo(pair.colours(2).map(LapColours::stretches));
+        }
     }
 }

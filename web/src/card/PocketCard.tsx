@@ -5,6 +5,7 @@ import { handWords } from '../settings/hands';
 import { useSettings, type Lengths } from '../settings/settings';
 import { entries } from '../tape/figures';
 import { figureNumber, figureText } from '../units/units';
+import { StripeNote } from './StripeNote';
 import { CardTape } from './CardTape';
 import { tens } from './tens';
 import { PageStyle } from '../form/PageStyle';
@@ -21,7 +22,6 @@ interface PocketCardProps {
 
 /** The card itself: one page that goes into the project bag. */
 export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
-  const { yarn } = plan;
   const { leg } = handWords(useSettings().hand);
   const half = lengths === 'INCH';
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
@@ -34,7 +34,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
           {[
             pair.foot && texts.for(pair.foot.name),
             pair.yarn?.name,
-            texts.forThePair(figureText(yarn.pairGrams, lengths)),
+            texts.forThePair(figureText(plan.yarn.pairGrams, lengths)),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -76,6 +76,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         <div style={{ marginTop: '1.4mm' }}>
           {texts.pickUpTheLegOf(leg, roundWords(plan), patternWords(plan))}
         </div>
+        <StripeNote plan={plan} lengths={lengths} />
       </article>
     </>
   );

@@ -45,6 +45,17 @@ public class CardTest extends BrowserTest {
                 "The ready tube has"
             },
             {"\"heel\": {\"school\": \"SHORT_ROWS\"}", "short rows"},
+            {
+                "\"tube\": {\"way\": \"CUFF_DOWN\", \"legMm\": 300},"
+                        + " \"heel\": {\"school\": \"THREE_SPEED\", \"plainRounds\": 5, \"close\": \"DRAW_THROUGH\"},"
+                        + " \"toe\": {\"school\": \"WEDGE_THEN_QUICK\", \"leaning\": \"ALONG_EDGE\"},"
+                        + " \"opening\": {\"way\": \"LIFELINES\", \"corners\": \"PICK_UP\", \"extraLoops\": 4},"
+                        + " \"colour\": {\"heel\": \"BAND\", \"heelBand\": 2, \"toe\": \"BAND\", \"toeBand\": 3}},"
+                        + " \"striping\": {\"bands\": [{\"colour\": \"#a13d4b\", \"lengthM\": 5.2},"
+                        + " {\"colour\": \"#efe6d2\", \"lengthM\": 3.4}, {\"colour\": \"#2b4a6f\", \"lengthM\": 5.2}],"
+                        + " \"knots\": [{\"atM\": 20}, {\"atM\": 120, \"goesOnM\": 3}, {\"atM\": 150}]",
+                "A knot in the first sock"
+            },
         };
     }
 

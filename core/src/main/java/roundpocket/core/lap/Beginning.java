@@ -48,6 +48,11 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
                 choice.knotsLeft(repeat, repeat.striping().knots()));
     }
 
+    /** What was chosen of the colours, as far as it can be in the order in which the socks are knitted. */
+    static ColourChoice colours(PairWork pair, int sock) {
+        return pair.sock(sock).course().spec().choices().colour().whileKnitted(pair.order());
+    }
+
     private static Optional<Ravelled> ravelled(Course course) {
         return course.spec()
                 .yarns()

@@ -14,7 +14,6 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Unit;
-import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.Way;
@@ -269,21 +268,17 @@ public final class PairWork {
                 .toList();
     }
 
-    /** What was chosen of the colours, as far as it can be in the order in which the socks are knitted. */
-    ColourChoice colourTaken(int sock) {
-        return sock(sock).course().spec().choices().colour().whileKnitted(order);
-    }
-
     /** The colours of a sock as it is knitted; empty where its yarn has no bands. */
     public Optional<LapColours> colours(int sock) {
-        Optional<LapColours> first = LapColours.of(sock(1).course(), colourTaken(1), Optional.empty(), seen());
-        return sock == 1 ? first : LapColours.of(sock(2).course(), colourTaken(2), first, seen());
+        Optional<LapColours> first =
+                LapColours.of(sock(1).course(), Beginning.colours(this, 1), Optional.empty(), seen());
+        return sock == 1 ? first : LapColours.of(sock(2).course(), Beginning.colours(this, 2), first, seen());
     }
 
     /** Metres to wind off before the second sock, where it waits for a colour. */
     public Optional<Step> windOff() {
         return colours(1)
-                .flatMap(first -> Beginning.windOff(sock(1).course(), colourTaken(1), first))
+                .flatMap(first -> Beginning.windOff(sock(1).course(), Beginning.colours(this, 1), first))
                 .filter(metres -> metres.value() > 0);
     }
 

@@ -34,7 +34,7 @@ public record WindOff(Step metres, Sentence said) {
                 course.plan().yarn().models().get(YarnRole.MAIN));
         LapColours first = pair.colours(1).orElseThrow();
         if (first.onwards(repeat, metres.value() + 1).lostAt(metres.value(), 0)) {
-            return untilItBegins(repeat, first, Beginning.wantedPlace(repeat, pair.colourTaken(1)));
+            return untilItBegins(repeat, first, Beginning.wantedPlace(repeat, Beginning.colours(pair, 1)));
         }
         return new Sentence(
                 "Wind off {much} before you cast on the second sock"

@@ -333,7 +333,7 @@ public record LapColours(
             double roundM = round.stitches() * repeat.stitchM();
             ahead.stream()
                     .filter(knot -> knot.atM() > round.endM() - roundM && knot.atM() <= round.endM())
-                    .map(knot -> new KnotAt(position, repeat.unsureRounds(knot.atM(), roundM)))
+                    .map(knot -> new KnotAt(position, repeat.unsureRounds(round.sinceM(), roundM)))
                     .forEach(knots::add);
         }
 

@@ -20,6 +20,7 @@ public final class Thread {
     private final List<Piece> pieces;
     private final boolean backwards;
     private final double toM;
+    private final boolean allKnown;
 
     /**
      * The yarn between two knots.
@@ -35,6 +36,7 @@ public final class Thread {
         this.pieces = pieces;
         this.backwards = backwards;
         this.toM = toM;
+        this.allKnown = pieces.stream().allMatch(Piece::known);
         Stretches stretches = new Stretches();
         for (int i = 0; i < pieces.size(); i++) {
             double end = i + 1 < pieces.size() ? pieces.get(i + 1).fromM() : toM;
@@ -90,6 +92,9 @@ public final class Thread {
 
     /** Whether nobody knows which band comes at a place, since a knot lies before it; not so where one was seen since. */
     public boolean lostAt(double x, double seenAt) {
+        if (allKnown) {
+            return false;
+        }
         Piece piece = pieceAt(x);
         return !piece.known() && piece.fromM() >= seenAt;
     }

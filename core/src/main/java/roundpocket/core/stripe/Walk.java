@@ -182,7 +182,8 @@ public final class Walk {
         double since = Math.max(0, end - sureAt);
         double counted = thread.repeat().unsureRounds(since, roundM);
         boolean lost = thread.lostAt(end, sureAt);
-        double unsure = Math.hypot(counted, unsureM / roundM);
+        // Nearly every round of every plan is knitted here: no root is drawn where there is nothing to add.
+        double unsure = unsureM == 0 ? counted : Math.hypot(counted, unsureM / roundM);
         return new StripedRound(
                 stitches,
                 thread.bandOf(stretch),

@@ -1,7 +1,7 @@
 import type { Lengths } from '../settings/settings';
 import type { Plan } from '../wire/types';
 import { figureText, surenessText } from '../units/units';
-import { shared } from '../texts/shared';
+import { windOffs } from '../tape/windOffs';
 import { texts } from './texts';
 
 /** Knots that a card has room for. */
@@ -12,16 +12,8 @@ export function StripeNote({ plan: { stripes }, lengths }: { plan: Plan; lengths
   if (!stripes) {
     return null;
   }
-  const [first, second] = stripes.socks;
-  const off = [
-    [first?.heelWindOff, shared.beforeTheFirst.heel],
-    [first?.toeWindOff, shared.beforeTheFirst.toe],
-    [second?.windOff, shared.beforeTheSecondSock],
-    [second?.heelWindOff, shared.beforeTheSecond.heel],
-    [second?.toeWindOff, shared.beforeTheSecond.toe],
-  ] as const;
-  const wound = off.flatMap(([figure, when]) =>
-    figure ? [`${surenessText(figure, lengths)} ${when}`] : [],
+  const wound = windOffs(stripes).map(
+    ([figure, when]) => `${surenessText(figure, lengths)} ${when}`,
   );
   const { cut } = stripes;
   const notes = [

@@ -7,6 +7,7 @@ import { HeelLines } from './HeelLines';
 import { decimal, figureText, fixed, roughMass, surenessText, valueText } from '../units/units';
 import type { Draft } from '../draft/draft';
 import { shared } from '../texts/shared';
+import { windOffs } from '../tape/windOffs';
 import { texts } from './texts';
 
 interface StripesPanelProps {
@@ -168,21 +169,15 @@ function FigureButton({ figure, text, title, onWorking }: FigureButtonProps) {
 
 /** What is to be wound off, and where the skein is cut. */
 function Winding({ stripes, lengths, onWorking }: PartProps) {
-  const [first, second] = stripes.socks;
-  const lines = [
-    [first?.heelWindOff, shared.beforeTheFirst.heel],
-    [first?.toeWindOff, shared.beforeTheFirst.toe],
-    [second?.windOff, shared.beforeTheSecondSock],
-    [second?.heelWindOff, shared.beforeTheSecond.heel],
-    [second?.toeWindOff, shared.beforeTheSecond.toe],
-  ] as const;
+  const [first] = stripes.socks;
+  const lines = windOffs(stripes);
   const { cut } = stripes;
   return (
     <Box>
       <Box as="h3" fontSize="md">
         {texts.whatToWindOff}
       </Box>
-      {lines.every(([figure]) => !figure) && <p>{texts.nothingEveryMetreIsKnitted}</p>}
+      {lines.length === 0 && <p>{texts.nothingEveryMetreIsKnitted}</p>}
       <WoundOff lines={lines} lengths={lengths} onWorking={onWorking} />
       {stripes.woundOffGrams && (
         <p>{texts.ofTheYarnInAll(figureText(stripes.woundOffGrams, lengths))}</p>
@@ -216,27 +211,23 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
 }
 
 interface WoundOffProps extends Omit<PartProps, 'stripes'> {
-  /** What is to be wound off, if anything, and before what. */
-  lines: readonly (readonly [Figure | undefined, string])[];
+  lines: ReturnType<typeof windOffs>;
 }
 
 function WoundOff({ lines, lengths, onWorking }: WoundOffProps) {
   return (
     <ul>
-      {lines.map(
-        ([figure, when]) =>
-          figure && (
-            <li key={when}>
-              <FigureButton
-                figure={figure}
-                text={surenessText(figure, lengths)}
-                title={texts.toWindOff(when)}
-                onWorking={onWorking}
-              />
-              {` ${when}`}
-            </li>
-          ),
-      )}
+      {lines.map(([figure, when]) => (
+        <li key={when}>
+          <FigureButton
+            figure={figure}
+            text={surenessText(figure, lengths)}
+            title={texts.toWindOff(when)}
+            onWorking={onWorking}
+          />
+          {` ${when}`}
+        </li>
+      ))}
     </ul>
   );
 }

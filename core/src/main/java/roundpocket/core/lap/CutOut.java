@@ -19,14 +19,17 @@ public record CutOut(Step metres, Sentence said) {
     /** Less than this of a band shows as nothing. */
     private static final double SHOWN_M = 0.05;
 
-    /** For a knot in a sock; empty where the order was not known before it, or the band goes on as it was. */
+    /**
+     * For a knot in a sock; empty where the order was not known before it, the band goes on as it was, or the plan tells
+     * what is done about it.
+     */
     public static Optional<CutOut> of(PairWork pair, LapColours colours, SeenColour knot) {
         Course course = pair.sock(knot.sock()).course();
         Repeat repeat = Repeat.of(
                 course.spec().yarns().striping().orElseThrow(),
                 course.plan().yarn().models().get(YarnRole.MAIN));
         return colours.tied().stream()
-                .filter(tied -> knot.knot() && tied.position() == knot.position())
+                .filter(tied -> knot.knot() && tied.position() == knot.position() && !tied.told())
                 .filter(tied -> tied.inOrderM().isPresent()
                         && repeat.bandAt(tied.inOrderM().getAsDouble()) != tied.band())
                 .findFirst()

@@ -77,8 +77,9 @@ public record LapColours(
      * @param position presses done before the round in which it came
      * @param band the band with which the yarn goes on, somewhere in it
      * @param inOrderM the place of the repeat that would have come; empty where that was not known
+     * @param told whether it is one that was told of, so that it is in the plan whatever is noted here
      */
-    public record Tied(int position, int band, OptionalDouble inOrderM) {}
+    public record Tied(int position, int band, OptionalDouble inOrderM, boolean told) {}
 
     /**
      * A round with its colours.
@@ -311,9 +312,11 @@ public record LapColours(
         /** Behind a knot that was met; that one of those to come which it must be is none of them any more. */
         private void tieOn(int band, int position) {
             double place = walk.thread().placeAt(walk.atM());
-            tied.add(new Tied(position, band, walk.lost() ? OptionalDouble.empty() : OptionalDouble.of(place)));
+            OptionalDouble inOrder = walk.lost() ? OptionalDouble.empty() : OptionalDouble.of(place);
             double length = repeat.bands().get(band).value();
             double near = NEAR * repeat.unsureRounds(walk.atM(), 1);
+            boolean told = ahead.stream().anyMatch(knot -> Math.abs(knot.atM() - walk.atM()) <= near);
+            tied.add(new Tied(position, band, inOrder, told));
             List<Knot> beyond = Thread.beyond(ahead, walk.atM());
             boolean met = !beyond.isEmpty() && beyond.get(0).atM() <= near;
             ahead = met ? beyond.subList(1, beyond.size()) : beyond;

@@ -9,6 +9,7 @@ import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Thread;
 
@@ -34,7 +35,8 @@ public record WindOff(Step metres, Sentence said) {
                 course.plan().yarn().models().get(YarnRole.MAIN));
         LapColours first = pair.colours(1).orElseThrow();
         if (first.onwards(repeat, metres.value() + 1).lostAt(metres.value(), 0)) {
-            return untilItBegins(repeat, first, Beginning.wantedPlace(repeat, Beginning.colours(pair, 1)));
+            return untilItBegins(
+                    repeat, toTheKnot(first, metres), Beginning.wantedPlace(repeat, Beginning.colours(pair, 1)));
         }
         return new Sentence(
                 "Wind off {much} before you cast on the second sock"
@@ -44,15 +46,23 @@ public record WindOff(Step metres, Sentence said) {
                 Map.of("much", new Amount(metres.value(), Unit.METRES)));
     }
 
+    /** Metres to the last knot in what is wound off; 0 where none lies in it. */
+    private static double toTheKnot(LapColours first, Step metres) {
+        return first.ahead().stream()
+                .mapToDouble(Knot::atM)
+                .filter(at -> at <= metres.value())
+                .max()
+                .orElse(0);
+    }
+
     /** Behind a knot nobody knows how much it will be: one looks until the colour comes. */
-    private static Sentence untilItBegins(Repeat repeat, LapColours first, double wanted) {
-        double toTheKnot = first.lost() ? 0 : first.ahead().get(0).atM();
+    private static Sentence untilItBegins(Repeat repeat, double toTheKnot, double wanted) {
         int band = repeat.bandAt(wanted);
         double more = wanted - repeat.startOf(band);
         Map<String, Amount> amounts = new HashMap<>();
         amounts.put("most", new Amount(toTheKnot + repeat.metres().value(), Unit.METRES));
         String said = "Before you cast on the second sock, wind off "
-                + (first.lost() ? "" : "to the knot that comes, and on ")
+                + (toTheKnot > 0 ? "to the knot that comes, and on " : "")
                 + "until the " + repeat.striping().bands().get(band).called()
                 + " begins: {most} at most.";
         if (more < repeat.stitchM()) {

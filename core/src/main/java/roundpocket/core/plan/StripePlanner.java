@@ -144,12 +144,12 @@ final class StripePlanner {
                 second.colours() == first
                         ? one.after(second.windOff())
                         : second.colours().stripes(second.windOff()));
-        List<Step> atKnots = Stream.concat(
-                        knots.woundOff(second.knots() == knots ? both : List.of(first)).stream(),
-                        second.knots() == knots
-                                ? Stream.empty()
-                                : second.knots().woundOff(List.of(second.colours())).stream())
-                .toList();
+        List<Step> atKnots = second.knots() == knots
+                ? knots.woundOff(both)
+                : Stream.concat(
+                                knots.woundOff(List.of(first)).stream(),
+                                second.knots().woundOff(List.of(second.colours())).stream())
+                        .toList();
         Optional<Step> woundOff = woundOff(socks, atKnots);
         return new StripePlan(
                 bands(),

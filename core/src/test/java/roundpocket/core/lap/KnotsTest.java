@@ -221,6 +221,9 @@ public class KnotsTest {
         double roundM = 64 * pair.begun().plan().yarn().loopLength().value() / 1000;
         pair.hear(new Jumped(1, (int) (28 / roundM)));
         pair.hear(new ColourSeen(1, "knot", OptionalInt.of(1), OptionalInt.empty(), true, true));
+        assertThat(CutOut.of(pair, pair.colours(1).orElseThrow(), pair.seen().get(0)))
+                .as("taking the note back would leave the knot in the plan")
+                .isEmpty();
         List<Integer> starts = new ArrayList<>();
         List<StripedRound> rounds = rounds(pair);
         int met = indexOfSeen(pair);
@@ -315,6 +318,9 @@ public class KnotsTest {
         assertThat(between(knotted(alike.withKnots(KnotWay.BEHIND), unknown(end + 40))))
                 .isEqualTo("Before you cast on the second sock, wind off to the knot that comes, and on until the red"
                         + " begins: {most} at most.");
+        assertThat(between(knotted(alike.withKnots(KnotWay.BEHIND), unknown(20), unknown(end + 40))))
+                .as("the order was lost before, and the knot still comes")
+                .contains("to the knot that comes, and on until the red begins");
         assertThat(between(knotted(alike))).startsWith("Wind off {much} before you cast on the second sock");
     }
 

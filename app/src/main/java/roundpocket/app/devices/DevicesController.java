@@ -16,10 +16,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import roundpocket.app.door.Door;
 
 /** The kitchen scale and the counter pedal, simulated, over HTTP. */
 @RestController
 @RequestMapping("/api/devices")
+@Door(who = Door.Who.OWNS, lane = Door.Lane.NONE)
 class DevicesController {
     private static final long EVERY_MS = 150;
     private static final long PRESENCE_MS = 2000;

@@ -42,6 +42,7 @@ class Compaction {
     private final HomeFolder home;
     private final Path file;
     private final HikariDataSource store;
+    private final StoreLock lock;
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "compaction");
         thread.setDaemon(true);
@@ -50,7 +51,8 @@ class Compaction {
     private long before;
     private long after;
 
-    Compaction(HomeKeeper keeper, HikariDataSource store) {
+    Compaction(HomeKeeper keeper, HikariDataSource store, StoreLock lock) {
+        this.lock = lock;
         this.home = keeper.home();
         this.file = keeper.home().database().file();
         this.store = store;
@@ -86,6 +88,14 @@ class Compaction {
      * use, and opened again. Gives up where somebody goes on using it.
      */
     void compact() throws SQLException, IOException {
+        try (StoreLock.Held alone = lock.alone(AT_MOST_MS)) {
+            if (alone != null) {
+                closeAndCompact();
+            }
+        }
+    }
+
+    private void closeAndCompact() throws SQLException, IOException {
         HikariPoolMXBean pool = store.getHikariPoolMXBean();
         pool.suspendPool();
         try {
@@ -103,20 +113,34 @@ class Compaction {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         } finally {
+            pool.softEvictConnections(); // one that was being made meanwhile knows the store from before
             pool.resumePool();
         }
     }
 
+    /** Whether there is room for the copy, and as much again for what is written meanwhile. */
+    private static boolean hasRoom(HomeFolder home) throws IOException {
+        return Files.getFileStore(home.path()).getUsableSpace() > 2 * Files.size(home.database().file()) + SMALL_BYTES;
+    }
+
     /** Compacts the database of a home that nobody has open: into a file beside, which then takes its place. */
     static void compact(HomeFolder home) throws SQLException, IOException {
+        if (!hasRoom(home)) {
+            LOG.warn("There is too little room on the disk to make the file with your data smaller.");
+            return;
+        }
         try (Connection last = home.database().connect();
                 Statement statement = last.createStatement()) {
             statement.execute("SHUTDOWN");
         }
         Database next = home.next();
         next.delete();
-        Files.copy(home.database().file(), next.file());
-        MVStoreTool.compact(next.file().toString(), false);
-        next.replace(home.database());
+        try {
+            Files.copy(home.database().file(), next.file());
+            MVStoreTool.compact(next.file().toString(), false);
+            next.replace(home.database());
+        } finally {
+            next.delete(); // what could not be finished gives its room back
+        }
     }
 }

@@ -21,6 +21,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.door.Door;
+import roundpocket.app.door.Door.Lane;
 import roundpocket.app.home.Backups.Reason;
 import roundpocket.app.home.HomeViews.BackupView;
 import roundpocket.app.home.HomeViews.HomeView;
@@ -31,6 +33,7 @@ import roundpocket.app.home.HomeViews.RestoredView;
 /** The home and its backups over HTTP. */
 @RestController
 @RequestMapping("/api/home")
+@Door(whileDamaged = true)
 public class HomeController {
     /** Where files are taken in; these may be larger than what is typed. */
     public static final String INCOMING = "/api/home/incoming";
@@ -82,6 +85,7 @@ public class HomeController {
 
     /** Takes in a backup, or a pair, and says what putting it back would do. */
     @PostMapping("/incoming")
+    @Door(lane = Lane.NONE, whileDamaged = true)
     public LookView takeIn(HttpServletRequest request) throws SQLException, IOException {
         return backups.takeIn(request.getInputStream());
     }
@@ -94,6 +98,7 @@ public class HomeController {
 
     /** Puts a backup back. */
     @PostMapping("/restore")
+    @Door(lane = Lane.ALONE, whileDamaged = true)
     public RestoredView restore(@RequestBody RestoreWrite write) throws SQLException, IOException {
         if (write.source() == null || write.mode() == null) {
             throw BackupFile.refusal("It takes which backup, and how it is put back.", "Send both.");
@@ -103,6 +108,7 @@ public class HomeController {
 
     /** Goes on with an empty home, where the one before was damaged. */
     @PostMapping("/empty")
+    @Door(lane = Lane.ALONE, whileDamaged = true)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void goOnEmpty() throws SQLException, IOException {
         backups.goOnEmpty();

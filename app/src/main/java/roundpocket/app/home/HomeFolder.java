@@ -67,6 +67,11 @@ public record HomeFolder(Path path) {
         return path.resolve("token");
     }
 
+    /** Whose this is: made once, and never another. What waits in a browser belongs to it. */
+    Path id() {
+        return path.resolve("id");
+    }
+
     /** Says on which port Round Pocket answers, while it runs. */
     Path port() {
         return path.resolve("port");

@@ -1,12 +1,17 @@
 package roundpocket.app.home;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
@@ -19,10 +24,13 @@ import org.springframework.stereotype.Component;
 public class HomeKeeper implements DisposableBean {
     static final String NAME = "homeKeeper";
 
+    private static final Logger LOG = LoggerFactory.getLogger(HomeKeeper.class);
+
     private final HomeFolder home;
     private final HomeLock lock;
     private final Backups backups;
     private final String secret = newSecret();
+    private final String id;
 
     HomeKeeper(@Value("${pocket.home}") String path, Clock clock) {
         home = new HomeFolder(Path.of(path).toAbsolutePath()).prepare();
@@ -31,6 +39,7 @@ public class HomeKeeper implements DisposableBean {
         try {
             home.sweep();
             HomeFolder.write(home.token(), secret);
+            id = idOf(home);
             new Opening(home, backups, clock).open();
         } catch (RuntimeException cannot) {
             lock.close();
@@ -42,6 +51,25 @@ public class HomeKeeper implements DisposableBean {
         byte[] random = new byte[24];
         new SecureRandom().nextBytes(random);
         return HexFormat.of().formatHex(random);
+    }
+
+    /** What was read as no id is none: then it is a home without one. */
+    private static String idOf(HomeFolder home) {
+        try {
+            if (Files.exists(home.id())) {
+                return UUID.fromString(Files.readString(home.id()).strip()).toString();
+            }
+        } catch (IOException | IllegalArgumentException unreadable) {
+            LOG.warn("The id of this folder can’t be read; it gets a new one.");
+        }
+        String made = UUID.randomUUID().toString();
+        HomeFolder.write(home.id(), made);
+        return made;
+    }
+
+    /** Which home this is, whichever program answers for it. */
+    public String id() {
+        return id;
     }
 
     public HomeFolder home() {

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.door.Door;
+import roundpocket.app.door.Door.Lane;
 import roundpocket.app.laps.LapViews.HeardAllView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.LapViews.LapView;
@@ -58,6 +60,7 @@ public class LapsController {
 
     /** Hears presses. What is acknowledged here is on the disk, and outlives a power cut. */
     @PostMapping("/{pairId}/events")
+    @Door(lane = Lane.PRESS)
     public HeardAllView hear(@PathVariable UUID pairId, @RequestBody List<LapEvent> events) {
         try {
             return laps.hear(pairId, events);

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.door.Door;
 import roundpocket.app.store.Required;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -14,6 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Plans without storing anything. */
 @RestController
 @RequestMapping("/api/plans")
+@Door(who = Door.Who.CALCULATES)
 public class PlansController {
     private static final int MOST_VARIANTS = 16;
 

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -112,6 +113,26 @@ class Errors extends ResponseEntityExceptionHandler {
                 "The address has a sign in it that can’t be read.");
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> cutOff(Bodies.RefusedException refused) {
+        return ResponseEntity.status(refused.status()).body(refused(refused));
+    }
+
+    private static ProblemDetail refused(Bodies.RefusedException refused) {
+        return detail(refused.status(), refused.code(), "Not taken in", String.valueOf(refused.getMessage()));
+    }
+
+    /** Two at the same thing, on a machine that has much else to do. */
+    @ExceptionHandler
+    ProblemDetail waitedTooLong(PessimisticLockingFailureException waited) {
+        LOG.debug("Waited too long", waited);
+        return detail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "busy",
+                "Busy",
+                "Round Pocket is busy just now. Nothing was saved of this. Try again in a moment.");
+    }
+
     /** The page was closed before the answer was there: nobody is left to tell. */
     @ExceptionHandler
     void leftMeanwhile(ClientAbortException left) {
@@ -145,10 +166,8 @@ class Errors extends ResponseEntityExceptionHandler {
             HttpStatusCode status,
             WebRequest request) {
         for (Throwable cause = unreadable; cause != null; cause = cause.getCause()) {
-            if (cause instanceof Gate.TooLargeException) {
-                ProblemDetail large =
-                        detail(HttpStatus.CONTENT_TOO_LARGE, "too-large", "Too large", Gate.TooLargeException.TEXT);
-                return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(large);
+            if (cause instanceof Bodies.RefusedException refused) {
+                return ResponseEntity.status(refused.status()).body(refused(refused));
             }
         }
         String field = "";

@@ -1,11 +1,8 @@
 package roundpocket.app.web;
 
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -22,6 +19,7 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import roundpocket.app.home.HomeController;
+import roundpocket.app.home.HomeKeeper;
 import roundpocket.app.home.HomeTrouble;
 
 /**
@@ -37,12 +35,27 @@ class Gate extends OncePerRequestFilter {
     /** Far above any backup of a home; it goes to the disk, not into memory. */
     static final long MOST_BYTES_OF_A_BACKUP = 256L << 20;
 
+    /** Header that says which home is meant, or which one answers: a page belongs to the home that it came from. */
+    static final String HOME = "Pocket-Home";
+
+    /** No address of Round Pocket's needs a sign that is written with a percent sign, a parameter, or steps up and down. */
+    private static final Pattern PLAIN = Pattern.compile("(?:/[A-Za-z0-9_~-][A-Za-z0-9._~-]*+)*+/?");
+
     private static final Pattern LOCAL = Pattern.compile("localhost|127(\\.\\d{1,3}){3}|\\[::1]|\\[0:0:0:0:0:0:0:1]");
     private static final String POLICY =
             "default-src 'self'; style-src 'self' 'nonce-%s'; img-src 'self' data:; object-src 'none';"
                     + " frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
-    Gate(@Value("${server.address}") String address) throws UnknownHostException {
+    private final HomeKeeper home;
+    private final Bodies bodies = new Bodies();
+
+    Gate(@Value("${server.address}") String address, HomeKeeper home) throws UnknownHostException {
+        onlyThisComputer(address);
+        this.home = home;
+    }
+
+    /** Refuses an address at which others could ask. */
+    static void onlyThisComputer(String address) throws UnknownHostException {
         if (!InetAddress.getByName(address).isLoopbackAddress()) {
             throw new HomeTrouble(
                     "Round Pocket answers this computer only: at " + address
@@ -61,10 +74,19 @@ class Gate extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         long most = request.getRequestURI().equals(HomeController.INCOMING) ? MOST_BYTES_OF_A_BACKUP : MOST_BYTES;
+        response.setHeader(HOME, home.id());
         if (!LOCAL.matcher(request.getServerName()).matches()) {
             refuse(response, HttpStatus.FORBIDDEN, "host", "This address is not one that Round Pocket answers to.");
+        } else if (!PLAIN.matcher(request.getRequestURI()).matches()) {
+            refuse(response, HttpStatus.BAD_REQUEST, "path", "This address is written as none of Round Pocket’s is.");
+        } else if (meansAnother(request.getHeader(HOME))) {
+            refuse(
+                    response,
+                    HttpStatus.MISDIRECTED_REQUEST,
+                    "other-home",
+                    "Another Round Pocket answers here now, with another data folder. Nothing was changed.");
         } else if (request.getContentLengthLong() > most) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", TooLargeException.TEXT);
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", Bodies.TOO_LARGE);
         } else if (!readable(request.getContentType())) {
             refuse(
                     response,
@@ -72,8 +94,26 @@ class Gate extends OncePerRequestFilter {
                     "type",
                     "What is sent says of itself what nobody can read.");
         } else {
-            chain.doFilter(new Bounded(request, most), response);
+            pass(request, response, chain, most);
         }
+    }
+
+    /** What is typed is read before anything else is waited for; a file goes to the disk as it comes. */
+    private void pass(HttpServletRequest request, HttpServletResponse response, FilterChain chain, long most)
+            throws IOException, ServletException {
+        HttpServletRequest read;
+        try {
+            read = most == MOST_BYTES ? bodies.whole(request, MOST_BYTES) : bodies.paced(request, most);
+        } catch (Bodies.RefusedException refused) {
+            response.setHeader("Connection", "close");
+            refuse(response, refused.status(), refused.code(), refused.getMessage());
+            return;
+        }
+        chain.doFilter(read, response);
+    }
+
+    private boolean meansAnother(@Nullable String meant) {
+        return meant != null && !meant.equals(home.id());
     }
 
     private static boolean readable(@Nullable String type) {
@@ -91,77 +131,5 @@ class Gate extends OncePerRequestFilter {
         response.getWriter()
                 .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}"
                         .formatted(status.getReasonPhrase(), status.value(), code, detail));
-    }
-
-    /** Thrown while reading a request whose length was not announced and turned out too large. */
-    static final class TooLargeException extends IOException {
-        static final String TEXT = "This is larger than the 256 kB that Round Pocket takes in at once."
-                + " A plan is a few kilobytes: send one at a time.";
-        private static final long serialVersionUID = 1L;
-
-        TooLargeException() {
-            super(TEXT);
-        }
-    }
-
-    private static final class Bounded extends HttpServletRequestWrapper {
-        private final long most;
-
-        Bounded(HttpServletRequest request, long most) {
-            super(request);
-            this.most = most;
-        }
-
-        @Override
-        public ServletInputStream getInputStream() throws IOException {
-            return new BoundedStream(super.getInputStream(), most);
-        }
-    }
-
-    private static final class BoundedStream extends ServletInputStream {
-        private final ServletInputStream inner;
-        private final long most;
-        private long seen;
-
-        BoundedStream(ServletInputStream inner, long most) {
-            this.inner = inner;
-            this.most = most;
-        }
-
-        @Override
-        public int read() throws IOException {
-            int value = inner.read();
-            count(value < 0 ? 0 : 1);
-            return value;
-        }
-
-        @Override
-        public int read(byte[] into, int offset, int length) throws IOException {
-            int read = inner.read(into, offset, length);
-            count(Math.max(read, 0));
-            return read;
-        }
-
-        private void count(int bytes) throws IOException {
-            seen += bytes;
-            if (seen > most) {
-                throw new TooLargeException();
-            }
-        }
-
-        @Override
-        public boolean isFinished() {
-            return inner.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-            return inner.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-            inner.setReadListener(listener);
-        }
     }
 }

@@ -147,12 +147,12 @@ public class GateTest extends AbstractTestNGSpringContextTests {
 
     @Test
     public void itAnswersThisComputerOnly() {
-        assertThatThrownBy(() -> new Gate("0.0.0.0"))
+        assertThatThrownBy(() -> Gate.onlyThisComputer("0.0.0.0"))
                 .isInstanceOf(HomeTrouble.class)
                 .hasMessageContaining("passphrase");
-        assertThatThrownBy(() -> new Gate("192.168.0.7")).isInstanceOf(HomeTrouble.class);
-        assertThatCode(() -> new Gate("127.0.0.5")).doesNotThrowAnyException();
-        assertThatCode(() -> new Gate("::1")).doesNotThrowAnyException();
+        assertThatThrownBy(() -> Gate.onlyThisComputer("192.168.0.7")).isInstanceOf(HomeTrouble.class);
+        assertThatCode(() -> Gate.onlyThisComputer("127.0.0.5")).doesNotThrowAnyException();
+        assertThatCode(() -> Gate.onlyThisComputer("::1")).doesNotThrowAnyException();
     }
 
     @Test

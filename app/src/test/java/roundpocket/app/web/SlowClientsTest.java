@@ -106,7 +106,7 @@ public class SlowClientsTest {
         assertThat(app.bytes("/api/home/backups/" + backup)).hasSizeGreaterThan(300_000);
         // So many answers, one after the other, do not fit into the buffers on the way.
         String ever = asked("GET", "/api/home/backups/" + backup, "").repeat(40);
-        for (int i = 0; i < 2 * Lanes.OTHERS; i++) {
+        for (int i = 0; i < 2 * Doors.OTHERS; i++) {
             connection(ever);
         }
         CompletableFuture<Running.Answered> reader = waiting();
@@ -151,6 +151,39 @@ public class SlowClientsTest {
         for (Socket each : silent) {
             each.setSoTimeout(GIVEN_UP_MS);
             assertThat(toTheEnd(each)).isTrue();
+        }
+    }
+
+    /** Each sends a byte now and then, as if it would go on for ever. */
+    @Test
+    public void whoeverSendsSlowlyHoldsNothingThatOthersNeed() throws IOException, InterruptedException {
+        List<Socket> slow = new ArrayList<>();
+        for (int i = 0; i < 64; i++) {
+            slow.add(connection(asked(
+                    "POST", "/api/feet", "Content-Type: application/json\r\nContent-Length: 1000\r\n")));
+        }
+        int trickled = 0;
+        for (int round = 0; round < 4; round++) {
+            for (Socket each : slow) {
+                trickled += trickle(each) ? 1 : 0;
+            }
+            assertThat(app.send("GET", LISTED, "application/json", "").status()).isEqualTo(200);
+            press();
+            Thread.sleep(1_000);
+        }
+        assertThat(trickled).as("bytes that went out").isGreaterThan(64);
+        for (Socket each : slow) {
+            each.setSoTimeout(GIVEN_UP_MS);
+            assertThat(toTheEnd(each)).isTrue();
+        }
+    }
+
+    private static boolean trickle(Socket socket) {
+        try {
+            socket.getOutputStream().write(' ');
+            return true;
+        } catch (IOException hungUp) {
+            return false;
         }
     }
 

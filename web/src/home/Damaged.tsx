@@ -106,8 +106,11 @@ function LastGood({ last, damage, restoring, onRestore, onEmpty }: LastGoodProps
   );
 }
 
-/** What happened after the backup, as far as the damaged file can still tell. */
-function missing({ presses, pairs }: NonNullable<Home['damage']>): string {
+/** What happened after the backup: what comes back with it, or as far as the damaged file can still tell. */
+function missing({ presses, pairs, kept }: NonNullable<Home['damage']>): string {
+  if (kept) {
+    return texts.comeBackWithIt(count(kept, texts.roundOrNote, texts.roundsAndNotes2));
+  }
   if (presses === undefined || pairs === undefined) {
     return texts.whatYouDidAfterThat;
   }

@@ -58,6 +58,8 @@ export const texts = {
   whatYouDidAfterThat:
     'What you did after that is missing; the damaged file doesn’t tell how much it is.',
   asFarAsTheDamaged: 'As far as the damaged file tells, nothing was done after that.',
+  comeBackWithIt: (count: string) =>
+    `Since then ${count} were also written down beside the file: they come back with this backup. Other changes since then are missing.`,
   roundOrNote: 'round or note',
   roundsAndNotes2: 'rounds and notes',
   asFarAsTheDamagedFile: (count: string, count2: string) =>

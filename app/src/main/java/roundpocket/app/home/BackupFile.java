@@ -170,14 +170,14 @@ final class BackupFile implements AutoCloseable {
         return count;
     }
 
-    private static void fill(PreparedStatement insert, List<Column> columns, JsonNode row) throws SQLException {
+    static void fill(PreparedStatement insert, List<Column> columns, JsonNode row) throws SQLException {
         for (int i = 0; i < columns.size(); i++) {
             insert.setObject(i + 1, value(columns.get(i), row.get(columns.get(i).name())));
         }
     }
 
     /** A value as the store takes it. */
-    private static @Nullable Object value(Column column, @Nullable JsonNode value) {
+    static @Nullable Object value(Column column, @Nullable JsonNode value) {
         if (value == null || value.isNull()) {
             return null;
         }
@@ -230,7 +230,7 @@ final class BackupFile implements AutoCloseable {
         zip.close();
     }
 
-    private static final class UnreadableValueException extends RuntimeException {
+    static final class UnreadableValueException extends RuntimeException {
         private static final long serialVersionUID = 1L;
 
         UnreadableValueException() {}

@@ -3,6 +3,7 @@ package roundpocket.app.home;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
@@ -48,19 +49,32 @@ final class BackupWriter {
     }
 
     /** Writes everything that is in a store. The connection is left as it was. */
-    static Manifest everything(Connection store, int schema, Instant made, OutputStream to)
-            throws SQLException, IOException {
-        return write(store, schema, Manifest.Holds.HOME, made, to, null);
+    static Manifest everything(Connection store, Of of, OutputStream to) throws SQLException, IOException {
+        return write(store, Manifest.Holds.HOME, of, to, null);
     }
+
+    /**
+     * What a backup is of.
+     *
+     * @param schema the version of the tables
+     * @param made when
+     * @param number which of the home's backups it is; nothing for a pair
+     * @param home the home's id; nothing for a pair
+     */
+    record Of(
+            int schema,
+            Instant made,
+            @Nullable Long number,
+            @Nullable String home) {}
 
     /** Writes one pair and what belongs to it; the entry of the feet only where wanted. */
     static Manifest pair(Connection store, int schema, UUID pair, boolean feet, Instant made, OutputStream to)
             throws SQLException, IOException {
-        return write(store, schema, Manifest.Holds.PAIR, made, to, new PairOnly(pair, feet));
+        return write(store, Manifest.Holds.PAIR, new Of(schema, made, null, null), to, new PairOnly(pair, feet));
     }
 
     private static Manifest write(
-            Connection store, int schema, Manifest.Holds holds, Instant made, OutputStream to, @Nullable PairOnly only)
+            Connection store, Manifest.Holds holds, Of of, OutputStream to, @Nullable PairOnly only)
             throws SQLException, IOException {
         int before = store.getTransactionIsolation();
         boolean committing = store.getAutoCommit();
@@ -68,6 +82,7 @@ final class BackupWriter {
         store.setTransactionIsolation(Constants.TRANSACTION_SNAPSHOT);
         try (ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
             BackupWriter writer = new BackupWriter(zip);
+            long mark = Mark.of(store);
             for (Table table : Tables.of(store)) {
                 writer.table(store, table, only);
             }
@@ -75,10 +90,13 @@ final class BackupWriter {
                     Manifest.FORMAT,
                     Manifest.VERSION,
                     holds,
-                    schema,
-                    made,
+                    of.schema(),
+                    of.made(),
                     writer.rows,
                     writer.counters,
+                    of.number(),
+                    of.home(),
+                    of.home() == null ? null : mark,
                     writer.entries);
             zip.putNextEntry(new ZipEntry(Manifest.ENTRY));
             zip.write(JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(manifest));
@@ -117,6 +135,15 @@ final class BackupWriter {
             end(Manifest.entry(table.name()), json);
         }
         csv(store, table, sql);
+    }
+
+    /** A row as a backup has it. */
+    static JsonNode json(ResultSet row, Table table) throws SQLException {
+        StringWriter text = new StringWriter();
+        try (JsonGenerator out = JSON.createGenerator(text)) {
+            json(row, table, out, null);
+        }
+        return JSON.readTree(text.toString());
     }
 
     private static void json(ResultSet row, Table table, JsonGenerator out, @Nullable PairOnly only)

@@ -18,6 +18,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The backups in a home: dated, seven of them kept, one of each of the last days; and those made before something. */
 public final class Backups {
@@ -29,6 +31,8 @@ public final class Backups {
 
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss");
     private static final String ENDING = ".zip";
+
+    private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
 
     private final HomeFolder home;
     private final Clock clock;
@@ -82,14 +86,32 @@ public final class Backups {
         Path part = file.resolveSibling(file.getFileName() + HomeFolder.PART);
         Manifest manifest;
         try (OutputStream out = Files.newOutputStream(part)) {
-            manifest = BackupWriter.everything(store, schema, now, out);
+            manifest = BackupWriter.everything(store, new BackupWriter.Of(schema, now, next(), home.idOr("")), out);
         } catch (SQLException | IOException | RuntimeException failed) {
             Files.deleteIfExists(part);
             throw failed;
         }
         HomeFolder.moveIntoPlace(part, file);
-        forget();
-        return new Kept(file, reason, manifest);
+        Kept made = new Kept(file, reason, manifest);
+        forget(made);
+        return made;
+    }
+
+    /** A number higher than any that a backup here has, or had. */
+    private long next() throws IOException {
+        long last =
+                list().stream().mapToLong(each -> each.manifest().order()).max().orElse(0);
+        long given = 0;
+        try {
+            given = Files.exists(home.numbered())
+                    ? Long.parseLong(Files.readString(home.numbered()).strip())
+                    : 0;
+        } catch (NumberFormatException unreadable) {
+            LOG.debug("Numbered anew", unreadable);
+        }
+        long next = Math.max(last, given) + 1;
+        HomeFolder.write(home.numbered(), String.valueOf(next));
+        return next;
     }
 
     private Path free(Reason reason, Instant now) {
@@ -101,7 +123,7 @@ public final class Backups {
         return file;
     }
 
-    /** All that can be read, the latest first. */
+    /** All that can be read, the latest first: by their numbers, since a clock can have been wrong. */
     List<Kept> list() throws IOException {
         List<Kept> kept = new ArrayList<>();
         try (Stream<Path> files = Files.list(home.backups())) {
@@ -113,7 +135,8 @@ public final class Backups {
                 }
             }
         }
-        kept.sort(Comparator.comparing((Kept each) -> each.manifest().made())
+        kept.sort(Comparator.comparingLong((Kept each) -> each.manifest().order())
+                .thenComparing(each -> each.manifest().made())
                 .thenComparing(Kept::name)
                 .reversed());
         return kept;
@@ -138,20 +161,27 @@ public final class Backups {
                 .orElse(null);
     }
 
-    /** Throws away those that are too many: the last of each day stays longest. */
-    private void forget() throws IOException {
+    /** Throws away those that are too many: the last of each day stays longest, and never goes the one just made. */
+    private void forget(Kept made) throws IOException {
         List<Kept> all = list();
         for (Reason reason : Reason.values()) {
             List<Kept> some =
                     all.stream().filter(each -> each.reason() == reason).toList();
             boolean daily = reason == Reason.DAILY;
-            Set<Path> staying = staying(some, daily ? KEPT : reason == Reason.ASKED ? KEPT : KEPT_BEFORE, daily);
+            Set<Path> staying = staying(some, daily || reason == Reason.ASKED ? KEPT : KEPT_BEFORE, daily);
             for (Kept each : some) {
-                if (!staying.contains(each.file())) {
+                if (!staying.contains(each.file()) && !each.file().equals(made.file())) {
                     Files.delete(each.file());
                 }
             }
         }
+        JournalFile.forget(
+                home,
+                list().stream()
+                        .filter(each -> each.reason() == Reason.DAILY)
+                        .mapToLong(each -> each.manifest().markIn(home))
+                        .min()
+                        .orElse(0));
     }
 
     private Set<Path> staying(List<Kept> latestFirst, int most, boolean oneADay) {

@@ -120,7 +120,8 @@ class Compaction {
 
     /** Whether there is room for the copy, and as much again for what is written meanwhile. */
     private static boolean hasRoom(HomeFolder home) throws IOException {
-        return Files.getFileStore(home.path()).getUsableSpace() > 2 * Files.size(home.database().file()) + SMALL_BYTES;
+        return Files.getFileStore(home.path()).getUsableSpace()
+                > 2 * Files.size(home.database().file()) + SMALL_BYTES;
     }
 
     /** Compacts the database of a home that nobody has open: into a file beside, which then takes its place. */

@@ -23,6 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
  * @param backup the name of the last backup that can be read; nothing where there is none
  * @param presses what was counted, weighed or noted after that backup, as far as the damaged file can tell
  * @param pairs how many plans were changed after it, likewise
+ * @param kept how many of the presses after it are in the journal, and come back with it
  */
 public record Damage(
         Instant found,
@@ -30,7 +31,8 @@ public record Damage(
         List<String> faults,
         @Nullable String backup,
         @Nullable Long presses,
-        @Nullable Long pairs) {
+        @Nullable Long pairs,
+        @Nullable Long kept) {
     private static final JsonMapper JSON = new JsonMapper();
 
     static Optional<Damage> noted(HomeFolder home) {
@@ -39,7 +41,7 @@ public record Damage(
                     ? Optional.of(JSON.readValue(Files.readString(home.damage()), Damage.class))
                     : Optional.empty();
         } catch (IOException | JacksonException unreadable) {
-            return Optional.of(new Damage(Instant.EPOCH, null, List.of(), null, null, null));
+            return Optional.of(new Damage(Instant.EPOCH, null, List.of(), null, null, null, null));
         }
     }
 
@@ -55,7 +57,8 @@ public record Damage(
                 faults,
                 this.backup,
                 count(damaged, "lap_event", "heard_at", backup),
-                count(damaged, "sock_pair", "updated_at", backup));
+                count(damaged, "sock_pair", "updated_at", backup),
+                kept);
     }
 
     private static @Nullable Long count(Database damaged, String table, String time, Instant after) {

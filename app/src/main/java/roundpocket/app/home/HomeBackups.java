@@ -38,6 +38,7 @@ import roundpocket.app.home.HomeViews.LookView;
 import roundpocket.app.home.HomeViews.Mode;
 import roundpocket.app.home.HomeViews.RestoreWrite;
 import roundpocket.app.home.HomeViews.RestoredView;
+import roundpocket.app.home.JournalFile.Entry;
 import roundpocket.app.store.NotStoredException;
 
 /** Makes backups of the home while it is in use, by itself and when asked, and puts them back. One thing at a time. */
@@ -45,9 +46,11 @@ import roundpocket.app.store.NotStoredException;
 public class HomeBackups {
     private static final Logger LOG = LoggerFactory.getLogger(HomeBackups.class);
     private static final int LOOKED_AT = 3;
+    private static final long WAITS_MS = 30_000;
 
     private final HomeKeeper keeper;
     private final DataSource store;
+    private final StoreLock lock;
     private final List<RestoreCheck> checks;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -61,11 +64,13 @@ public class HomeBackups {
     HomeBackups(
             HomeKeeper keeper,
             DataSource store,
+            StoreLock lock,
             List<RestoreCheck> checks,
             ApplicationEventPublisher events,
             Clock clock) {
         this.keeper = keeper;
         this.store = store;
+        this.lock = lock;
         this.checks = checks;
         this.events = events;
         this.clock = clock;
@@ -107,12 +112,17 @@ public class HomeBackups {
         if (keeper.damage().isPresent()) {
             return;
         }
-        try (Connection connection = store.getConnection()) {
+        try (StoreLock.Held held = lock.shared(WAITS_MS);
+                Connection connection = store.getConnection()) {
+            if (held == null) {
+                return; // somebody puts a backup back; in an hour is soon enough
+            }
             unsound = Soundness.faults(connection);
             if (!unsound.isEmpty()) {
                 LOG.error("No backup was made: {}", String.join("; ", unsound));
             } else if (!Content.of(connection).empty()) {
                 keeper.backups().make(connection, Schema.ofThisProgram(), Reason.DAILY);
+                keeper.journal().roll();
             }
         } catch (SQLException | IOException cannot) {
             LOG.warn("No backup could be made: {}", cannot.getMessage());
@@ -154,20 +164,25 @@ public class HomeBackups {
     }
 
     /** Takes in a file, and says what putting it back would do. */
-    synchronized LookView takeIn(InputStream in) throws SQLException, IOException {
+    LookView takeIn(InputStream in) throws SQLException, IOException {
         Path folder = keeper.home().incoming();
         try (Stream<Path> earlier = Files.list(folder)) {
             List<Path> files = earlier.sorted().toList();
             for (Path file : files.subList(0, Math.max(0, files.size() - LOOKED_AT + 1))) {
-                Files.delete(file);
+                Files.deleteIfExists(file); // by whoever came at the same moment
             }
         }
         String source = clock.millis() + "-" + UUID.randomUUID();
         Path file = folder.resolve(source);
         try {
-            Files.copy(in, file);
+            Files.copy(in, file); // before anything is waited for: it may come slowly
             HomeFolder.closeToOthers(file);
-            return look(source);
+            try (StoreLock.Held held = lock.shared(WAITS_MS)) {
+                if (held == null) {
+                    throw new StoreBusyException();
+                }
+                return look(source);
+            }
         } catch (SQLException | IOException | RuntimeException refused) {
             Files.deleteIfExists(file);
             throw refused;
@@ -203,6 +218,7 @@ public class HomeBackups {
                 here.commit();
                 here.setAutoCommit(true);
                 countPastBackups(here);
+                restored = restored.with(putBackSince(read.manifest, here));
                 try (Statement statement = here.createStatement()) {
                     statement.execute("CHECKPOINT SYNC");
                 }
@@ -212,6 +228,26 @@ public class HomeBackups {
             events.publishEvent(new StoreRenewedEvent());
             return restored;
         }
+    }
+
+    /**
+     * Puts back what was pressed after the backup was made, as the journal kept it, where the file was damaged; and writes
+     * down that the store was changed. Gives how much was put back.
+     */
+    private long putBackSince(Manifest backup, Connection here) throws SQLException, IOException {
+        long from = backup.markIn(keeper.home());
+        here.setAutoCommit(false);
+        long presses = from > 0 && keeper.damage().isPresent()
+                ? Replay.onto(here, JournalFile.read(keeper.home()).after(from)).presses()
+                : 0;
+        try (Statement statement = here.createStatement()) {
+            statement.execute("update store_mark set mark = mark + 1");
+        }
+        long mark = Mark.of(here);
+        here.commit();
+        here.setAutoCommit(true);
+        keeper.journal().write(new Entry(mark, false, Map.of()));
+        return presses;
     }
 
     /** A backup of what is there; nothing where nothing is. */
@@ -244,14 +280,21 @@ public class HomeBackups {
         if (mode == Mode.REPLACE) {
             restore.everything();
         }
-        return new RestoredView(added, renewed, left, before);
+        return new RestoredView(added, renewed, left, 0, before);
     }
 
     /** Goes on with the empty home that took the place of the damaged one. */
     synchronized void goOnEmpty() throws SQLException, IOException {
         try (Connection here = store.getConnection()) {
             countPastBackups(here);
+            if (keeper.damage().map(Damage::backup).isEmpty()) {
+                here.setAutoCommit(false); // begun before there was any backup: there is only the journal
+                Replay.onto(here, JournalFile.read(keeper.home()).entries());
+                here.commit();
+                here.setAutoCommit(true);
+            }
         }
+        events.publishEvent(new StoreRenewedEvent());
         HomeFolder.delete(keeper.home().damage());
     }
 

@@ -13,6 +13,7 @@ import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -49,6 +50,16 @@ public record HomeFolder(Path path) {
         return path.resolve("backups");
     }
 
+    /** How many backups were made here. */
+    Path numbered() {
+        return path.resolve("numbered");
+    }
+
+    /** Where it is written down what was acknowledged. */
+    Path journal() {
+        return path.resolve("journal");
+    }
+
     /** Where damaged database files are kept. */
     Path damaged() {
         return path.resolve("damaged");
@@ -72,6 +83,17 @@ public record HomeFolder(Path path) {
         return path.resolve("id");
     }
 
+    /** Its id, where it has one that can be read. */
+    String idOr(String other) {
+        try {
+            return Files.exists(id())
+                    ? UUID.fromString(Files.readString(id()).strip()).toString()
+                    : other;
+        } catch (IOException | IllegalArgumentException unreadable) {
+            return other;
+        }
+    }
+
     /** Says on which port Round Pocket answers, while it runs. */
     Path port() {
         return path.resolve("port");
@@ -90,7 +112,7 @@ public record HomeFolder(Path path) {
     /** Makes the folder where there is none, and closes it to others. */
     HomeFolder prepare() {
         try {
-            for (Path each : List.of(path, backups(), damaged(), incoming())) {
+            for (Path each : List.of(path, backups(), damaged(), incoming(), journal())) {
                 Files.createDirectories(each);
                 allow(each, OWNER_ONLY);
             }
@@ -139,7 +161,7 @@ public record HomeFolder(Path path) {
     /** Throws away what was left half made, and closes the files to others. For whoever holds the lock. */
     void sweep() {
         try {
-            for (Path each : List.of(path, backups(), damaged())) {
+            for (Path each : List.of(path, backups(), damaged(), journal())) {
                 closeFilesIn(each);
             }
             try (Stream<Path> files = Files.list(incoming())) {
@@ -205,7 +227,7 @@ public record HomeFolder(Path path) {
         }
     }
 
-    private static void syncFolder(Path folder) {
+    static void syncFolder(Path folder) {
         try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
             channel.force(true);
         } catch (IOException notHere) {

@@ -1,7 +1,5 @@
 package roundpocket.app.home;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -10,8 +8,6 @@ import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
@@ -24,13 +20,12 @@ import org.springframework.stereotype.Component;
 public class HomeKeeper implements DisposableBean {
     static final String NAME = "homeKeeper";
 
-    private static final Logger LOG = LoggerFactory.getLogger(HomeKeeper.class);
-
     private final HomeFolder home;
     private final HomeLock lock;
     private final Backups backups;
     private final String secret = newSecret();
     private final String id;
+    private final JournalFile journal;
 
     HomeKeeper(@Value("${pocket.home}") String path, Clock clock) {
         home = new HomeFolder(Path.of(path).toAbsolutePath()).prepare();
@@ -40,7 +35,9 @@ public class HomeKeeper implements DisposableBean {
             home.sweep();
             HomeFolder.write(home.token(), secret);
             id = idOf(home);
-            new Opening(home, backups, clock).open();
+            JournalFile.Read read = JournalFile.read(home);
+            new Opening(home, backups, clock, read).open();
+            journal = JournalFile.begin(home, read.last());
         } catch (RuntimeException cannot) {
             lock.close();
             throw cannot;
@@ -53,18 +50,13 @@ public class HomeKeeper implements DisposableBean {
         return HexFormat.of().formatHex(random);
     }
 
-    /** What was read as no id is none: then it is a home without one. */
+    /** What can be read as no id is none: then it gets one. */
     private static String idOf(HomeFolder home) {
-        try {
-            if (Files.exists(home.id())) {
-                return UUID.fromString(Files.readString(home.id()).strip()).toString();
-            }
-        } catch (IOException | IllegalArgumentException unreadable) {
-            LOG.warn("The id of this folder can’t be read; it gets a new one.");
+        String known = home.idOr("");
+        if (known.isEmpty()) {
+            HomeFolder.write(home.id(), UUID.randomUUID().toString());
         }
-        String made = UUID.randomUUID().toString();
-        HomeFolder.write(home.id(), made);
-        return made;
+        return home.idOr("");
     }
 
     /** Which home this is, whichever program answers for it. */
@@ -88,6 +80,10 @@ public class HomeKeeper implements DisposableBean {
         }
     }
 
+    JournalFile journal() {
+        return journal;
+    }
+
     Backups backups() {
         return backups;
     }
@@ -102,6 +98,7 @@ public class HomeKeeper implements DisposableBean {
         try {
             Closed.note(home);
             HomeFolder.delete(home.port());
+            journal.close();
         } finally {
             lock.close();
         }

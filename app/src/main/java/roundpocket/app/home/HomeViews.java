@@ -98,8 +98,17 @@ public final class HomeViews {
      * @param added how many things
      * @param renewed how many
      * @param left how many stayed as they were here
+     * @param presses how many presses after the backup were put back from the journal
      * @param before the backup that was made before; nothing where nothing was here
      */
     public record RestoredView(
-            int added, int renewed, int left, @Nullable String before) {}
+            int added,
+            int renewed,
+            int left,
+            long presses,
+            @Nullable String before) {
+        RestoredView with(long putBack) {
+            return new RestoredView(added, renewed, left, putBack, before);
+        }
+    }
 }

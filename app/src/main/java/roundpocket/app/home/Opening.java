@@ -16,10 +16,12 @@ import java.util.Optional;
 import org.flywaydb.core.api.FlywayException;
 import org.h2.api.ErrorCode;
 import org.h2.mvstore.MVStoreException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import roundpocket.app.home.Backups.Kept;
 import roundpocket.app.home.Backups.Reason;
+import roundpocket.app.home.JournalFile.Entry;
 
 /**
  * Opens a home: makes its database where there is none, checks the one that there is, moves it on to the schema of this
@@ -31,11 +33,14 @@ final class Opening {
     private final HomeFolder home;
     private final Backups backups;
     private final Clock clock;
+    private final JournalFile.Read journal;
 
-    Opening(HomeFolder home, Backups backups, Clock clock) {
+    /** {@code journal} is what the home's journal says of it. */
+    Opening(HomeFolder home, Backups backups, Clock clock, JournalFile.Read journal) {
         this.home = home;
         this.backups = backups;
         this.clock = clock;
+        this.journal = journal;
     }
 
     /** Afterwards there is a database of this program's schema that is sound; what was damaged is noted. */
@@ -63,21 +68,15 @@ final class Opening {
     private void countOn() throws SQLException {
         try (Connection store = home.database().connect()) {
             Restore.countOn(store);
+            Mark.goOnAfter(store, journal.last());
         }
     }
 
     private void makeAnew() throws IOException {
         if (Damage.noted(home).isEmpty()) {
             Optional<Kept> backup = backups.latest();
-            if (backup.isPresent()) {
-                new Damage(
-                                clock.instant(),
-                                null,
-                                List.of("the file with your data is gone"),
-                                backup.get().name(),
-                                null,
-                                null)
-                        .note(home);
+            if (backup.isPresent() || journal.last() > 0) {
+                damage(null, List.of("the file with your data is gone"), backup).note(home);
             }
         }
         Schema.make(home);
@@ -103,6 +102,10 @@ final class Opening {
                     return faults;
                 }
                 if (schema == Schema.ofThisProgram()) {
+                    long mark = Mark.of(store);
+                    if (mark < journal.last() && !caughtUp(store, mark)) {
+                        return List.of(missing(journal.last() - mark));
+                    }
                     // On the connection that is there: to open the store once more takes as long as all of this.
                     Restore.countOn(store);
                     return List.of();
@@ -121,6 +124,41 @@ final class Opening {
             LOG.debug("The database cannot be read", unreadable);
             return List.of("it can’t be read");
         }
+    }
+
+    private static String missing(long changes) {
+        return "it has fallen back to an earlier state: " + changes
+                + (changes == 1 ? " change that was saved is" : " changes that were saved are") + " not in it";
+    }
+
+    /**
+     * Whether a store that fell back is what it was again with what the journal kept: where that is known of every change
+     * since. The file is kept as it was found.
+     */
+    private boolean caughtUp(Connection store, long mark) throws SQLException, IOException {
+        List<Entry> since = journal.after(mark);
+        boolean known = since.size() == journal.last() - mark && since.stream().allMatch(Entry::whole);
+        if (!known) {
+            return false;
+        }
+        String kept = keepDamaged();
+        Restore.countOn(store);
+        store.setAutoCommit(false);
+        Replay.Done done = Replay.onto(store, since);
+        if (!done.whole()) {
+            store.rollback();
+            store.setAutoCommit(true);
+            return false;
+        }
+        Mark.goOnAfter(store, journal.last());
+        store.commit();
+        store.setAutoCommit(true);
+        LOG.warn(
+                "The file with your data had fallen back to an earlier state; {} presses were put back from the journal, and"
+                        + " nothing is missing. It is kept as it was found: {}.",
+                done.presses(),
+                kept);
+        return true;
     }
 
     private List<String> faults(Connection store, int schema) throws SQLException, IOException {
@@ -204,9 +242,7 @@ final class Opening {
         Path copy = home.path().resolve(kept);
         Database toRead = home.reading();
         Files.copy(copy, toRead.file(), StandardCopyOption.REPLACE_EXISTING);
-        Damage damage = new Damage(
-                        clock.instant(), kept, faults, backup.map(Kept::name).orElse(null), null, null)
-                .since(toRead, made);
+        Damage damage = damage(kept, faults, backup).since(toRead, made);
         toRead.delete();
         damage.note(home);
         LOG.error(
@@ -214,6 +250,12 @@ final class Opening {
                 String.join("; ", faults),
                 copy);
         Schema.make(home);
+    }
+
+    private Damage damage(@Nullable String kept, List<String> faults, Optional<Kept> backup) {
+        long mark = backup.map(each -> each.manifest().markIn(home)).orElse(0L);
+        long presses = journal.after(mark).stream().mapToLong(Entry::presses).sum();
+        return new Damage(clock.instant(), kept, faults, backup.map(Kept::name).orElse(null), null, null, presses);
     }
 
     private static boolean ofTheDisk(Throwable failure) {

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import roundpocket.app.home.Journal;
 import roundpocket.app.laps.LapViews.CakeView;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
@@ -60,6 +61,7 @@ public class Laps {
     private final Settling settling;
     private final Folds folds;
     private final WriteThrough disk;
+    private final Journal journal;
     private final JsonMapper mapper;
     private final Clock clock;
 
@@ -71,6 +73,7 @@ public class Laps {
             Settling settling,
             Folds folds,
             WriteThrough disk,
+            Journal journal,
             JsonMapper mapper,
             Clock clock) {
         this.laps = laps;
@@ -80,6 +83,7 @@ public class Laps {
         this.settling = settling;
         this.folds = folds;
         this.disk = disk;
+        this.journal = journal;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -100,6 +104,8 @@ public class Laps {
             HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
             Course.of(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
             Instant now = clock.instant();
+            journal.keep("sock_pair", "id", pairId);
+            journal.keep("lap", "pair_id", pairId);
             LapRow begun = laps.saveAndFlush(new LapRow(
                     pairId, now, heelWhen, mapper.writeValueAsString(pair.spec().kept())));
             if (write.order() != null) {
@@ -115,6 +121,7 @@ public class Laps {
         LapEvent event = new LapEvent.Ordered(UUID.randomUUID(), 1, "start", now, order);
         if (knitting(begun).hear(event)) {
             rows.saveAndFlush(events.row(begun.getId(), event, now));
+            journal.keep("lap_event", "id", event.id());
         }
     }
 
@@ -154,11 +161,14 @@ public class Laps {
             boolean counts = knitting.hear(event);
             if (counts) {
                 rows.save(events.row(pairId, event, now));
+                journal.keep("lap_event", "id", event.id());
             }
             heard.add(new HeardView(each.id(), counts, counts ? List.of() : why(event, knitting.work())));
         }
         rows.flush();
-        settling.settle(pairId, knitting.work());
+        if (settling.settle(pairId, knitting.work())) {
+            journal.changesMore();
+        }
         return new HeardAllView(heard, knitting.socks(), knitting.pressed(), knitting.revision());
     }
 

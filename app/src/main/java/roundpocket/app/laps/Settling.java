@@ -29,14 +29,19 @@ class Settling {
         this.clock = clock;
     }
 
-    void settle(UUID pairId, PairWork work) {
+    /** Whether anything was taken or put back. */
+    boolean settle(UUID pairId, PairWork work) {
         Optional<YarnSettledRow> before = settled.findById(pairId);
         if (work.finished() && before.isEmpty()) {
             take(pairId, grams(work));
-        } else if (!work.finished() && before.isPresent()) {
+            return true;
+        }
+        if (!work.finished() && before.isPresent()) {
             yarns.settle(before.get().yarnId(), before.get().grams());
             settled.delete(before.get());
+            return true;
         }
+        return false;
     }
 
     /** Grams of the main yarn in both socks as they were knitted, by what was weighed where something was. */

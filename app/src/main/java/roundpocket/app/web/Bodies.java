@@ -23,7 +23,8 @@ final class Bodies {
     static final String TOO_LARGE = "This is larger than the 256 kB that Round Pocket takes in at once."
             + " A plan is a few kilobytes: send one at a time.";
 
-    private static final String TOO_SLOW = "This came in too slowly to be waited for. Nothing was changed: send it again.";
+    private static final String TOO_SLOW =
+            "This came in too slowly to be waited for. Nothing was changed: send it again.";
 
     /** Before this nobody is called slow. */
     private static final long GRACE_MS = 5_000;

@@ -27,6 +27,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import roundpocket.app.home.Revival;
+import roundpocket.app.home.StoreBusyException;
 import roundpocket.app.home.StoreTrouble;
 import roundpocket.app.store.NotStoredException;
 import roundpocket.app.store.StaleException;
@@ -123,8 +124,8 @@ class Errors extends ResponseEntityExceptionHandler {
     }
 
     /** Two at the same thing, on a machine that has much else to do. */
-    @ExceptionHandler
-    ProblemDetail waitedTooLong(PessimisticLockingFailureException waited) {
+    @ExceptionHandler({PessimisticLockingFailureException.class, StoreBusyException.class})
+    ProblemDetail waitedTooLong(RuntimeException waited) {
         LOG.debug("Waited too long", waited);
         return detail(
                 HttpStatus.SERVICE_UNAVAILABLE,

@@ -44,7 +44,10 @@ class Licences {
         for (JsonNode library : read(SERVER).path("components")) {
             if (!library.path("group").asString("").equals(OWN)) {
                 all.add(new LicenceView(
-                        library.path("name").asString(""), library.path("version").asString(""), named(library), null));
+                        library.path("name").asString(""),
+                        library.path("version").asString(""),
+                        named(library),
+                        null));
             }
         }
         for (JsonNode library : read(PAGES)) {

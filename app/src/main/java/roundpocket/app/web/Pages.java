@@ -55,7 +55,9 @@ class Pages implements WebMvcConfigurer {
         if (!"index.html".equals(file.getFilename())) {
             return file;
         }
-        String page = file.getContentAsString(StandardCharsets.UTF_8).replace(PLACE, Nonce.of(request)).replace(HOME, home.id());
+        String page = file.getContentAsString(StandardCharsets.UTF_8)
+                .replace(PLACE, Nonce.of(request))
+                .replace(HOME, home.id());
         return new ThisPage(file, page.getBytes(StandardCharsets.UTF_8));
     }
 

@@ -94,7 +94,7 @@ final class Killed {
         JdbcDataSource store = new JdbcDataSource();
         store.setURL(database.url());
         store.setUser(database.user());
-        return new HomeBackups(keeper, store, List.of(), event -> {}, Clock.systemUTC());
+        return new HomeBackups(keeper, store, new StoreLock(), List.of(), event -> {}, Clock.systemUTC());
     }
 
     private static void write(Database database, int from, int to) throws SQLException {

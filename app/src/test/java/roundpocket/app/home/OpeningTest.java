@@ -344,7 +344,7 @@ public class OpeningTest {
         assertThat(found).isGreaterThan(COPIES / 4);
     }
 
-    private static byte[] damaged(byte[] bytes, int how, Random random) {
+    static byte[] damaged(byte[] bytes, int how, Random random) {
         switch (how) {
             case 0 -> bytes[random.nextInt(bytes.length)] ^= (byte) (1 << random.nextInt(8));
             case 1 -> {

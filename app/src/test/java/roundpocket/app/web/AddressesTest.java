@@ -75,25 +75,26 @@ public class AddressesTest {
         app.close();
     }
 
-    private record Asked(String method, String path) {}
+    private record Guarded(String method, String path) {}
 
     /** What changes something, and the streams, as the interface is described. */
-    private List<Asked> guarded() {
-        List<Asked> guarded = new ArrayList<>();
-        for (Map.Entry<String, JsonNode> path : app.json("/openapi.json").get("paths").properties()) {
+    private List<Guarded> guarded() {
+        List<Guarded> guarded = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> path :
+                app.json("/openapi.json").get("paths").properties()) {
             String written = path.getKey().replaceAll("\\{[^}]*}", ID);
             boolean calculates = written.startsWith("/api/plans/");
             for (String method : path.getValue().propertyNames()) {
                 boolean reads = method.equals("get") && !written.startsWith("/api/devices/");
                 if (!reads && !calculates) {
-                    guarded.add(new Asked(method.toUpperCase(Locale.ROOT), written));
+                    guarded.add(new Guarded(method.toUpperCase(Locale.ROOT), written));
                 }
             }
         }
         return guarded;
     }
 
-    private int status(Asked asked, String path, String headers) throws IOException {
+    private int status(Guarded asked, String path, String headers) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", app.port())) {
             socket.setSoTimeout(60_000);
             String request = asked.method() + " " + path + " HTTP/1.1\r\nHost: 127.0.0.1:" + app.port()
@@ -106,9 +107,9 @@ public class AddressesTest {
 
     @Test
     public void noWayToWriteAnAddressGoesPastTheDoor() throws IOException {
-        List<Asked> guarded = guarded();
+        List<Guarded> guarded = guarded();
         assertThat(guarded).hasSizeGreaterThan(25);
-        for (Asked asked : guarded) {
+        for (Guarded asked : guarded) {
             for (Map.Entry<String, UnaryOperator<String>> way : WAYS.entrySet()) {
                 String path = way.getValue().apply(asked.path());
                 for (String from : List.of("cross-site", "same-site", "none")) {
@@ -120,16 +121,17 @@ public class AddressesTest {
             }
         }
         // The same is let in where it comes from a page of its own: what was refused was who asked.
-        assertThat(status(new Asked("POST", ""), "/api/devices/pedal", "Sec-Fetch-Site: same-origin\r\n"))
+        assertThat(status(new Guarded("POST", ""), "/api/devices/pedal", "Sec-Fetch-Site: same-origin\r\n"))
                 .isEqualTo(200);
     }
 
     @Test
     public void anAddressWithSignsByTheirNumberIsNone() throws IOException {
-        Asked own = new Asked("GET", "");
+        Guarded own = new Guarded("GET", "");
         String sameOrigin = "Sec-Fetch-Site: same-origin\r\n";
         assertThat(status(own, "/api/pairs", sameOrigin)).isEqualTo(200);
-        for (String path : List.of("/%61pi/pairs", "/api;x/pairs", "/api//pairs", "/plan/%2e%2e/x", "/pairs;jsessionid=1")) {
+        for (String path :
+                List.of("/%61pi/pairs", "/api;x/pairs", "/api//pairs", "/plan/%2e%2e/x", "/pairs;jsessionid=1")) {
             assertThat(status(own, path, sameOrigin)).as(path).isEqualTo(400);
         }
     }

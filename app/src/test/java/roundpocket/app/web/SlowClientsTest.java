@@ -159,8 +159,8 @@ public class SlowClientsTest {
     public void whoeverSendsSlowlyHoldsNothingThatOthersNeed() throws IOException, InterruptedException {
         List<Socket> slow = new ArrayList<>();
         for (int i = 0; i < 64; i++) {
-            slow.add(connection(asked(
-                    "POST", "/api/feet", "Content-Type: application/json\r\nContent-Length: 1000\r\n")));
+            slow.add(connection(
+                    asked("POST", "/api/feet", "Content-Type: application/json\r\nContent-Length: 1000\r\n")));
         }
         int trickled = 0;
         for (int round = 0; round < 4; round++) {

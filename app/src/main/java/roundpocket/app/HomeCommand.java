@@ -71,6 +71,11 @@ final class HomeCommand {
         boolean yes = args.remove("--yes");
         Optional<String> mode = MODES.keySet().stream().filter(args::remove).findFirst();
         String file = args.isEmpty() ? null : args.get(0);
+        if (command.equals("backup") && !home.hasData()) {
+            throw new HomeTrouble(
+                    "There is no Round Pocket data in " + home.path() + ".",
+                    "Check the folder after --home; nothing was made there.");
+        }
         if (home.free()) {
             try (ConfigurableApplicationContext own = new SpringApplicationBuilder(RoundPocketApplication.class)
                     .run(

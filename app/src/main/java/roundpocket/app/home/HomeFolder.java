@@ -109,8 +109,18 @@ public record HomeFolder(Path path) {
         return path.resolve("damage.json");
     }
 
+    /** Whether there is a database in it. */
+    public boolean hasData() {
+        return database().exists();
+    }
+
     /** Makes the folder where there is none, and closes it to others. */
     HomeFolder prepare() {
+        if (path.toString().contains(";")) {
+            throw new HomeTrouble(
+                    "The folder for your data, " + path + ", has a semicolon in its name; that can’t be used.",
+                    "Name another folder with --home FOLDER, or give this one another name.");
+        }
         try {
             for (Path each : List.of(path, backups(), damaged(), incoming(), journal())) {
                 Files.createDirectories(each);

@@ -144,7 +144,7 @@ final class Opening {
         String kept = keepDamaged();
         Restore.countOn(store);
         store.setAutoCommit(false);
-        Replay.Done done = Replay.onto(store, since);
+        Replay.PutBack done = Replay.onto(store, since);
         if (!done.whole()) {
             store.rollback();
             store.setAutoCommit(true);

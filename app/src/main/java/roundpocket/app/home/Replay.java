@@ -44,10 +44,10 @@ final class Replay {
      * @param presses how many were put back
      * @param whole whether everything was, or was there already
      */
-    record Done(long presses, boolean whole) {}
+    record PutBack(long presses, boolean whole) {}
 
     /** Puts entries back in their order; for a connection that does not commit by itself. */
-    static Done onto(Connection store, List<Entry> entries) throws SQLException {
+    static PutBack onto(Connection store, List<Entry> entries) throws SQLException {
         Replay replay = new Replay(store);
         for (Entry entry : entries) {
             for (String name : IN_ORDER) {
@@ -56,7 +56,7 @@ final class Replay {
                 }
             }
         }
-        return new Done(replay.presses, replay.whole);
+        return new PutBack(replay.presses, replay.whole);
     }
 
     private void put(String name, JsonNode row) throws SQLException {

@@ -1,4 +1,5 @@
 import { answered, silent } from './connection';
+import { isOwn, meant } from './ownHome';
 import { currentSettings } from '../settings/settings';
 import type { components, paths } from '../wire/schema.gen';
 import { said } from '../units/said';
@@ -46,8 +47,15 @@ export class Refused extends Error {
 
 /** The server did not answer. */
 export class Unreachable extends Error {
+  constructor(words: string = texts.cantReachRoundPocketIs) {
+    super(words);
+  }
+}
+
+/** Something answered that is not the Round Pocket of this page: what it says is no answer. */
+export class Stranger extends Unreachable {
   constructor() {
-    super(texts.cantReachRoundPocketIs);
+    super(texts.anotherRoundPocketAnswers);
   }
 }
 
@@ -152,7 +160,8 @@ async function refuseUnlessOk(response: Response): Promise<void> {
     return;
   }
   const problem = (await response.json().catch(() => ({}))) as ProblemDetail;
-  if (response.status >= 502 && response.status <= 504 && problem.code !== 'home-damaged') {
+  const later = response.status === 408 || (response.status >= 502 && response.status <= 504);
+  if (later && problem.code !== 'home-damaged') {
     throw new Unreachable();
   }
   throw new Refused(
@@ -175,17 +184,22 @@ export class SentFile {
 
 async function send(method: string, path: string, body: unknown): Promise<Response> {
   const file = body instanceof SentFile ? body : undefined;
+  let response: Response;
   try {
-    const response = await fetch(path, {
+    response = await fetch(path, {
       method,
-      headers: { 'Content-Type': file?.type ?? 'application/json' },
+      headers: { 'Content-Type': file?.type ?? 'application/json', ...meant() },
       body: file?.content ?? (body === undefined ? null : JSON.stringify(body)),
       keepalive: method === 'PUT' || method === 'DELETE',
     });
-    answered();
-    return response;
   } catch {
     silent();
     throw new Unreachable();
   }
+  if (!isOwn(response)) {
+    silent();
+    throw new Stranger();
+  }
+  answered();
+  return response;
 }

@@ -1,7 +1,9 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
 import { Link as RouteLink } from 'react-router';
 import { deleteLater, useLeaving } from '../api/deletions';
+import { ownHome } from '../api/ownHome';
 import { useDeletePair, usePairGoes } from '../api/queries';
+import { allWaiting, useWaitingChanges } from '../api/waiting';
 import type { BasketPair } from '../wire/types';
 import { useSettings, type Lengths } from '../settings/settings';
 import { lengthText, roughMass } from '../units/units';
@@ -58,6 +60,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           </Box>{' '}
           {lap ? lap.next : gist ? nextWords(gist) : texts.openThePlanSomethingIn}
         </Box>
+        <NotSentYet pairId={pair.id} />
         {outing && (
           <Box fontSize="sm" data-testid="outing">
             {outing.words}
@@ -67,6 +70,19 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
       </Box>
       <WaysOn pair={pair} />
     </Flex>
+  );
+}
+
+/** What was counted and is not stored yet. */
+function NotSentYet({ pairId }: { pairId: string }) {
+  useWaitingChanges();
+  const many = allWaiting()
+    .filter((each) => each.pairId === pairId && (each.home ?? ownHome()) === ownHome())
+    .reduce((sum, { all }) => sum + all.length, 0);
+  return many === 0 ? null : (
+    <Box fontSize="sm" color="quiet" data-testid="not-sent-yet">
+      {texts.waitToBeSent(many)}
+    </Box>
   );
 }
 

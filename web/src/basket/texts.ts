@@ -8,6 +8,8 @@ export const texts = {
   importAPlanAPair: 'Import a plan, a pair or a backup …',
 
   // PairRow
+  waitToBeSent: (many: number) =>
+    `${many === 1 ? 'One tap waits' : `${many} taps wait`} here to be sent.`,
   about: (pairGrams: string) => `about ${pairGrams}`,
   next: 'Next:',
   openThePlanSomethingIn: 'open the plan: something in it needs fixing.',

@@ -24,7 +24,7 @@ export function ScaleReading({ onTake }: { onTake: (grams: number) => void }) {
   const [on, setOn] = useState(false);
   const [reading, setReading] = useState<Reading | undefined>();
   const [refused, setRefused] = useState<string | undefined>();
-  useStream<Reading>('/api/devices/scale', on, setReading);
+  useStream<Reading>('scale', on, setReading);
   const send = (path: string, body?: unknown) => {
     call('post', `/api/devices/scale/${path}`, { body }).then(
       () => setRefused(undefined),

@@ -59,9 +59,24 @@ it('typing stays typing', () => {
   expect(turn).not.toHaveBeenCalled();
 });
 
-it('space on another button is that button’s, on the press area it is a round', () => {
+it('space on a button that Tab led to is that button’s, on the press area it is a round', () => {
+  fireEvent.keyDown(document.body, { key: 'Tab' });
+  screen.getByText('other').focus();
   fireEvent.keyDown(screen.getByText('other'), { key: ' ' });
   expect(done).not.toHaveBeenCalled();
   fireEvent.keyDown(screen.getByText('press'), { key: ' ' });
   expect(done).toHaveBeenCalledTimes(1);
+});
+
+it('space on a button that was clicked is a round, and the focus leaves it', () => {
+  const other = screen.getByText('other');
+  fireEvent.keyDown(document.body, { key: 'Tab' });
+  fireEvent.pointerDown(other);
+  other.focus();
+  for (const key of [' ', 'Enter']) {
+    other.focus();
+    fireEvent.keyDown(other, { key });
+    expect(document.activeElement).toBe(document.body);
+  }
+  expect(done).toHaveBeenCalledTimes(2);
 });

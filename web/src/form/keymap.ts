@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { reachedByTab } from './reached';
 import { covered, typing } from './typing';
 import { texts } from './texts';
 
@@ -7,7 +8,7 @@ interface Key {
   keys: readonly string[];
   shown: string;
   does: string;
-  /** Whether it is heard only where no button or link has the keys: what it would press. */
+  /** Whether it is left to a button or link that Tab was used to get to: it would press that. */
   free?: true;
   /** Whether it is heard while a sheet or a panel is open. */
   anywhere?: true;
@@ -47,7 +48,10 @@ export const KEYMAP = {
 export type KeyName = keyof typeof KEYMAP;
 
 /** What the keys do while a part of the page is there; each is handed the key that was pressed. */
-export type KeyActions = Partial<Record<KeyName, (key: string) => void>>;
+export type KeyActions = Partial<Record<KeyName, ((key: string) => void) | typeof NOTHING>>;
+
+/** That a key does nothing here, also where a pointer left the focus on what it would press. */
+export const NOTHING = 'nothing';
 
 /** Hears keys that nothing else takes: no field, no button that they would press, no sheet over the page. */
 export function useKeymap(actions: KeyActions): void {
@@ -56,9 +60,13 @@ export function useKeymap(actions: KeyActions): void {
     const press = (event: KeyboardEvent) => {
       const name = nameOf(event);
       const action = name && actions[name];
-      if (name && action && heard(event, KEYMAP[name])) {
+      const own = action === NOTHING && reachedByTab(event.target);
+      if (name && action && !own && heard(event, KEYMAP[name])) {
         event.preventDefault();
-        action(event.key);
+        leave(event.target);
+        if (action !== NOTHING) {
+          action(event.key);
+        }
       }
     };
     window.addEventListener('keydown', press);
@@ -73,10 +81,16 @@ function nameOf({ key, ctrlKey, metaKey, altKey, shiftKey }: KeyboardEvent): Key
   return altKey ? undefined : all.find(([, { keys }]) => keys.includes(pressed))?.[0];
 }
 
+/** What a pointer left the focus on would be pressed when the key is let go of. */
+function leave(target: EventTarget | null): void {
+  if (target instanceof HTMLElement && target.matches('button, a, [role=button], summary')) {
+    target.blur();
+  }
+}
+
 function heard(event: KeyboardEvent, { free, anywhere }: Key): boolean {
   const { target } = event;
-  const taken =
-    free && target instanceof HTMLElement && !target.matches('body, main, [data-press]');
+  const taken = free && reachedByTab(target) && !(target as HTMLElement).matches('[data-press]');
   const repeated = event.repeat && !event.ctrlKey && !event.metaKey;
   return !typing(event) && !taken && !repeated && (anywhere ?? !covered());
 }

@@ -18,6 +18,7 @@ import { Anew, Hearing, Next } from './Told';
 import { OneHand, ThumbKeys } from './ThumbKeys';
 import { Underneath } from './Underneath';
 import { texts } from './texts';
+import { Went } from './Went';
 import { useKnitting, WHICH, type Knit } from './useKnitting';
 
 /** One instruction, one count, one thing to press; and what comes next. */
@@ -171,9 +172,11 @@ function Here({ knit, narrow }: { knit: Knit; narrow: boolean }) {
   );
 }
 
-function Heard({ knit: { lap, queue, told, pedalElsewhere } }: { knit: Knit }) {
+function Heard({ knit }: { knit: Knit }) {
+  const { lap, queue, told, pedalElsewhere, position, place, sock } = knit;
   return (
     <>
+      <Went key={sock} position={position} place={place} />
       {pedalElsewhere && <PedalElsewhere pairId={lap.pairId} />}
       <Hearing queue={queue} told={told.refused} />
     </>

@@ -4,6 +4,7 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { HeardAll, LapEvent, Sentence } from '../wire/types';
+import { allAside } from '../api/waiting';
 import { useQueue } from './queue';
 
 type Answer = 'heard' | 'silent' | 'gone' | 'refused';
@@ -157,6 +158,9 @@ it('lets go of what nobody will ever take, and only of that', async () => {
   await act(async () => vi.advanceTimersByTimeAsync(5000));
   vi.useRealTimers();
   expect(result.current.waiting).toEqual([]);
+  expect(allAside().flatMap(({ all }) => all.map(({ event, why }) => [event.id, why]))).toEqual([
+    ['a', 'refused 404'],
+  ]);
   // both at once, then one by one
   expect(sent.map((events) => events.map(({ id }) => id))).toEqual([['a', 'b'], ['a'], ['b']]);
 });

@@ -1,14 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { api, Refused, Unreachable } from '../api/client';
+import { api, Unreachable } from '../api/client';
+import { deliver } from '../api/deliver';
 import { eventOf, type KnitEvent } from '../api/knitEvent';
 import { useSaid } from '../units/useSaid';
 import type { Heard, LapEvent, LapSock, Sentence } from '../wire/types';
-import { inOneTab, Waiting } from './waiting';
+import { inOneTab, Waiting } from '../api/waiting';
+import { pairOpened } from '../api/openPairs';
 import { shared } from '../texts/shared';
 
 const AGAIN_MS = 2000;
-const MOST_AT_ONCE = 200;
 
 /** The presses of a pair that wait to be heard, kept in the browser until they are. */
 export interface Queue {
@@ -32,13 +33,13 @@ export function useQueue(
   first: Pick<Queue, 'socks' | 'pressed'>,
   revision: number,
 ): Queue {
-  const key = `round-pocket.lap.${pairId}`;
-  const [store] = useState(() => new Waiting(key));
+  const [store] = useState(() => new Waiting(pairId));
+  useEffect(() => pairOpened(pairId), [pairId]);
   const [unkept, setUnkept] = useState(false);
   const say = useSaid();
   const { waiting, look, counted, hear } = useCounted(pairId, store, first, revision);
   const { refused, silent, sendAll, forget, tell } = useSending(store, look, hear);
-  const send = useOneAtATime(key, store, sendAll);
+  const send = useOneAtATime(store, sendAll);
   useAgain(store, send, look, hear);
 
   const press: Queue['press'] = (knitEvent, id) => {
@@ -98,36 +99,28 @@ function useSending(store: Waiting, look: () => void, hear: Hear) {
   const client = useQueryClient();
   const [refused, setRefused] = useState<readonly Sentence[]>([]);
   const [silent, setSilent] = useState(false);
-  const atOnce = useRef(MOST_AT_ONCE);
   const told = useRef(new Map<string, (heard: Heard) => void>());
 
   const sendAll = useCallback(async () => {
-    try {
-      for (let list = store.list(); list.length > 0; list = store.list()) {
-        const heard = await hear(list.slice(0, atOnce.current));
-        setSilent(false);
-        atOnce.current = MOST_AT_ONCE;
-        setRefused(heard.findLast(({ counted }) => !counted)?.said ?? []);
-        for (const each of heard) {
-          told.current.get(each.id)?.(each);
-          told.current.delete(each.id);
-        }
-        void client.invalidateQueries({ queryKey: ['basket'] });
+    const onHeard = (heard: readonly Heard[]) => {
+      setSilent(false);
+      setRefused(heard.findLast(({ counted }) => !counted)?.said ?? []);
+      for (const each of heard) {
+        told.current.get(each.id)?.(each);
+        told.current.delete(each.id);
       }
+      void client.invalidateQueries({ queryKey: ['basket'] });
+    };
+    const onAside = (template: string) => {
+      setRefused([{ template, amounts: {} }]);
+      look();
+    };
+    try {
+      await deliver(store, hear, onHeard, onAside);
     } catch (error) {
       setSilent(error instanceof Unreachable);
       if (!(error instanceof Unreachable)) {
-        const template = error instanceof Error ? error.message : shared.somethingWentWrong;
-        setRefused([{ template, amounts: {} }]);
-      }
-      if (error instanceof Refused && error.status < 500) {
-        // It will not be taken another time either. One by one, so that only what is refused is left out.
-        const [worst] = store.list();
-        if (atOnce.current === 1 && worst) {
-          store.remove(new Set([worst.id]));
-          look();
-        }
-        atOnce.current = 1;
+        onAside(error instanceof Error ? error.message : shared.somethingWentWrong);
       }
     }
   }, [store, look, hear, client]);
@@ -137,15 +130,15 @@ function useSending(store: Waiting, look: () => void, hear: Hear) {
 }
 
 /** Sending that is not begun again while it goes on, here or in another tab. */
-function useOneAtATime(key: string, store: Waiting, sendAll: () => Promise<void>) {
+function useOneAtATime(store: Waiting, sendAll: () => Promise<void>) {
   const sending = useRef(false);
   return useCallback(async () => {
     if (!sending.current && store.list().length > 0) {
       sending.current = true;
-      await inOneTab(key, sendAll);
+      await inOneTab(store.key, sendAll);
       sending.current = false;
     }
-  }, [key, store, sendAll]);
+  }, [store, sendAll]);
 }
 
 /** Sends at once and again and again, and listens for what another tab noted or sent for this one. */

@@ -273,4 +273,10 @@ export const texts = {
   howDoYouKnitThe: 'How do you knit the two socks?',
   startKnitting: 'Start knitting',
   backToThePlan: 'Back to the plan',
+
+  // Went
+  wentOn: (done: number) => `${done} done`,
+  wentBack: (done: number) => `Taken back: ${done} done`,
+  nowAt: (title: string) => `Now: ${title}`,
+  backAt: (title: string) => `Taken back to: ${title}`,
 } as const;

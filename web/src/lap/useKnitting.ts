@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Lap, Work } from '../wire/types';
 import { useStream } from '../devices/useStream';
-import { useKeymap } from '../form/keymap';
+import { NOTHING, useKeymap } from '../form/keymap';
 import { texts } from './texts';
 import { shared } from '../texts/shared';
 import { useColours } from './BandLine';
@@ -65,7 +65,7 @@ export function useKnitting(lap: Lap) {
   const turned = () => turnTo(together ? NEXT[chosen] : other);
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
   useKeymap({
-    ...(!byHand && { done: () => done() }),
+    done: byHand ? NOTHING : () => done(),
     takeBack: undo,
     turn: turned,
     ...(work.colours && { colour: () => told.note() }),
@@ -122,11 +122,12 @@ function shownFirst(asked: string | null, together: boolean): Shown {
 function usePedal(lap: Lap, onStep: (id: string) => void): boolean {
   const { pedal } = useSignals();
   const [pedalOn, setPedalOn] = useState<string | undefined>(lap.pairId);
-  useStream<PedalTold>(`/api/devices/pedal?pair=${lap.pairId}`, pedal, ({ id, pair }) => {
+  const hear = ({ id, pair }: PedalTold) => {
     setPedalOn(pair);
     if (id && pair === lap.pairId) {
       onStep(id);
     }
-  });
+  };
+  useStream<PedalTold>('pedal', pedal, hear, lap.pairId);
   return pedal && pedalOn !== lap.pairId;
 }

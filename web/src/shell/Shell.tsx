@@ -7,7 +7,9 @@ import { Deleted } from './Deleted';
 import { Damaged } from '../home/Damaged';
 import { changeSettings, useSettings } from '../settings/settings';
 import { KeysAndSettings } from './KeysAndSettings';
+import { LaidAside } from './LaidAside';
 import { LightSwitch } from './LightSwitch';
+import { SendElsewhere } from './SendElsewhere';
 import { Silence } from './Silence';
 import { Switch } from '../form/Switch';
 import { Unstored } from './Unstored';
@@ -68,6 +70,8 @@ export function Shell() {
       <Silence />
       {home && home.unsound.length > 0 && <Unsound faults={home.unsound} />}
       <Unstored />
+      <LaidAside />
+      <SendElsewhere />
       <Deleted />
       <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         {home?.damage ? <Damaged home={home} /> : <Outlet />}

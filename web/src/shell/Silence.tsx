@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { answered, useSilentSince } from '../api/connection';
+import { isOwn } from '../api/ownHome';
 import { timeText } from '../units/days';
 import { texts } from './texts';
 
@@ -17,8 +18,8 @@ export function Silence() {
     }
     const ask = setInterval(() => {
       fetch('/pocket.svg', { cache: 'no-store' })
-        .then(({ ok }) => {
-          if (ok) {
+        .then((answer) => {
+          if (answer.ok && isOwn(answer)) {
             answered();
             void client.invalidateQueries({ type: 'active' });
           }

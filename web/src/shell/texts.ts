@@ -52,4 +52,13 @@ export const texts = {
   roundPocketIsBuiltOn: 'Round Pocket is built on the work of others. Thank you.',
   theLicencesCannotBeShown: 'The licences cannot be shown',
   theLicences: 'the licences',
+
+  // LaidAside
+  notTaken: (many: number, why: string) =>
+    `${many === 1 ? 'One round or note was' : `${many} rounds and notes were`} not saved: ${why}`,
+  waitForAnother: (many: number) =>
+    `${many === 1 ? 'One round or note waits' : `${many} rounds and notes wait`} in this browser for another data folder. Start Round Pocket with that folder, and they are sent.`,
+  thisPairIsNotHere: 'This pair isn’t in the data folder that is open now.',
+  countThemHere: 'Count them here',
+  saveToAFile: 'Save to a file',
 } as const;

@@ -133,7 +133,20 @@ final class Server {
         }
     }
 
+    /** Starts one with another home on the same port, in its place. */
+    void startWithAnotherHome() {
+        try {
+            start(List.of(), "/api/pairs", Files.createTempDirectory("round-pocket-other"));
+        } catch (IOException cannot) {
+            throw new UncheckedIOException(cannot);
+        }
+    }
+
     private void start(List<String> before, String answers) {
+        start(before, answers, home);
+    }
+
+    private void start(List<String> before, String answers, Path folder) {
         List<String> command = new ArrayList<>(before);
         command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -146,7 +159,7 @@ final class Server {
                 "-Dspring.aot.enabled=true",
                 "-jar",
                 "round-pocket-exec.jar",
-                "--pocket.home=" + home,
+                "--pocket.home=" + folder,
                 "--server.port=" + port));
         command.addAll(arguments);
         try {

@@ -1,6 +1,8 @@
 package roundpocket.app.devices;
 
 import jakarta.annotation.PreDestroy;
+import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -61,7 +63,7 @@ class DevicesController {
     /** What the scale shows, several times a second, as server-sent events. */
     @GetMapping(value = "/scale", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listenToScale() {
-        return atScale.listen(null, null);
+        return atScale.listen(List.of(), null);
     }
 
     /** Sets the scale to nought. */
@@ -78,10 +80,14 @@ class DevicesController {
         scale.put(load.grams());
     }
 
-    /** The presses of the pedal and whose it is, as server-sent events, on behalf of the pair that the page shows. */
+    /** The presses of the pedal and whose it is, as server-sent events, on behalf of the pairs that a browser shows. */
     @GetMapping(value = "/pedal", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter listenToPedal(@RequestParam(required = false) @Nullable UUID pair) {
-        return pedal.listen(pair);
+    SseEmitter listenToPedal(@RequestParam(required = false) @Nullable List<UUID> pair) {
+        List<UUID> pairs = Objects.requireNonNullElse(pair, List.of());
+        if (pairs.size() > Listeners.MOST) {
+            throw Listeners.tooMany();
+        }
+        return pedal.listen(pairs);
     }
 
     /** Presses the simulated pedal; the answer says on which pair, if any. */

@@ -3,7 +3,6 @@ package roundpocket.app.devices;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.jspecify.annotations.Nullable;
@@ -19,23 +18,18 @@ class Listeners {
 
     private final List<Listener> pages = new CopyOnWriteArrayList<>();
 
-    private record Listener(SseEmitter page, @Nullable UUID pair) {}
+    private record Listener(SseEmitter page, List<UUID> pairs) {}
 
-    /** Begins to listen, on behalf of a pair where the device belongs to one; {@code first} is told at once. */
-    SseEmitter listen(@Nullable UUID pair, @Nullable Object first) {
+    /** Begins to listen, on behalf of pairs where the device belongs to one; {@code first} is told at once. */
+    SseEmitter listen(List<UUID> pairs, @Nullable Object first) {
         if (pages.size() >= MOST) {
             stillThere();
         }
         if (pages.size() >= MOST) {
-            throw new Refusal(List.of(new Problem(
-                    "device.listeners",
-                    "",
-                    MOST + " pages listen to this already.",
-                    "Close some of them, and load this one again.",
-                    Map.of())));
+            throw tooMany();
         }
         SseEmitter page = new SseEmitter(0L);
-        Listener listener = new Listener(page, pair);
+        Listener listener = new Listener(page, List.copyOf(pairs));
         page.onCompletion(() -> pages.remove(listener));
         page.onError(gone -> pages.remove(listener));
         pages.add(listener);
@@ -47,21 +41,29 @@ class Listeners {
         return page;
     }
 
+    static Refusal tooMany() {
+        return new Refusal(List.of(new Problem(
+                "device.listeners",
+                "",
+                MOST + " pages listen to this already.",
+                "Close some of them, and load this one again.",
+                Map.of())));
+    }
+
     boolean any() {
         return !pages.isEmpty();
     }
 
     /** Whether a page of a pair listens. */
     boolean any(UUID pair) {
-        return pages.stream().anyMatch(each -> pair.equals(each.pair));
+        return pages.stream().anyMatch(each -> each.pairs.contains(pair));
     }
 
     /** The pair whose page began to listen last; nothing where none listens. */
     @Nullable
     UUID lastPair() {
         return pages.stream()
-                .map(Listener::pair)
-                .filter(Objects::nonNull)
+                .flatMap(each -> each.pairs.stream())
                 .reduce((earlier, later) -> later)
                 .orElse(null);
     }

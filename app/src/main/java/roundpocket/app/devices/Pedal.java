@@ -1,5 +1,6 @@
 package roundpocket.app.devices;
 
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -22,9 +23,10 @@ class Pedal {
      */
     record Told(@Nullable UUID id, @Nullable UUID pair) {}
 
-    synchronized SseEmitter listen(@Nullable UUID listening) {
-        if (listening != null && (pair == null || !pages.any(pair))) {
-            give(listening);
+    /** Begins to listen on behalf of some pairs: all that a browser shows. */
+    synchronized SseEmitter listen(List<UUID> listening) {
+        if (!listening.isEmpty() && (pair == null || !pages.any(pair) && !listening.contains(pair))) {
+            give(listening.get(0));
         }
         return pages.listen(listening, new Told(null, pair));
     }

@@ -17,7 +17,7 @@ import org.springframework.web.servlet.resource.TransformedResource;
 import roundpocket.app.home.HomeKeeper;
 
 /** Serves the built front end; a path of one of its places gets the one page. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class Pages implements WebMvcConfigurer {
     private static final String PLACE = "__NONCE__";
     private static final String HOME = "__HOME__";

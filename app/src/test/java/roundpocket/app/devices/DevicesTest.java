@@ -13,6 +13,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -116,9 +117,9 @@ public class DevicesTest extends AbstractTestNGSpringContextTests {
     public void onlySoManyListen() {
         Listeners listeners = new Listeners();
         for (int i = 0; i < Listeners.MOST; i++) {
-            listeners.listen(null, null);
+            listeners.listen(List.of(), null);
         }
-        assertThatThrownBy(() -> listeners.listen(null, null))
+        assertThatThrownBy(() -> listeners.listen(List.of(), null))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("pages listen to this already");
         listeners.close();

@@ -9,24 +9,15 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
@@ -76,7 +67,7 @@ public class BackupTest {
         return Running.json(answer);
     }
 
-    private static Map<String, String> entries(byte[] zip) {
+    static Map<String, String> entries(byte[] zip) {
         Map<String, String> entries = new LinkedHashMap<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
@@ -325,118 +316,6 @@ public class BackupTest {
                         .map(each -> each.get("fate").asString())
                         .distinct())
                 .containsExactly("SAME");
-    }
-
-    @Test
-    public void sevenDaysAreKept() throws IOException, SQLException {
-        Path folder = Running.newHome();
-        HomeKeeper keeper = new HomeKeeper(folder.toString(), Clock.systemUTC());
-        Instant start = Instant.parse("2026-11-01T08:00:00Z");
-        try (Connection store = keeper.home().database().connect()) {
-            for (int half = 0; half < 24; half++) {
-                Clock clock = Clock.fixed(start.plus(Duration.ofHours(12L * half)), ZoneOffset.UTC);
-                new Backups(keeper.home(), clock, ZoneOffset.UTC)
-                        .make(store, Schema.ofThisProgram(), Backups.Reason.DAILY);
-            }
-        }
-        assertThat(new Backups(keeper.home(), Clock.systemUTC(), ZoneOffset.UTC).list())
-                .extracting(Backups.Kept::name)
-                .hasSize(Backups.KEPT)
-                .startsWith("round-pocket-2026-11-12T20-00-00.zip", "round-pocket-2026-11-11T20-00-00.zip")
-                .endsWith("round-pocket-2026-11-06T20-00-00.zip");
-        keeper.destroy();
-    }
-
-    /** One start a year ahead, seven of them, and then the right time again: later is what was made later. */
-    @Test
-    public void aClockThatWasWrongMisplacesNoBackup() throws IOException, SQLException {
-        Path folder = Running.newHome();
-        HomeKeeper keeper = new HomeKeeper(folder.toString(), Clock.systemUTC());
-        Instant start = Instant.parse("2026-11-01T08:00:00Z");
-        try (Connection store = keeper.home().database().connect();
-                Statement statement = store.createStatement()) {
-            statement.execute("insert into foot (id, version, name, created_at, updated_at, length_mm, ball_girth_mm,"
-                    + " measured_on) values (random_uuid(), 0, 'a', current_timestamp, current_timestamp, 246, 231,"
-                    + " current_date)");
-            for (int day = 0; day < 7; day++) {
-                Clock ahead = Clock.fixed(start.plus(Duration.ofDays(365 + day)), ZoneOffset.UTC);
-                new Backups(keeper.home(), ahead, ZoneOffset.UTC)
-                        .make(store, Schema.ofThisProgram(), Backups.Reason.DAILY);
-            }
-            for (int day = 0; day < 3; day++) {
-                Backups right = new Backups(
-                        keeper.home(), Clock.fixed(start.plus(Duration.ofDays(day)), ZoneOffset.UTC), ZoneOffset.UTC);
-                Backups.Kept made = right.make(store, Schema.ofThisProgram(), Backups.Reason.DAILY);
-                assertThat(made.file()).exists();
-                assertThat(right.latest()).get().extracting(Backups.Kept::name).isEqualTo(made.name());
-            }
-            for (int asked = 0; asked < 9; asked++) {
-                keeper.backups().make(store, Schema.ofThisProgram(), Backups.Reason.ASKED);
-            }
-        }
-        assertThat(keeper.backups().list().stream().filter(each -> each.reason() == Backups.Reason.DAILY))
-                .hasSize(Backups.KEPT)
-                .first()
-                .extracting(Backups.Kept::name)
-                .isEqualTo("round-pocket-2026-11-03T08-00-00.zip");
-        keeper.destroy();
-    }
-
-    /** Four write while backups are put back in the place of everything, again and again. */
-    @Test
-    public void whatIsAcknowledgedMeanwhileIsInTheResultOrInTheBackupBefore() throws Exception {
-        try (Running busy = Running.on(Running.newHome())) {
-            busy.sendJson("POST", "/api/feet", foot("first"));
-            String source = Running.json(busy.send("POST", "/api/home/backups", ""))
-                    .get("name")
-                    .asString();
-            Set<String> acknowledged = ConcurrentHashMap.newKeySet();
-            Set<Integer> otherwise = ConcurrentHashMap.newKeySet();
-            AtomicBoolean ended = new AtomicBoolean();
-            List<Thread> writers = new ArrayList<>();
-            for (int writer = 0; writer < 4; writer++) {
-                Thread thread = new Thread(() -> {
-                    while (!ended.get()) {
-                        String name = UUID.randomUUID().toString();
-                        int status = busy.send("POST", "/api/feet", foot(name)).statusCode();
-                        if (status == 201) {
-                            acknowledged.add(name);
-                        } else {
-                            otherwise.add(status);
-                        }
-                    }
-                });
-                thread.start();
-                writers.add(thread);
-            }
-            Set<String> found = new HashSet<>();
-            for (int i = 0; i < 3; i++) {
-                Thread.sleep(200);
-                JsonNode restored = busy.sendJson(
-                        "POST", "/api/home/restore", "{\"source\": \"" + source + "\", \"mode\": \"REPLACE\"}");
-                found.addAll(names(busy.bytes(
-                        "/api/home/backups/" + restored.get("before").asString())));
-            }
-            ended.set(true);
-            for (Thread writer : writers) {
-                writer.join();
-            }
-            busy.json("/api/feet").forEach(foot -> found.add(foot.get("name").asString()));
-            assertThat(acknowledged).hasSizeGreaterThan(20);
-            assertThat(found).containsAll(acknowledged);
-            assertThat(otherwise).isSubsetOf(503);
-        }
-    }
-
-    private static String foot(String name) {
-        return "{\"name\": \"" + name + "\", \"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}}";
-    }
-
-    private static Set<String> names(byte[] backup) {
-        Set<String> names = new HashSet<>();
-        JSON.readTree(entries(backup).get("tables/foot.json"))
-                .forEach(foot -> names.add(foot.get("name").asString()));
-        return names;
     }
 
     /** A damaged home answers nothing but what can be done about it, until that is done. */

@@ -82,6 +82,8 @@ export interface Habit {
   minutes: number;
   days: readonly Day[];
   until?: string | undefined;
+  /** Whether the calendar announces each time. */
+  alarm?: boolean | undefined;
 }
 
 function asked({ minutes, days, until }: Habit) {
@@ -90,7 +92,9 @@ function asked({ minutes, days, until }: Habit) {
 
 function habitQuery(habit: Habit): string {
   return new URLSearchParams(
-    Object.entries(asked(habit)).map(([name, value]) => [name, String(value)]),
+    Object.entries({ ...asked(habit), ...(habit.alarm && { alarm: true }) }).map(
+      ([name, value]) => [name, String(value)],
+    ),
   ).toString();
 }
 

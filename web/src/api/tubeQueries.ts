@@ -10,6 +10,14 @@ import { api } from './client';
 
 const TUBES = ['tubes'];
 
+/** What of the tubes refers to a yarn or to feet, in words. */
+export function useTouched(by: string) {
+  return useQuery({
+    queryKey: ['tubes', 'touched', by],
+    queryFn: () => api.get('/api/tubes/touched', { query: { by } }),
+  });
+}
+
 export function useTubes() {
   return useQuery({ queryKey: TUBES, queryFn: () => api.get('/api/tubes') });
 }

@@ -58,7 +58,13 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
           <Box as="span" fontWeight="650">
             {texts.next}
           </Box>{' '}
-          {lap ? lap.next : gist ? nextWords(gist) : texts.openThePlanSomethingIn}
+          {pair.unreadable
+            ? texts.cannotBeRead
+            : lap
+              ? lap.next
+              : gist
+                ? nextWords(gist)
+                : texts.openThePlanSomethingIn}
         </Box>
         <NotSentYet pairId={pair.id} />
         {outing && (

@@ -8,6 +8,7 @@ export const texts = {
   importAPlanAPair: 'Import a plan, a pair or a backup …',
 
   // PairRow
+  cannotBeRead: 'What was knitted of this pair can’t be read. Its plan is still there.',
   waitToBeSent: (many: number) =>
     `${many === 1 ? 'One tap waits' : `${many} taps wait`} here to be sent.`,
   about: (pairGrams: string) => `about ${pairGrams}`,

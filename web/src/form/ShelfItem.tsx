@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Refused } from '../api/client';
 import { deleteLater, useLeaving } from '../api/deletions';
 import { useKeep, useThrowAway, type ShelfName } from '../api/queries';
+import { useTouched } from '../api/tubeQueries';
 import { standing } from './standing';
 import { ThrowAway } from './ThrowAway';
 import { Press } from './Press';
@@ -87,6 +88,7 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
               <ThrowAway
                 name={kept.name}
                 onThrowAway={() => deleteLater({ ...kept, send: () => remove.mutateAsync(kept) })}
+                goes={() => <Touched id={kept.id} />}
               />
             </>
           )}
@@ -94,6 +96,12 @@ export function ShelfItem<K extends Kept, V extends object>(props: ShelfItemProp
       )}
     </Box>
   );
+}
+
+/** What refers to something that is to be deleted, and goes on without it. */
+function Touched({ id }: { id: string }) {
+  const touched = useTouched(id).data ?? [];
+  return touched.map((words) => <p key={words}>{words}</p>);
 }
 
 interface EditButtonsProps {

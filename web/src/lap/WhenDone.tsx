@@ -1,4 +1,4 @@
-import { Box, Flex, Input, Link } from '@chakra-ui/react';
+import { Box, chakra, Flex, Input, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { calendarPath, useSchedule, type Habit } from '../api/lapQueries';
 import type { Schedule } from '../wire/types';
@@ -58,15 +58,25 @@ export function WhenDone({ lap }: ToolProps) {
       <ToolProblem>{schedule.error?.message}</ToolProblem>
       {schedule.data && <Laid schedule={schedule.data} />}
       {schedule.data && schedule.data.sittings.length > 0 && (
-        <Link
-          href={calendarPath(lap.pairId, habit)}
-          download
-          color="chosen"
-          textDecoration="underline"
-          minH="44px"
-        >
-          {texts.addToCalendar}
-        </Link>
+        <>
+          <chakra.label display="flex" gap={2} minH="44px" alignItems="center" cursor="pointer">
+            <input
+              type="checkbox"
+              checked={habit.alarm === true}
+              onChange={({ target }) => change({ alarm: target.checked })}
+            />
+            {texts.remindMeBefore}
+          </chakra.label>
+          <Link
+            href={calendarPath(lap.pairId, habit)}
+            download
+            color="chosen"
+            textDecoration="underline"
+            minH="44px"
+          >
+            {texts.addToCalendar}
+          </Link>
+        </>
       )}
     </Box>
   );

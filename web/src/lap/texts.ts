@@ -115,6 +115,7 @@ export const texts = {
   atATime: 'At a time',
   minutes: 'minutes',
   wantedBy: 'Wanted by',
+  remindMeBefore: 'Remind me a quarter of an hour before each time',
   addToCalendar: 'Add to calendar',
   nothingIsLeftToKnit: 'Nothing is left to knit.',
   doneOn: (finish: string) => `Done on ${finish}`,

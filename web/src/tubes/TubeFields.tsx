@@ -27,12 +27,14 @@ const ENDS = [
 interface TubeFieldsProps {
   tube: TypedTube;
   yarns: readonly KeptYarn[];
+  /** What its yarn was called, where that was deleted. */
+  goneYarn: string | undefined;
   change: (part: Partial<TypedTube>) => void;
   problemAt: (field: string) => string | undefined;
 }
 
 /** What is known of a tube: its size, its fabric measured on it, its stripes, its ends. */
-export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) {
+export function TubeFields({ tube, yarns, goneYarn, change, problemAt }: TubeFieldsProps) {
   return (
     <>
       <Flex gap={4} wrap="wrap" align="flex-start">
@@ -46,6 +48,9 @@ export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) 
             value={tube.yarnId ?? ''}
             options={[
               { value: '', text: texts.notOnTheShelf },
+              ...(goneYarn && tube.yarnId
+                ? [{ value: tube.yarnId, text: texts.noLongerOnTheShelf(goneYarn) }]
+                : []),
               ...yarns.map(({ id, name }) => ({ value: id, text: name })),
             ]}
             onChange={(id) => change({ yarnId: id || undefined })}
@@ -77,7 +82,7 @@ export function TubeFields({ tube, yarns, change, problemAt }: TubeFieldsProps) 
   );
 }
 
-type PartProps = Omit<TubeFieldsProps, 'yarns'>;
+type PartProps = Omit<TubeFieldsProps, 'yarns' | 'goneYarn'>;
 
 function Size({ tube, change, problemAt }: PartProps) {
   const sized: Sized =

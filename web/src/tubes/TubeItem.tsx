@@ -34,7 +34,13 @@ export function TubeItem({ kept, yarns, onDone }: TubeItemProps) {
         roundReading: roundReading ?? { count: 0, spanMm: span },
       })}
       fields={(tube, change, problemAt) => (
-        <TubeFields tube={tube} yarns={yarns} change={change} problemAt={problemAt} />
+        <TubeFields
+          tube={tube}
+          yarns={yarns}
+          goneYarn={kept?.goneYarn}
+          change={change}
+          problemAt={problemAt}
+        />
       )}
       {...(onDone ? { onDone } : {})}
     >
@@ -54,7 +60,7 @@ function TubeSummary({ kept, yarns }: { kept: Tube; yarns: readonly KeptYarn[] }
     cutting &&
       `${figureText(cutting.rounds, lengths)}, ${lengthText(cutting.length.value, lengths)}`,
     cutting?.repeat && texts.stripesRepeatEvery(figureText(cutting.repeat, lengths)),
-    yarn?.name,
+    yarn?.name ?? (kept.goneYarn && texts.noLongerOnTheShelf(kept.goneYarn)),
   ].filter(Boolean);
   const toCut = kept.wishes.length > 0 ? texts.seeWhereToCut : texts.planTheCuts;
   const uses = cutting?.whole.uses.map(({ title }) => title) ?? [];

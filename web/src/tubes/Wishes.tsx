@@ -121,6 +121,10 @@ function Wish(props: WishProps) {
     props;
   const at = (field: string) => problemAt(`wishes[${number}].${field}`);
   const whose = feet.find(({ id }) => id === wish.footId)?.name ?? wish.name ?? '';
+  // Feet that were deleted stay for the wish, until others are chosen.
+  const gone = feet.some(({ id }) => id === wish.footId)
+    ? []
+    : [{ value: wish.footId, text: texts.noLongerOnTheShelf(whose) }];
   return (
     <Box as="li" py={2} borderBottomWidth="1px" borderColor="line" data-wish={whose}>
       <Flex gap={3} wrap="wrap" align="flex-end">
@@ -128,7 +132,7 @@ function Wish(props: WishProps) {
           <PlainSelect
             label={texts.for2(number + 1)}
             value={wish.footId}
-            options={feet.map(({ id, name }) => ({ value: id, text: name }))}
+            options={[...gone, ...feet.map(({ id, name }) => ({ value: id, text: name }))]}
             onChange={(footId) => onChange({ footId, name: undefined })}
           />
         </Box>

@@ -163,4 +163,7 @@ export const texts = {
   pinANoteToEach: 'Pin a note to each piece: whose it is, and which end is the toe.',
   leaveTheSpareRoundsUntil:
     'Leave the spare rounds until you start on that end; their yarn is the tail to weave in.',
+
+  // What was deleted, and is kept for what refers to it
+  noLongerOnTheShelf: (name: string) => `${name} (no longer on the shelf)`,
 } as const;

@@ -2,6 +2,7 @@ package roundpocket.app.basket;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,13 +27,14 @@ public class Basket {
     /** The first {@code most} pairs that are finished, or are not. */
     public BasketView view(boolean finished, int most) {
         Map<UUID, LapGistView> begun = laps.gists();
+        Set<UUID> unreadable = laps.unreadable();
         List<UUID> here = pairs.ids().stream()
                 .filter(id ->
                         finished == (begun.containsKey(id) && begun.get(id).finished()))
                 .toList();
         return new BasketView(
                 pairs.list(here.subList(0, Math.min(most, here.size()))).stream()
-                        .map(pair -> BasketPairView.of(pair, begun.get(pair.id())))
+                        .map(pair -> BasketPairView.of(pair, begun.get(pair.id()), unreadable.contains(pair.id())))
                         .toList(),
                 here.size(),
                 (int) begun.values().stream().filter(LapGistView::finished).count());

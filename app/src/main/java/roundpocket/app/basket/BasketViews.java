@@ -29,6 +29,7 @@ public final class BasketViews {
      * @param yarn the yarn, where it is on the shelf
      * @param gist the little that is shown of its plan; nothing where it cannot be knitted as it is
      * @param lap how far it is, where it is begun
+     * @param unreadable whether it is begun, and what was knitted cannot be read
      */
     public record BasketPairView(
             UUID id,
@@ -38,8 +39,9 @@ public final class BasketViews {
             @Nullable Double footMm,
             @Nullable YarnLinkView yarn,
             @Nullable GistView gist,
-            @Nullable LapGistView lap) {
-        static BasketPairView of(PairView pair, @Nullable LapGistView lap) {
+            @Nullable LapGistView lap,
+            boolean unreadable) {
+        static BasketPairView of(PairView pair, @Nullable LapGistView lap, boolean unreadable) {
             return new BasketPairView(
                     pair.id(),
                     pair.version(),
@@ -48,7 +50,8 @@ public final class BasketViews {
                     pair.spec().foot().lengthMm(),
                     pair.yarn(),
                     pair.gist(),
-                    lap);
+                    lap,
+                    unreadable);
         }
     }
 }

@@ -107,4 +107,16 @@ public class FootRow extends StoredRow {
         Collections.reverse(views);
         return views;
     }
+
+    /** Whether it was deleted, and is kept for what refers to it. */
+    @Column(nullable = false)
+    private boolean gone;
+
+    public boolean gone() {
+        return gone;
+    }
+
+    void go() {
+        gone = true;
+    }
 }

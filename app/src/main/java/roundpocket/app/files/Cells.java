@@ -53,12 +53,10 @@ final class Cells {
         }
     }
 
-    /** The parts of a cell that holds a list. */
+    /** The parts of a cell that holds a list, between strokes. */
     static List<String> list(CSVRecord line, String column) {
         String text = text(line, column);
-        return text == null
-                ? List.of()
-                : Arrays.stream(text.split("/")).map(String::strip).toList();
+        return text == null ? List.of() : BandCells.parts(text);
     }
 
     /** A number that has to be there. */

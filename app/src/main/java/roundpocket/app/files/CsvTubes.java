@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
@@ -24,8 +22,6 @@ import roundpocket.app.yarns.YarnsShelf;
 /** Tubes as a table. Wishes are not in it: they name feet of this shelf. */
 @Component
 class CsvTubes implements CsvShelf<TubeView, TubeWrite> {
-    private static final Pattern BAND = Pattern.compile("(?<colour>\\S+)\\s+(?<rounds>[0-9.,]+)(\\s+(?<name>.*))?");
-
     private final TubesShelf shelf;
     private final YarnsShelf yarns;
 
@@ -80,7 +76,8 @@ class CsvTubes implements CsvShelf<TubeView, TubeWrite> {
                         .orElse(null),
                 kept.bands().isEmpty()
                         ? null
-                        : kept.bands().stream().map(CsvTubes::words).collect(Collectors.joining(Cells.LIST_SIGN)),
+                        : Formulas.guarded(BandCells.joined(
+                                kept.bands().stream().map(CsvTubes::words).toList())),
                 kept.startRounds(),
                 kept.toeEndHeld(),
                 kept.cuffEndHeld(),
@@ -91,7 +88,7 @@ class CsvTubes implements CsvShelf<TubeView, TubeWrite> {
     }
 
     private static String words(TubeBandPart band) {
-        return Stream.of(band.colour(), String.valueOf(band.rounds()), Objects.requireNonNullElse(band.name(), ""))
+        return Stream.of(band.colour(), String.valueOf(band.rounds()), BandCells.named(band.name()))
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(" "));
     }
@@ -140,12 +137,12 @@ class CsvTubes implements CsvShelf<TubeView, TubeWrite> {
 
     /** A band in a cell: its colour, its rounds, and its name where it has one. */
     private static TubeBandPart band(String words) {
-        Matcher parts = BAND.matcher(words);
-        if (!parts.matches()) {
+        BandCells.Split colour = BandCells.Split.of(words);
+        BandCells.Split rounds = BandCells.Split.of(colour.rest());
+        if (!BandCells.rounds(rounds.first())) {
             return new TubeBandPart(null, words, 0);
         }
-        Double rounds = Cells.number("bands", parts.group("rounds"));
-        return new TubeBandPart(parts.group("name"), parts.group("colour"), rounds == null ? 0 : rounds);
+        return new TubeBandPart(BandCells.name(rounds.rest()), colour.first(), Cells.number("bands", rounds.first()));
     }
 
     @Override

@@ -4,8 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
@@ -25,8 +23,7 @@ import roundpocket.app.yarns.YarnsShelf;
 @Component
 class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     private static final String ROUNDS_SIGN = "x";
-    private static final Pattern STRIPE = Pattern.compile("(?<colour>\\S+)(\\s+(?<metres>-?[0-9][^\\sx]*)(?=\\s|$))?"
-            + "(\\s+(?<rounds>[0-9.,]+)" + ROUNDS_SIGN + "(?<stitches>[0-9]{1,3})(?=\\s|$))?(\\s+(?<name>.*))?");
+    private static final int MOST_DIGITS = 3;
 
     private final YarnsShelf shelf;
 
@@ -69,7 +66,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
                 yarn.nylonShare(),
                 cake.form(),
                 guarded(cake.fibre()),
-                joined(cake.stripes(), CsvYarns::words),
+                guarded(joined(cake.stripes(), CsvYarns::words)),
                 cake.startM(),
                 joined(cake.knots(), CsvYarns::words),
                 guarded(cake.notes()));
@@ -109,7 +106,7 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     private static String words(StripePart stripe) {
         String metres = stripe.lengthM() != null ? stripe.lengthM().toString() : "";
         String rounds = stripe.rounds() != null ? stripe.rounds() + ROUNDS_SIGN + stripe.stitches() : "";
-        return Stream.of(stripe.colour(), metres, rounds, Objects.requireNonNullElse(stripe.name(), ""))
+        return Stream.of(stripe.colour(), metres, rounds, BandCells.named(stripe.name()))
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(" "));
     }
@@ -123,25 +120,36 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
      * stitches, or both; and last its name.
      */
     private static StripePart stripe(String words) {
-        Matcher parts = STRIPE.matcher(words);
-        if (!parts.matches()) {
-            return new StripePart(words, null);
-        }
-        String metres = parts.group("metres");
-        String rounds = parts.group("rounds");
+        BandCells.Split colour = BandCells.Split.of(words);
+        BandCells.Split metres = BandCells.Split.of(colour.rest());
+        boolean measured = BandCells.number(metres.first());
+        BandCells.Split rounds = measured ? BandCells.Split.of(metres.rest()) : metres;
+        int sign = rounds.first().indexOf(ROUNDS_SIGN);
+        boolean counted = sign > 0 && onStitches(rounds.first(), sign);
+        String behind = counted ? rounds.rest() : measured ? metres.rest() : colour.rest();
         return new StripePart(
-                parts.group("name"),
-                parts.group("colour"),
-                metres == null ? null : Cells.number("stripes", metres),
-                rounds == null ? null : Cells.number("stripes", rounds),
-                rounds == null ? null : Integer.valueOf(parts.group("stitches")));
+                BandCells.name(behind),
+                colour.first(),
+                measured ? Cells.number("stripes", metres.first()) : null,
+                counted ? Cells.number("stripes", rounds.first().substring(0, sign)) : null,
+                counted ? Integer.valueOf(rounds.first().substring(sign + 1)) : null);
+    }
+
+    /** Whether a word says so many rounds on so many stitches. */
+    private static boolean onStitches(String word, int sign) {
+        String stitches = word.substring(sign + 1);
+        return BandCells.rounds(word.substring(0, sign))
+                && !stitches.isEmpty()
+                && stitches.length() <= MOST_DIGITS
+                && stitches.chars().allMatch(each -> each >= '0' && each <= '9');
     }
 
     /** A knot in a cell: metres from the outer end, and behind them where in the repeat the yarn goes on. */
     private static KnotPart knot(String words) {
-        String[] parts = words.split("\\s+", 2);
+        BandCells.Split parts = BandCells.Split.of(words);
         return new KnotPart(
-                Cells.number("knots_m", parts[0]), parts.length == 1 ? null : Cells.number("knots_m", parts[1]));
+                Cells.number("knots_m", parts.first()),
+                parts.rest().isEmpty() ? null : Cells.number("knots_m", parts.rest()));
     }
 
     @Override

@@ -81,11 +81,27 @@ final class Drawing {
     private static final Set<String> MEASURES = Set.of(
             "x", "y", "x1", "x2", "y1", "y2", "d", "points", "transform", "stroke-width", "font-size", "opacity");
     private static final Set<String> SIZES = Set.of("width", "height", "viewBox");
-    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?");
+    private static final Pattern NUMBER =
+            Pattern.compile("[-+]?+(?:\\d++(?:\\.\\d*+)?+|\\.\\d++)(?:[eE][-+]?+\\d++)?+");
+    private static final Pattern COLOUR = Pattern.compile("rgba?+\\([0-9., %/]*+\\)");
+
+    /** What a line is made of, whose lengths bound how long it is. */
+    private static final Set<String> SHAPES =
+            Set.of("x", "y", "x1", "x2", "y1", "y2", "d", "points", "width", "height");
+
+    /** The most dashes on a card: some memory is taken for each. */
+    private static final double MOST_DASHES = 200_000;
+
+    /** How much longer than the sum of its numbers a line can be: each is in two steps, and an arc goes round its radius. */
+    private static final double LONGEST_STEP = 2;
+
+    private static final double LONGEST_ARC = 7;
+
     /** A keyword that stands for what is around it means nothing to the printer here. */
     private static final Set<String> NO_COLOUR = Set.of("inherit", "initial", "unset", "revert");
 
     private int elements;
+    private double dashes;
 
     private Drawing() {}
 
@@ -96,7 +112,7 @@ final class Drawing {
             if (!"article".equals(document.getDocumentElement().getLocalName())) {
                 throw refusal("This is not the drawing of a card.");
             }
-            new Drawing().check(document.getDocumentElement(), 0);
+            new Drawing().check(document.getDocumentElement(), 0, 0);
             return document;
         } catch (SAXException | IOException unreadable) {
             throw refusal("This is not a drawing that can be read.");
@@ -117,13 +133,15 @@ final class Drawing {
         }
     }
 
-    private void check(Element element, int depth) {
+    /** {@code around} is the shortest dash of what is around it; 0 where nothing is dashed. */
+    private void check(Element element, int depth, double around) {
         if (++elements > MOST_ELEMENTS || depth > DEEPEST) {
             throw refusal("There is more in this drawing than on any card.");
         }
         if (!ELEMENTS.contains(element.getLocalName())) {
             throw refusal("There is no “" + element.getLocalName() + "” on a card.");
         }
+        double dash = dash(element, around);
         NamedNodeMap attributes = element.getAttributes();
         for (int i = 0; i < attributes.getLength(); i++) {
             Node attribute = attributes.item(i);
@@ -142,11 +160,40 @@ final class Drawing {
         }
         for (Node child = element.getFirstChild(); child != null; child = child.getNextSibling()) {
             if (child instanceof Element inner) {
-                check(inner, depth + 1);
+                check(inner, depth + 1, dash);
             } else if (child.getNodeType() != Node.TEXT_NODE) {
                 throw refusal("There is more than words and shapes in this drawing.");
             }
         }
+    }
+
+    /** The shortest dash of an element's lines. Refuses it where they come to more dashes than a card can have. */
+    private double dash(Element element, double around) {
+        String own = element.getAttribute("stroke-dasharray");
+        double dash = own.isEmpty()
+                ? around
+                : numbers(own).stream().min(Double::compare).orElse(0.0);
+        if (dash > 0) {
+            double length = 0;
+            for (String name : SHAPES) {
+                String value = element.getAttribute(name);
+                boolean arcs = name.equals("d") && (value.contains("a") || value.contains("A"));
+                double sum = numbers(value).stream().mapToDouble(Math::abs).sum();
+                length += sum * (arcs ? LONGEST_ARC : LONGEST_STEP);
+            }
+            dashes += length / dash;
+        }
+        if (!(dashes <= MOST_DASHES)) {
+            throw refusal("There are more dashes in this drawing than on any card.");
+        }
+        return dash;
+    }
+
+    private static List<Double> numbers(String value) {
+        return NUMBER.matcher(value)
+                .results()
+                .map(found -> Double.valueOf(found.group()))
+                .toList();
     }
 
     /** Numbers that would take the printer for ever, or that it can make nothing of. */
@@ -158,10 +205,7 @@ final class Drawing {
             throw refusal("There is no “" + name + "” like this on a card.");
         }
         if (dashes || size || MEASURES.contains(name)) {
-            List<Double> numbers = NUMBER.matcher(value)
-                    .results()
-                    .map(found -> Double.valueOf(found.group()))
-                    .toList();
+            List<Double> numbers = numbers(value);
             boolean tooLarge = numbers.stream().anyMatch(number -> !(Math.abs(number) <= LARGEST));
             boolean tooShort = dashes && numbers.stream().anyMatch(number -> number < SHORTEST_DASH);
             boolean noSize = size
@@ -178,7 +222,7 @@ final class Drawing {
 
     /** Whether the only brackets in a value are those of a colour. */
     private static boolean plain(String value) {
-        return !value.replaceAll("rgba?\\([0-9., %/]*\\)", "").contains("(");
+        return !COLOUR.matcher(value).replaceAll("").contains("(");
     }
 
     static Refusal refusal(String template) {

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.home.RestoreCheck;
 import roundpocket.app.log.LogNoteKind;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.store.Required;
 import roundpocket.app.yarns.CakeForm;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -23,7 +24,6 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Whether every plan and every word in a backup is one that this program reads. */
@@ -66,8 +66,9 @@ class RestoredWords implements RestoreCheck {
                 }
             }
             for (Map.Entry<String, Class<? extends Enum<?>>> each : WORDS.entrySet()) {
-                String table = each.getKey().replaceFirst("\\..*", "");
-                String column = each.getKey().replaceFirst(".*\\.", "");
+                int dot = each.getKey().indexOf('.');
+                String table = each.getKey().substring(0, dot);
+                String column = each.getKey().substring(dot + 1);
                 Set<String> known = Arrays.stream(each.getValue().getEnumConstants())
                         .map(Enum::name)
                         .collect(Collectors.toSet());
@@ -85,9 +86,20 @@ class RestoredWords implements RestoreCheck {
 
     private void plan(String table, String spec) {
         try {
-            mapper.readValue(spec, SpecPart.class).moved();
-        } catch (JacksonException | Refusal unreadable) {
+            planned(mapper.readValue(spec, SpecPart.class).moved());
+        } catch (RuntimeException unreadable) {
             throw unknown(table, "a plan");
+        }
+    }
+
+    /** What later limits refuse may stand there, and says so where it is shown; what cannot even be made a plan may not. */
+    private static void planned(SpecPart spec) {
+        try {
+            spec.toCore().plan();
+        } catch (Refusal said) {
+            if (said.problems().stream().anyMatch(problem -> problem.code().equals(Required.MISSING))) {
+                throw said;
+            }
         }
     }
 

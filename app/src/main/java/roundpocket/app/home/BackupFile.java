@@ -2,7 +2,6 @@ package roundpocket.app.home;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
@@ -15,6 +14,7 @@ import java.time.OffsetDateTime;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -38,7 +38,13 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a backup: hostile until every entry gave its checksum and every row went into a store of the schema it names. */
 final class BackupFile implements AutoCloseable {
     /** The largest table that is read, in bytes of JSON. */
-    private static final long MOST_BYTES = 1L << 30;
+    private static final long MOST_BYTES = 1L << 28;
+
+    /** The most bytes that a list of what is in a zip takes; a backup has some forty entries. */
+    private static final long MOST_IN_LIST = 1L << 20;
+
+    /** How much may stand behind a table: a line's end. */
+    private static final int MOST_BEHIND = 16;
 
     private static final int MANIFEST_BYTES = 1 << 16;
     private static final int MOST_IN_TEXT = 200_000;
@@ -67,6 +73,7 @@ final class BackupFile implements AutoCloseable {
     static BackupFile open(Path file) throws IOException {
         ZipFile zip;
         try {
+            ZipList.check(file, MOST_IN_LIST);
             zip = new ZipFile(file.toFile());
         } catch (ZipException noZip) {
             throw refusal("This is not a backup that Round Pocket made, or it is damaged.", "Choose another file.");
@@ -97,7 +104,10 @@ final class BackupFile implements AutoCloseable {
                 || manifest.rows() == null
                 || manifest.counters() == null
                 || manifest.schema() < 1
-                || manifest.version() < 1) {
+                || manifest.version() < 1
+                || holdsNothing(manifest.rows())
+                || holdsNothing(manifest.counters())
+                || holdsNothing(manifest.entries())) {
             throw damaged(Manifest.ENTRY);
         }
         if (manifest.version() > Manifest.VERSION || manifest.schema() > Schema.ofThisProgram()) {
@@ -106,6 +116,11 @@ final class BackupFile implements AutoCloseable {
                     "Use the newer Round Pocket to put it back.");
         }
         return manifest;
+    }
+
+    private static boolean holdsNothing(Map<String, ?> map) {
+        return map.keySet().stream().anyMatch(Objects::isNull)
+                || map.values().stream().anyMatch(Objects::isNull);
     }
 
     Manifest manifest() {
@@ -136,7 +151,9 @@ final class BackupFile implements AutoCloseable {
         try (DigestInputStream in = new DigestInputStream(zip.getInputStream(entry), BackupWriter.sha256());
                 PreparedStatement insert = store.prepareStatement(table.insert())) {
             long rows = rows(in, table, insert);
-            in.transferTo(OutputStream.nullOutputStream());
+            if (in.readNBytes(MOST_BEHIND).length == MOST_BEHIND) {
+                throw damaged(name);
+            }
             if (!HexFormat.of().formatHex(in.getMessageDigest().digest()).equals(sum)
                     || rows != manifest.rows().getOrDefault(table.name(), -1L)) {
                 throw damaged(name);
@@ -247,8 +264,8 @@ final class BackupFile implements AutoCloseable {
         }
         try (BackupFile backup = open(file)) {
             return backup.manifest();
-        } catch (Refusal | IOException unreadable) {
-            return null;
+        } catch (RuntimeException | IOException unreadable) {
+            return null; // one bad file in the folder never stops anything
         }
     }
 }

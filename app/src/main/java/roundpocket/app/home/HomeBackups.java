@@ -14,7 +14,9 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -26,8 +28,13 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import roundpocket.app.home.Backups.Kept;
 import roundpocket.app.home.Backups.Reason;
 import roundpocket.app.home.Findings.Fate;
@@ -52,6 +59,8 @@ public class HomeBackups {
     private final DataSource store;
     private final StoreLock lock;
     private final List<RestoreCheck> checks;
+    private final List<RestoredReading> readings;
+    private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
     private final Clock clock;
     private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -66,12 +75,16 @@ public class HomeBackups {
             DataSource store,
             StoreLock lock,
             List<RestoreCheck> checks,
+            @Lazy List<RestoredReading> readings,
+            PlatformTransactionManager transactions,
             ApplicationEventPublisher events,
             Clock clock) {
         this.keeper = keeper;
         this.store = store;
         this.lock = lock;
         this.checks = checks;
+        this.readings = readings;
+        this.transactions = new TransactionTemplate(transactions);
         this.events = events;
         this.clock = clock;
     }
@@ -211,12 +224,8 @@ public class HomeBackups {
                         "This file holds one pair; it can’t take the place of everything.", "Add it instead.");
             }
             String before = beforeRestore();
-            RestoredView restored;
+            RestoredView restored = putBack(read, write.mode(), before);
             try (Connection here = store.getConnection()) {
-                here.setAutoCommit(false);
-                restored = restore(read.connection, here, write.mode(), before);
-                here.commit();
-                here.setAutoCommit(true);
                 countPastBackups(here);
                 restored = restored.with(putBackSince(read.manifest, here));
                 try (Statement statement = here.createStatement()) {
@@ -227,6 +236,27 @@ public class HomeBackups {
             unsound = List.of();
             events.publishEvent(new StoreRenewedEvent());
             return restored;
+        }
+    }
+
+    /** All of it or, where something in it cannot be read, nothing. */
+    private RestoredView putBack(Read read, Mode mode, @Nullable String before) {
+        try {
+            return Objects.requireNonNull(transactions.execute(status -> {
+                Connection here = DataSourceUtils.getConnection(store);
+                try {
+                    RestoredView restored = restore(read.connection, here, mode, before);
+                    Set<UUID> pairs = Thing.Shelf.PAIR.of(read.connection).keySet();
+                    readings.forEach(reading -> reading.read(pairs));
+                    return restored;
+                } catch (SQLException cannot) {
+                    throw new UncategorizedSQLException("restore", null, cannot);
+                } finally {
+                    DataSourceUtils.releaseConnection(here, store);
+                }
+            }));
+        } finally {
+            events.publishEvent(new StoreRenewedEvent()); // what was read of it meanwhile may not have come to stay
         }
     }
 

@@ -81,7 +81,11 @@ final class JournalFile implements AutoCloseable {
             }
         }
         entries.sort(Comparator.comparingLong(Entry::mark)); // two at once are not always written in their order
-        return new Read(entries.isEmpty() ? 0 : entries.get(entries.size() - 1).mark(), entries);
+        long last = entries.isEmpty() ? 0 : entries.get(entries.size() - 1).mark();
+        for (Path file : files(home)) {
+            last = Math.max(last, first(file) == Long.MAX_VALUE ? 0 : first(file) - 1); // it goes on after that
+        }
+        return new Read(last, entries);
     }
 
     private static @Nullable Entry entry(byte[] line) {

@@ -5,28 +5,37 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.laps.LapViews.LapSockView;
 import roundpocket.app.laps.LapViews.WeighedView;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
+import roundpocket.core.measure.Sentence;
 
 /** A pair on the needles as it was heard of: the core's work, and who told what when. */
 final class Knitting {
     private static final int SHOWN_TRAIL = 60;
 
+    /** Longer than the longest that can be kept takes on a slow machine. */
+    private static final int PATIENCE_S = 20;
+
     private final PairWork work;
     private final List<LapEvent> heard = new ArrayList<>();
     private final List<OfSock> ofSocks = List.of(new OfSock(1), new OfSock(2));
     private int revision;
+    private int replanned;
 
     /** What was heard of one sock, so far as it is asked after every press. */
     private static final class OfSock {
@@ -54,7 +63,31 @@ final class Knitting {
 
     Knitting(PairWork work, Stream<LapEvent> events) {
         this.work = work;
-        events.forEach(this::hear);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        events.forEach(event -> {
+            if (System.nanoTime() > until) {
+                throw tooLong();
+            }
+            hear(event);
+        });
+    }
+
+    private static Refusal tooLong() {
+        return new Refusal(List.of(new Problem(
+                "lap.long",
+                "",
+                "So much was changed on this pair that it takes too long to read.",
+                "Knit it again as a new pair; this one stays as it is.",
+                Map.of())));
+    }
+
+    /** Why an event cannot be kept beside those that are; empty where there is room. */
+    Optional<Sentence> full(LapEvent event) {
+        if (heard.size() >= LapLimits.MOST_EVENTS) {
+            return Optional.of(LapLimits.TOO_MANY_EVENTS);
+        }
+        boolean replans = event.knitEvent().orElse(null) instanceof KnitEvent.Replanning;
+        return replans && replanned >= LapLimits.MOST_REPLANNED ? Optional.of(LapLimits.TOO_OFTEN) : Optional.empty();
     }
 
     /** How many events it comes from. */
@@ -72,6 +105,7 @@ final class Knitting {
                 || event.knitEvent().map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
+            replanned += event.knitEvent().orElse(null) instanceof KnitEvent.Replanning ? 1 : 0;
             ofSocks.forEach(sock -> sock.hear(event));
             revision += LapEventKind.of(event).press() ? 0 : 1;
         }

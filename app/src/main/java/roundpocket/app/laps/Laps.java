@@ -9,10 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.home.Journal;
@@ -52,6 +56,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class Laps {
+    private static final Logger LOG = LoggerFactory.getLogger(Laps.class);
     private static final Sentence ELSEWHERE = Sentence.of("This was counted on another pair already.");
 
     private final LapRepository laps;
@@ -158,6 +163,11 @@ public class Laps {
                 continue;
             }
             LapEvent event = LapEvents.believed(whole(pairId, each), now);
+            Optional<Sentence> full = knitting.full(event);
+            if (full.isPresent()) {
+                heard.add(new HeardView(each.id(), false, List.of(full.get())));
+                continue;
+            }
             boolean counts = knitting.hear(event);
             if (counts) {
                 rows.save(events.row(pairId, event, now));
@@ -253,6 +263,14 @@ public class Laps {
                 .toList();
     }
 
+    /** The pairs that are begun and cannot be read: they are shown as such, and break nobody else's page. */
+    @Transactional(readOnly = true)
+    public Set<UUID> unreadable() {
+        return laps.begun().stream()
+                .filter(pairId -> inShort(pairId).gist().isEmpty())
+                .collect(Collectors.toSet());
+    }
+
     /** Whether a pair is begun. */
     @Transactional(readOnly = true)
     public boolean begun(UUID pairId) {
@@ -286,7 +304,8 @@ public class Laps {
                 return laps.findById(pairId)
                         .map(row -> InShort.of(pairId, knitting(row)))
                         .orElse(InShort.NOTHING);
-            } catch (Refusal unreadable) {
+            } catch (RuntimeException unreadable) {
+                LOG.warn("What was knitted of the pair {} can’t be read", pairId, unreadable);
                 return InShort.NOTHING;
             }
         });

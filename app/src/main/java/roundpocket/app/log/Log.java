@@ -163,9 +163,7 @@ public class Log {
                 note.id(),
                 pairs.read(note.pairId()).name(),
                 note.notedOn(),
-                note.words().isEmpty()
-                        ? fit.title()
-                        : fit.title() + ", “" + note.words().replaceFirst("[.]+$", "") + "”",
+                note.words().isEmpty() ? fit.title() : fit.title() + ", “" + withoutStops(note.words()) + "”",
                 fit.reason(),
                 proposal.words(),
                 proposal.changes().stream().map(ChangeView::of).toList());
@@ -208,5 +206,14 @@ public class Log {
         if (!known) {
             answers.saveAndFlush(new LogAnswerRow(pairId, noteId, taken));
         }
+    }
+
+    /** A full stop of its own stands behind it. */
+    private static String withoutStops(String words) {
+        int end = words.length();
+        while (end > 0 && words.charAt(end - 1) == '.') {
+            end--;
+        }
+        return words.substring(0, end);
     }
 }

@@ -24,7 +24,7 @@ public class PairChangeRow {
     @Column(nullable = false)
     private Instant at = Instant.EPOCH;
 
-    @Column(nullable = false, length = 80)
+    @Column(nullable = false, length = 400)
     private String name = "";
 
     @Column(nullable = false, length = 100_000)

@@ -1,6 +1,8 @@
 package roundpocket.app.store;
 
+import java.text.BreakIterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import roundpocket.core.explain.Problem;
@@ -12,6 +14,11 @@ import roundpocket.core.measure.Unit;
 public final class Names {
     public static final int MOST_CHARACTERS = 80;
 
+    /** How many a name takes where it is stored: one that is read may be several. */
+    public static final int MOST_STORED = 400;
+
+    private static final int JOINER = 0x200D;
+
     /** How many characters notes have at most. */
     public static final int MOST_IN_NOTES = 2000;
 
@@ -19,10 +26,10 @@ public final class Names {
 
     /** The name without blanks around it; refused when nothing or too much is left. */
     public static String checked(@Nullable String name, String field) {
-        String stripped =
-                name == null ? "" : name.replaceAll("\\p{Cntrl}+", " ").strip();
-        int length = stripped.codePointCount(0, stripped.length());
-        if (length < 1 || stripped.length() > MOST_CHARACTERS) {
+        String stripped = name == null ? "" : plain(name);
+        boolean seen = stripped.codePoints().anyMatch(Names::canBeSeen);
+        int length = seen ? read(stripped) : 0;
+        if (length < 1 || length > MOST_CHARACTERS || stripped.length() > MOST_STORED) {
             throw new Refusal(List.of(new Problem(
                     "name.length",
                     field,
@@ -33,6 +40,52 @@ public final class Names {
                             "found", new Amount(length, Unit.NUMBER)))));
         }
         return stripped;
+    }
+
+    /** Line breaks and the like become blanks, several of them one. */
+    private static String plain(String name) {
+        StringBuilder plain = new StringBuilder(Math.min(name.length(), MOST_STORED + 1));
+        for (int i = 0; i < name.length() && plain.length() <= MOST_STORED; i++) {
+            boolean control = Character.isISOControl(name.charAt(i));
+            if (!control) {
+                plain.append(name.charAt(i));
+            } else if (plain.length() > 0 && plain.charAt(plain.length() - 1) != ' ') {
+                plain.append(' ');
+            }
+        }
+        return plain.toString().strip();
+    }
+
+    private static boolean canBeSeen(int sign) {
+        return switch (Character.getType(sign)) {
+            case Character.FORMAT,
+                    Character.CONTROL,
+                    Character.SPACE_SEPARATOR,
+                    Character.LINE_SEPARATOR,
+                    Character.PARAGRAPH_SEPARATOR,
+                    Character.UNASSIGNED,
+                    Character.SURROGATE,
+                    Character.NON_SPACING_MARK -> false;
+            default ->
+                sign != 0x3164 && sign != 0x115F && sign != 0x1160 && sign != 0xFFA0 && sign != 0x2800; // fillers
+        };
+    }
+
+    /** As many as somebody counts who reads: a letter with its accents is one, and so is a face of five signs. */
+    private static int read(String text) {
+        BreakIterator signs = BreakIterator.getCharacterInstance(Locale.ROOT);
+        signs.setText(text);
+        int count = 0;
+        boolean joined = false;
+        int from = signs.first();
+        for (int to = signs.next(); to != BreakIterator.DONE; from = to, to = signs.next()) {
+            int first = text.codePointAt(from);
+            boolean part =
+                    joined || first == JOINER || Character.getType(first) == Character.MODIFIER_SYMBOL && from > 0;
+            count += part ? 0 : 1;
+            joined = text.codePointBefore(to) == JOINER;
+        }
+        return count;
     }
 
     /** Notes without blanks around them; null where there are none, refused when they are too long. */

@@ -11,12 +11,15 @@ import roundpocket.core.explain.Refusal;
 
 /** Parts that have to be there. */
 public final class Required {
+    /** The code of what is said of a part that is not there. */
+    public static final String MISSING = "missing";
+
     private Required() {}
 
     /** The part, or a refusal that says that it is missing. */
     public static <T> T part(@Nullable T part) {
         if (part == null) {
-            throw new Refusal(List.of(new Problem("missing", "", "This is missing.", "It is needed here.", Map.of())));
+            throw new Refusal(List.of(new Problem(MISSING, "", "This is missing.", "It is needed here.", Map.of())));
         }
         return part;
     }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -80,7 +81,7 @@ public abstract class Shelf<R extends StoredRow, W extends StoredWrite, V> {
     }
 
     /** Refuses what could not be kept, and keeps nothing. */
-    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @Transactional(propagation = Propagation.REQUIRES_NEW, readOnly = true)
     public void check(W write) {
         Names.checked(write.name(), "name");
         fill(blank(), write);
@@ -91,6 +92,12 @@ public abstract class Shelf<R extends StoredRow, W extends StoredWrite, V> {
         R row = row(id);
         refuseWhenStale(row, version, List.of());
         repository.delete(row);
+    }
+
+    /** The row, where it is there; also one that stands on no shelf any more, and is kept for what refers to it. */
+    @Transactional(readOnly = true)
+    public Optional<R> find(UUID id) {
+        return repository.findById(id);
     }
 
     private V store(R row, W write) {
@@ -110,7 +117,8 @@ public abstract class Shelf<R extends StoredRow, W extends StoredWrite, V> {
         return repository.findById(id).orElseThrow(() -> new NotStoredException(what));
     }
 
-    private void refuseWhenStale(R row, @Nullable Long version, Object wanted) {
+    /** Refuses what somebody else has changed since. */
+    protected void refuseWhenStale(R row, @Nullable Long version, Object wanted) {
         if (version == null || version != row.version()) {
             throw new StaleException(what, view(row), wanted);
         }

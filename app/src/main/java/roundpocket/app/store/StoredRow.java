@@ -18,7 +18,7 @@ public abstract class StoredRow implements Persistable<UUID> {
     @Version
     private @Nullable Long version;
 
-    @Column(nullable = false, length = Names.MOST_CHARACTERS)
+    @Column(nullable = false, length = Names.MOST_STORED)
     private String name = "";
 
     @Column(nullable = false, updatable = false)

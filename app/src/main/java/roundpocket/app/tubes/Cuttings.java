@@ -17,7 +17,6 @@ import roundpocket.app.feet.FootView;
 import roundpocket.app.laps.LapRepository;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.RavelledPart;
-import roundpocket.app.store.NotStoredException;
 import roundpocket.app.store.Required;
 import roundpocket.app.store.StaleException;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
@@ -209,11 +208,8 @@ class Cuttings {
                     "Delete that pair first if the cut was never made.",
                     Map.of())));
         }
-        try {
-            pairs.delete(pair, pairs.row(pair).version());
-        } catch (NotStoredException gone) {
-            return; // somebody has deleted it already
-        }
+        // Somebody may have deleted it already.
+        pairs.find(pair).ifPresent(row -> pairs.delete(pair, row.version()));
     }
 
     private void refuseWhenStale(TubeRow row, long version, Object wanted) {
@@ -264,16 +260,14 @@ class Cuttings {
     }
 
     private FootView foot(TubeWishPart wish) {
-        try {
-            return feet.read(wish.footId());
-        } catch (NotStoredException gone) {
-            throw new Refusal(List.of(new Problem(
-                    "tube.wish.feet",
-                    "wishes",
-                    "The feet of one wish are no longer there.",
-                    "Remove the wish, or choose other feet.",
-                    Map.of())));
-        }
+        return feet.find(wish.footId())
+                .map(row -> feet.read(row.getId()))
+                .orElseThrow(() -> new Refusal(List.of(new Problem(
+                        "tube.wish.feet",
+                        "wishes",
+                        "The feet of one wish are no longer there.",
+                        "Remove the wish, or choose other feet.",
+                        Map.of()))));
     }
 
     private TubeStock stock(TubeRow row) {

@@ -11,7 +11,6 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.SwatchPart;
 import roundpocket.app.plans.YarnPart;
-import roundpocket.app.store.NotStoredException;
 import roundpocket.app.yarns.YarnRow;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Problems;
@@ -85,12 +84,8 @@ class Stocks {
         return row(id).map(YarnRow::yarn).map(YarnPart::toCore).orElseGet(Yarn::usual);
     }
 
-    /** The yarn, where it is still on its shelf. */
+    /** The yarn, also one that has left its shelf since. */
     Optional<YarnRow> row(@Nullable UUID id) {
-        try {
-            return id == null ? Optional.empty() : Optional.of(yarns.row(id));
-        } catch (NotStoredException gone) {
-            return Optional.empty();
-        }
+        return Optional.ofNullable(id).flatMap(yarns::find);
     }
 }

@@ -34,7 +34,7 @@ public class TubeCutRow {
     private int fromRound;
     private int toRound;
 
-    @Column(length = Names.MOST_CHARACTERS)
+    @Column(length = Names.MOST_STORED)
     private @Nullable String whose;
 
     private @Nullable Integer sock;

@@ -207,7 +207,8 @@ public class TubeRow extends StoredRow {
                 notes,
                 wishes.stream().map(TubeWishRow::part).toList(),
                 usedUp,
-                cuttings());
+                cuttings(),
+                null);
     }
 
     private List<CuttingMadeView> cuttings() {

@@ -15,6 +15,7 @@ import roundpocket.app.plans.ReadingPart;
  * @param bands its bands, counted on it; empty where its yarn says them, or there are none
  * @param startRounds how many rounds of the repeat are missing where its toes' end begins
  * @param usedUp whether nothing of it is left
+ * @param goneYarn what its yarn was called, where that has left its shelf since; the tube keeps what it knew of it
  * @param cuttings what was cut off it, the first first
  */
 public record TubeView(
@@ -39,7 +40,34 @@ public record TubeView(
         @Nullable String notes,
         List<TubeWishPart> wishes,
         boolean usedUp,
-        List<CuttingMadeView> cuttings) {
+        List<CuttingMadeView> cuttings,
+        @Nullable String goneYarn) {
+    TubeView withGoneYarn(String yarnName) {
+        return new TubeView(
+                id,
+                version,
+                name,
+                updatedAt,
+                stitches,
+                rounds,
+                lengthMm,
+                massG,
+                stitchReading,
+                roundReading,
+                yarnId,
+                bands,
+                startRounds,
+                toeEndHeld,
+                cuffEndHeld,
+                two,
+                spareRounds,
+                contrastG,
+                notes,
+                wishes,
+                usedUp,
+                cuttings,
+                yarnName);
+    }
 
     /**
      * What was cut off at one time.

@@ -9,7 +9,7 @@ import roundpocket.app.store.Names;
 /** A stored wish. */
 @Embeddable
 public class TubeWishRow {
-    @Column(nullable = false, length = Names.MOST_CHARACTERS)
+    @Column(nullable = false, length = Names.MOST_STORED)
     private String name = "";
 
     @Column(nullable = false)

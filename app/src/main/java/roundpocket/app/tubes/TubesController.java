@@ -24,10 +24,19 @@ public class TubesController extends ShelfController<TubeWrite, TubeView> {
     private final Cuttings cuttings;
     private final JsonMapper mapper;
 
+    private final TubesShelf shelf;
+
     TubesController(TubesShelf shelf, Cuttings cuttings, JsonMapper mapper) {
         super(shelf);
+        this.shelf = shelf;
         this.cuttings = cuttings;
         this.mapper = mapper;
+    }
+
+    /** What of the tubes is touched where a yarn or feet are deleted, in words. */
+    @GetMapping("/touched")
+    public List<String> touched(@RequestParam UUID by) {
+        return shelf.touched(by);
     }
 
     /** The ways to cut it for what is wished for. */

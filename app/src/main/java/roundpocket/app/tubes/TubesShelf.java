@@ -3,12 +3,16 @@ package roundpocket.app.tubes;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.feet.FeetShelf;
+import roundpocket.app.feet.FootRow;
 import roundpocket.app.store.Names;
-import roundpocket.app.store.NotStoredException;
 import roundpocket.app.store.Required;
 import roundpocket.app.store.Shelf;
+import roundpocket.app.yarns.YarnRow;
+import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.cut.Cutter;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
@@ -30,11 +34,15 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
             "The other cake must weigh {min} to {max} (you entered {found}).",
             "Weigh it without the bowl.");
 
+    private final TubeRepository repository;
     private final FeetShelf feet;
+    private final YarnsShelf yarns;
     private final Stocks stocks;
 
-    TubesShelf(TubeRepository repository, FeetShelf feet, Stocks stocks, Clock clock) {
+    TubesShelf(TubeRepository repository, FeetShelf feet, YarnsShelf yarns, Stocks stocks, Clock clock) {
         super("tube", repository, clock);
+        this.repository = repository;
+        this.yarns = yarns;
         this.feet = feet;
         this.stocks = stocks;
     }
@@ -81,20 +89,53 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
         if (wish.name() != null) {
             return Names.checked(wish.name(), "wishes.name");
         }
-        try {
-            return feet.row(Required.part(wish.footId())).name();
-        } catch (NotStoredException gone) {
-            throw new Refusal(List.of(new Problem(
-                    "tube.wish.feet",
-                    "wishes",
-                    "These feet are no longer there.",
-                    "Choose other feet, or remove the wish.",
-                    Map.of())));
-        }
+        return feet.find(Required.part(wish.footId()))
+                .map(FootRow::name)
+                .orElseThrow(() -> new Refusal(List.of(new Problem(
+                        "tube.wish.feet",
+                        "wishes",
+                        "These feet are no longer there.",
+                        "Choose other feet, or remove the wish.",
+                        Map.of()))));
+    }
+
+    /** What refers to a yarn or to feet, in words: each goes on with what it knows of them. */
+    @Transactional(readOnly = true)
+    public List<String> touched(UUID id) {
+        return repository.findAllByOrderByCreatedAtAscNameAsc().stream()
+                .map(TubeRow::view)
+                .filter(tube ->
+                        id.equals(tube.yarnId()) || tube.wishes().stream().anyMatch(wish -> id.equals(wish.footId())))
+                .map(tube -> "The tube “" + tube.name() + "” is planned with this; it keeps what it knows of it.")
+                .toList();
+    }
+
+    @Override
+    public TubeView update(UUID id, TubeWrite write) {
+        TubeView updated = super.update(id, write);
+        sweep();
+        return updated;
+    }
+
+    @Override
+    public void delete(UUID id, long version) {
+        super.delete(id, version);
+        sweep();
+    }
+
+    /** What only this tube referred to, and stands on no shelf, goes with it. */
+    private void sweep() {
+        repository.flush();
+        feet.sweep();
+        yarns.sweep();
     }
 
     @Override
     protected TubeView view(TubeRow row) {
-        return row.view();
+        TubeView view = row.view();
+        return stocks.row(view.yarnId())
+                .filter(YarnRow::gone)
+                .map(yarn -> view.withGoneYarn(yarn.name()))
+                .orElse(view);
     }
 }

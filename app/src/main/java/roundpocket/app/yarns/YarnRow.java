@@ -118,4 +118,16 @@ public class YarnRow extends StoredRow {
                 notes);
         return cake.equals(CakePart.UNTOLD) ? null : cake;
     }
+
+    /** Whether it was deleted, and is kept for what refers to it. */
+    @Column(nullable = false)
+    private boolean gone;
+
+    public boolean gone() {
+        return gone;
+    }
+
+    void go() {
+        gone = true;
+    }
 }

@@ -1,6 +1,7 @@
 package roundpocket.app.yarns;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,8 +15,11 @@ import roundpocket.core.explain.Problems;
 /** Yarns. */
 @Service
 public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
+    private final YarnRepository repository;
+
     YarnsShelf(YarnRepository repository, Clock clock) {
         super("yarn", repository, clock);
+        this.repository = repository;
     }
 
     @Override
@@ -75,5 +79,24 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
                 row.yarn(),
                 row.cake(),
                 row.striping());
+    }
+
+    /** What a tube refers to leaves the shelf, and stays for that tube as it is. */
+    @Override
+    public void delete(UUID id, long version) {
+        YarnRow row = row(id);
+        if (repository.tubes(id) == 0) {
+            super.delete(id, version);
+            return;
+        }
+        refuseWhenStale(row, version, List.of());
+        row.go();
+        repository.saveAndFlush(row);
+        repository.leavePairs(id);
+    }
+
+    /** Throws away what left the shelf and nothing refers to any more. */
+    public void sweep() {
+        repository.sweep();
     }
 }

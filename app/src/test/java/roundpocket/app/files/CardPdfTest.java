@@ -69,6 +69,12 @@ public class CardPdfTest extends AppTest {
             {card("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 0 0\"/>")},
             {card(svg.formatted("<path d=\"M0 0L1e99 0\"/>"))},
             {card(svg.formatted("<text fill=\"inherit\">a</text>"))},
+            {card(svg.formatted("<path d=\"M0 0" + "L20000 0L0 0".repeat(300) + "\" stroke-dasharray=\"0.2\"/>"))},
+            {
+                card(svg.formatted(
+                        "<g stroke-dasharray=\"1 0.2\">" + "<line x1=\"-20000\" x2=\"20000\"/>".repeat(60) + "</g>"))
+            },
+            {card(svg.formatted("<path d=\"M0 0A20000 20000 0 1 1 1 1\" stroke-dasharray=\"0.3\"/>"))},
             {card("<div>".repeat(30) + "</div>".repeat(30))},
             {card("<i/>".repeat(5000))},
             {"<html xmlns=\"http://www.w3.org/1999/xhtml\"/>"},
@@ -82,5 +88,32 @@ public class CardPdfTest extends AppTest {
         var answer = postAs("application/xhtml+xml", path("A6"), drawing);
         assertThat(answer).hasStatus(422);
         assertThat(body(answer).at("/errors/0/code").asString()).isEqualTo("card.drawing");
+    }
+
+    @DataProvider
+    public Object[][] names() {
+        return new Object[][] {{"Марит Åse"}, {"Μαρίτ"}, {"Zażółć gęślą"}, {"Đặng"}};
+    }
+
+    @Test(dataProvider = "names")
+    public void namesInTheLettersThatShipStandOnTheCard(String name) throws IOException {
+        var answer = postAs("application/xhtml+xml", path("A6"), card("<h2>" + name + "</h2><div>" + name + "</div>"));
+        assertThat(answer).hasStatus(200);
+        try (PDDocument pdf = Loader.loadPDF(answer.getResponse().getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains(name).doesNotContain("#");
+        }
+    }
+
+    @DataProvider
+    public Object[][] unknownLetters() {
+        return new Object[][] {{"מרית", "מרית"}, {"ماريت", "ماريت"}, {"マリット", "マリット"}, {"Ola 🧦", "🧦"}};
+    }
+
+    /** Said, with a way that has them; never drawn as something else. */
+    @Test(dataProvider = "unknownLetters")
+    public void lettersThatDoNotShipAreSaid(String name, String letters) {
+        var answer = postAs("application/xhtml+xml", path("A6"), card("<h2>" + name + "</h2>"));
+        assertThat(answer).hasStatus(422);
+        assertThat(body(answer).get("detail").asString()).contains("Print").contains(letters.substring(0, 1));
     }
 }

@@ -258,6 +258,38 @@ public class BackupTest {
             {sealed("yarn", "\"length_m\":420.0", "\"length_m\":\"); drop table yarn; --\""), "damaged"},
             {sealed("lap", "AFTER_TUBE", "AT_NOON"), "AT_NOON"},
             {sealed("sock_pair", "\"ballGirthMm\"", "\"ball\""), "a plan"},
+            {sealed("sock_pair", "\"spec\":{", "\"spec\":{},\"more\":{"), "a plan"},
+            {sealed("lap", "\"spec\":{", "\"spec\":{},\"more\":{"), "a plan"},
+            {sealed("lap_event", "{\"seq\":1,", "{\"seq\":9223372036854775807,"), "“seq” in the table lap_event"},
+            {sealed("foot", "\"created_at\":\"2026", "\"created_at\":\"9926"), "“created at” in the table foot"},
+            {sealed("yarn", "\"version\":", "\"version\":-5"), "“version” in the table yarn"},
+            {sealed("foot", "}]", "}]" + " ".repeat(50_000)), "damaged"},
+            {manifest(m -> ((ObjectNode) m.get("rows")).putNull("foot")), "damaged"},
+            {manifest(m -> ((ObjectNode) m.get("entries")).putNull("tables/foot.json")), "damaged"},
+            {manifest(m -> m.putNull("counters")), "damaged"},
+            {replanned(), "more was counted or changed on one pair"},
+        };
+    }
+
+    /** One pair of which the plan was changed 400 times. */
+    private static UnaryOperator<Map<String, String>> replanned() {
+        return entries -> {
+            String name = Manifest.entry("lap_event");
+            JsonNode first = JSON.readTree(entries.get(name)).get(0);
+            StringBuilder more = new StringBuilder();
+            for (int i = 0; i < 400; i++) {
+                ObjectNode row = (ObjectNode) first.deepCopy();
+                row.put("seq", 1_000 + i)
+                        .put("id", UUID.randomUUID().toString())
+                        .put("kind", "MEASURED");
+                row.put("payload", "{\"rounds\": 43, \"spanMm\": 100}");
+                more.append(",\n").append(row);
+            }
+            long rows = JSON.readTree(entries.get(name)).size() + 400;
+            Map<String, String> changed =
+                    sealed("lap_event", "}]", "}" + more + "]").apply(entries);
+            return manifest(m -> ((ObjectNode) m.get("rows")).put("lap_event", rows))
+                    .apply(changed);
         };
     }
 
@@ -287,7 +319,7 @@ public class BackupTest {
     public void whatIsAmissIsRefusedAndChangesNothing(UnaryOperator<Map<String, String>> how, String said) {
         Map<String, String> before = tables(backup(app));
         HttpResponse<String> answer = app.upload("/api/home/incoming", zip(how.apply(entries(backup(app)))));
-        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+        assertThat(answer.statusCode()).as("refused with " + said).isEqualTo(422);
         assertThat(Running.json(answer).get("detail").asString()).contains(said);
         assertThat(tables(backup(app))).isEqualTo(before);
     }

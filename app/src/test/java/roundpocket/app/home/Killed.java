@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.h2.jdbcx.JdbcDataSource;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 
 /** A process of its own that opens a home, does something with it and closes it again, to be killed on the way. */
 final class Killed {
@@ -94,7 +95,15 @@ final class Killed {
         JdbcDataSource store = new JdbcDataSource();
         store.setURL(database.url());
         store.setUser(database.user());
-        return new HomeBackups(keeper, store, new StoreLock(), List.of(), event -> {}, Clock.systemUTC());
+        return new HomeBackups(
+                keeper,
+                store,
+                new StoreLock(),
+                List.of(),
+                List.of(),
+                new DataSourceTransactionManager(store),
+                event -> {},
+                Clock.systemUTC());
     }
 
     private static void write(Database database, int from, int to) throws SQLException {

@@ -7,8 +7,12 @@ import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -93,6 +97,41 @@ public class ScheduleTest extends AppTest {
                 .doesNotHaveDuplicates();
     }
 
+    /** Made anew a week later, an evening that both have is the same entry, and the later one holds; nothing past is moved. */
+    @Test
+    public void anEveningKeepsItsEntryWhenTheCalendarIsMadeAnew() throws IOException, ParserException {
+        Map<String, VEvent> before = entries(HABIT);
+        Map<String, VEvent> after = entries(HABIT.replace("from=2026-11-24", "from=2026-12-01") + "&alarm=true");
+        Set<String> both = new HashSet<>(before.keySet());
+        both.retainAll(after.keySet());
+        assertThat(both).hasSizeGreaterThan(2);
+        for (String uid : both) {
+            boolean whole = uid.contains("-done");
+            assertThat(whole || uid.contains(day(before.get(uid)))).as(uid).isTrue();
+            if (!whole) {
+                assertThat(day(before.get(uid))).isEqualTo(day(after.get(uid)));
+                assertThat(after.get(uid).getAlarms()).hasSize(1);
+                assertThat(before.get(uid).getAlarms()).isEmpty();
+            }
+            assertThat(after.get(uid).getSequence().getSequenceNo())
+                    .isGreaterThanOrEqualTo(before.get(uid).getSequence().getSequenceNo());
+        }
+    }
+
+    private Map<String, VEvent> entries(String habit) throws IOException, ParserException {
+        String text = new String(
+                get(at + "/schedule.ics" + habit).getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+        List<VEvent> events =
+                new CalendarBuilder().build(new StringReader(text)).getComponents("VEVENT");
+        return events.stream()
+                .collect(Collectors.toMap(event -> event.getUid().orElseThrow().getValue(), event -> event));
+    }
+
+    private static String day(VEvent event) {
+        String start = event.getDateTimeStart().getValue();
+        return start.substring(0, 4) + "-" + start.substring(4, 6) + "-" + start.substring(6, 8);
+    }
+
     @DataProvider
     public Object[][] nonsense() {
         return new Object[][] {
@@ -101,6 +140,8 @@ public class ScheduleTest extends AppTest {
             {"?minutes=60&days="},
             {"?minutes=60&days=MONDAY&from=2026-11-24&until=2026-11-01"},
             {"?minutes=60&days=MONDAY&from=2026-11-24&until=2999-11-01"},
+            {"?minutes=60&days=MONDAY&from=9999-12-30"},
+            {"?minutes=60&days=MONDAY&from=-9999-12-30"},
         };
     }
 

@@ -19,7 +19,7 @@ public record Amount(double value, Unit unit) {
     /** From here on the digits say nothing to a person. */
     private static final double BEYOND_WORDS = 1e12;
 
-    private static final Pattern NUMBER = Pattern.compile("^-?(\\d+/\\d+|[\\d.]+( \\d+/\\d+)?)");
+    private static final Pattern NUMBER = Pattern.compile("^-?+(\\d++/\\d++|[\\d.]++( \\d++/\\d++)?+)");
 
     /** Metres in one yard, exact. */
     private static final double YARD_M = 0.9144;

@@ -17,13 +17,14 @@ final class ChartReader {
     static final int MOST_TEXT = 12_000;
 
     private static final String FIELD = "rows";
-    private static final Pattern NUMBERED = Pattern.compile("^\\s*(?:(?:round|rnd|row|r)\\s*)?\\d{1,3}\\s*[:.)]\\s*");
+    private static final Pattern NUMBERED =
+            Pattern.compile("\\A\\s*+(?:(?:round|rnd|row|r)\\s*+)?+\\d{1,3}+\\s*+[:.)]\\s*+");
     /** A stitch through the back loop; one that has a name; several of a kind, or one alone. */
     private static final Pattern STITCH = Pattern.compile("k(?<twisted>\\d{0,3}) ?tbl|(?<named>yo|ssk|k2tog|p2tog|sk2p)"
             + "|(?<kind>sl|k|p) ?(?<number>\\d{1,3})|(?<alone>sl|k|p)(?![a-z])");
 
     private static final Pattern WORD = Pattern.compile("[^\\s,()]{1,12}");
-    private static final Pattern TIMES = Pattern.compile("\\s*[x×*]?\\s*(\\d{1,2})");
+    private static final String TIMES_SIGNS = "x×*";
     private static final String KNOWN = "Use k, p, yo, ssk, k2tog, p2tog, sk2p, k1tbl or sl, as in “k2, yo, ssk, k3”.";
 
     private ChartReader() {}
@@ -135,13 +136,27 @@ final class ChartReader {
             return at < words.length();
         }
 
+        /** The number behind a bracket, with or without a sign before it; 1 where none stands there. */
         private int times() {
-            Matcher times = TIMES.matcher(words).region(at, words.length());
-            if (!times.lookingAt()) {
+            int sign = blanks(at);
+            int from = sign < words.length() && TIMES_SIGNS.indexOf(words.charAt(sign)) >= 0 ? blanks(sign + 1) : sign;
+            int to = from;
+            while (to < words.length() && to < from + 2 && Character.digit(words.charAt(to), 10) >= 0) {
+                to++;
+            }
+            if (to == from) {
                 return 1;
             }
-            at = times.end();
-            return Integer.parseInt(times.group(1));
+            at = to;
+            return Integer.parseInt(words.substring(from, to));
+        }
+
+        private int blanks(int from) {
+            int to = from;
+            while (to < words.length() && Character.isWhitespace(words.charAt(to))) {
+                to++;
+            }
+            return to;
         }
 
         private boolean one(List<PatternStitch> to) {

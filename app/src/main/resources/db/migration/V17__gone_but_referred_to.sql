@@ -1,0 +1,52 @@
+-- Feet and yarns that a tube still refers to stay for it after they were deleted, and stand on no shelf. The seals are made anew.
+
+alter table yarn drop column seal;
+alter table yarn add column gone boolean default false not null;
+alter table yarn add column seal bigint generated always as (ora_hash(concat_ws('|',
+    coalesce(cast(id as varchar), '-'),
+    coalesce(cast(version as varchar), '-'),
+    coalesce(cast(name as varchar), '-'),
+    coalesce(cast(created_at as varchar), '-'),
+    coalesce(cast(updated_at as varchar), '-'),
+    coalesce(cast(colour as varchar), '-'),
+    coalesce(cast(length_m as varchar), '-'),
+    coalesce(cast(mass_g as varchar), '-'),
+    coalesce(cast(on_hand_g as varchar), '-'),
+    coalesce(cast(nylon_share as varchar), '-'),
+    coalesce(cast(form as varchar), '-'),
+    coalesce(cast(fibre as varchar), '-'),
+    coalesce(cast(notes as varchar), '-'),
+    coalesce(cast(start_m as varchar), '-'),
+    coalesce(cast(gone as varchar), '-'))));
+
+alter table foot drop column seal;
+alter table foot add column gone boolean default false not null;
+alter table foot add column seal bigint generated always as (ora_hash(concat_ws('|',
+    coalesce(cast(id as varchar), '-'),
+    coalesce(cast(version as varchar), '-'),
+    coalesce(cast(name as varchar), '-'),
+    coalesce(cast(created_at as varchar), '-'),
+    coalesce(cast(updated_at as varchar), '-'),
+    coalesce(cast(length_mm as varchar), '-'),
+    coalesce(cast(shoe_system as varchar), '-'),
+    coalesce(cast(shoe_size as varchar), '-'),
+    coalesce(cast(ball_girth_mm as varchar), '-'),
+    coalesce(cast(heel_diagonal_mm as varchar), '-'),
+    coalesce(cast(leg_girth_mm as varchar), '-'),
+    coalesce(cast(toe_form as varchar), '-'),
+    coalesce(cast(other_length_mm as varchar), '-'),
+    coalesce(cast(other_shoe_system as varchar), '-'),
+    coalesce(cast(other_shoe_size as varchar), '-'),
+    coalesce(cast(other_ball_girth_mm as varchar), '-'),
+    coalesce(cast(other_heel_diagonal_mm as varchar), '-'),
+    coalesce(cast(other_leg_girth_mm as varchar), '-'),
+    coalesce(cast(other_toe_form as varchar), '-'),
+    coalesce(cast(notes as varchar), '-'),
+    coalesce(cast(measured_on as varchar), '-'),
+    coalesce(cast(traced_width_mm as varchar), '-'),
+    coalesce(cast(traced_tip_in_mm as varchar), '-'),
+    coalesce(cast(traced_little_back_mm as varchar), '-'),
+    coalesce(cast(other_traced_width_mm as varchar), '-'),
+    coalesce(cast(other_traced_tip_in_mm as varchar), '-'),
+    coalesce(cast(other_traced_little_back_mm as varchar), '-'),
+    coalesce(cast(gone as varchar), '-'))));

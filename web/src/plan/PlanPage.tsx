@@ -1,8 +1,8 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useLessons, useProposals } from '../api/logQueries';
-import { usePair, usePreview, usePreviewAhead } from '../api/queries';
+import { useCreatePair, usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 import { useKeymap } from '../form/keymap';
@@ -10,7 +10,7 @@ import { NameField } from './NameField';
 import { PlanView } from './PlanView';
 import { Lessons } from './Lessons';
 import { Proposals } from './Proposals';
-import type { Draft } from '../draft/draft';
+import { writeOf, type Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { differenceWords } from './differences';
 import { Press } from '../form/Press';
@@ -60,6 +60,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <WaysOn id={pair.id} />
       </Flex>
       <Conflict kept={kept} />
+      {kept.kept.state === 'gone' && <Gone draft={draft} />}
       <Moved words={pair.moved} />
       {shown && (
         <>
@@ -179,8 +180,36 @@ function keptWords(kept: Kept): string {
     case 'refused':
       return texts.notSavedFixTheHighlighted;
     case 'conflict':
+    case 'gone':
       return texts.notSaved;
   }
+}
+
+/** The pair was deleted elsewhere: what is worked on here is kept as a new one, if wanted. */
+function Gone({ draft }: { draft: Draft }) {
+  const create = useCreatePair();
+  const navigate = useNavigate();
+  const keep = async () => {
+    const pair = await create.mutateAsync(writeOf(draft));
+    void navigate(`/pairs/${pair.id}`, { replace: true });
+  };
+  return (
+    <Box
+      role="alert"
+      bg="amissGround"
+      color="amiss"
+      borderLeftWidth="4px"
+      borderColor="amiss"
+      px={4}
+      py={3}
+      mb={3}
+    >
+      <p>{create.error?.message ?? shared.deletedElsewhere}</p>
+      <Press look="framed" onClick={() => void keep()} mt={2} px={3} borderColor="amiss">
+        {shared.keepAsANewPair}
+      </Press>
+    </Box>
+  );
 }
 
 function Conflict({ kept }: { kept: KeptDraft }) {

@@ -9,12 +9,17 @@ import { draftOf, writeOf, type Draft } from '../draft/draft';
 /** A pause in typing after which what was typed is stored, in milliseconds. */
 const PAUSE_MS = 350;
 
+/** What the server says of what it does not have. */
+const GONE = 404;
+
 /** How it stands with storing. */
 export type Kept =
   | { state: 'stored' }
   | { state: 'storing' }
   | { state: 'waiting' }
   | { state: 'refused'; message: string }
+  /** The pair was deleted elsewhere. */
+  | { state: 'gone' }
   | { state: 'conflict'; current: Pair; differs: readonly string[]; message: string };
 
 export interface KeptDraft {
@@ -163,6 +168,9 @@ function keptOf(error: Error | null, pending: boolean, failure: Error | null): K
       differs: error.differs,
       message: error.message,
     };
+  }
+  if (error instanceof Refused && error.status === GONE) {
+    return { state: 'gone' };
   }
   if (error && !pending) {
     return { state: 'refused', message: error.message };

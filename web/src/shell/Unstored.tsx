@@ -6,6 +6,9 @@ import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
+/** What the server says of what it does not have. */
+const GONE = 404;
+
 /** Changes that were refused after their page was left: they are said here, and kept until somebody decides. */
 export function Unstored() {
   const left = useLeftBehind();
@@ -27,6 +30,12 @@ function Change({ change }: { change: LeftBehind }) {
     letGo(change);
     await client.invalidateQueries();
   };
+  const keepAsNew = async () => {
+    await api.post('/api/pairs', { body: { ...write, version: undefined } });
+    letGo(change);
+    await client.invalidateQueries();
+  };
+  const gone = refused.status === GONE;
   const button = {
     type: 'button' as const,
     minH: '44px',
@@ -46,15 +55,22 @@ function Change({ change }: { change: LeftBehind }) {
       borderBottomWidth="1px"
       borderColor="amiss"
     >
-      <p>{texts.yourLastChangeToIs(write.name, refused.message)}</p>
+      <p>
+        {texts.yourLastChangeToIs(write.name, gone ? shared.deletedElsewhere : refused.message)}
+      </p>
       <Flex gap={3} mt={1} wrap="wrap">
         {version !== undefined && (
           <Press {...button} onClick={() => void keepMine()}>
             {shared.keepMine}
           </Press>
         )}
+        {gone && (
+          <Press {...button} onClick={() => void keepAsNew()}>
+            {shared.keepAsANewPair}
+          </Press>
+        )}
         <Press {...button} onClick={() => letGo(change)}>
-          {shared.useTheSavedVersion}
+          {gone ? shared.remove : shared.useTheSavedVersion}
         </Press>
       </Flex>
     </Box>

@@ -82,4 +82,6 @@ export const shared = {
   notWeighed: 'not weighed',
   stripes: 'Stripes',
   first: 'First',
+  deletedElsewhere: 'This pair was deleted elsewhere. What you changed is still here.',
+  keepAsANewPair: 'Keep it as a new pair',
 } as const;

@@ -305,6 +305,8 @@ public class HomeBackups {
             left += each.fate() == Fate.CLASH && !takes ? 1 : 0;
             if (mode != Mode.REPLACE && (takes || each.fate() == Fate.ADD)) {
                 restore.thing(each.shelf(), each.id());
+            } else if (mode != Mode.REPLACE && each.fate() == Fate.CLASH && each.shelf() == Thing.Shelf.PAIR) {
+                restore.heard(each.id());
             }
         }
         if (mode == Mode.REPLACE) {

@@ -10,7 +10,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import roundpocket.app.home.Tables.Column;
 import roundpocket.app.home.Tables.Table;
 
@@ -45,22 +47,64 @@ final class Restore {
         }
     }
 
-    /** Brings one thing over, in the place of what is there by the same id. */
+    /** What is heard and noted of a pair: each by an id of its own, and never in the place of another. */
+    private static final Set<String> HEARD = Set.of("lap_event", "log_note");
+
+    /**
+     * Brings one thing over, in the place of what is there by the same id. Of a pair that was begun once, what was heard of it
+     * in either place is there afterwards.
+     */
     void thing(Thing.Shelf shelf, UUID id) throws SQLException {
+        boolean sameLap = shelf == Thing.Shelf.PAIR && sameLap(id);
         for (Thing.Part part : shelf.parts()) {
-            if (part.owned()) {
+            if (part.owned() && !(sameLap && staysAsHeard(part))) {
                 run("delete from " + part.table() + " where " + part.condition(id));
             }
         }
         for (Thing.Part part : shelf.parts()) {
-            Table table = tables.stream()
-                    .filter(each -> each.name().equals(part.table()))
-                    .findFirst()
-                    .orElseThrow();
-            List<Column> columns =
-                    table.columns().stream().filter(column -> !column.counted()).toList();
-            copy(table, new Table(table.name(), columns, table.sealed()), " where " + part.condition(id));
+            if (!(sameLap && part.table().equals("lap"))) {
+                bring(part, id);
+            }
         }
+    }
+
+    /** Adds what was heard of a pair elsewhere to what was heard of it here, where it is the same one that was begun. */
+    void heard(UUID pair) throws SQLException {
+        if (sameLap(pair)) {
+            for (Thing.Part part : Thing.Shelf.PAIR.parts()) {
+                if (HEARD.contains(part.table())) {
+                    bring(part, pair);
+                }
+            }
+        }
+    }
+
+    private static boolean staysAsHeard(Thing.Part part) {
+        return part.table().equals("lap") || HEARD.contains(part.table());
+    }
+
+    private boolean sameLap(UUID pair) throws SQLException {
+        Object here = begun(to, pair);
+        return here != null && here.equals(begun(from, pair));
+    }
+
+    private static @Nullable Object begun(Connection store, UUID pair) throws SQLException {
+        try (PreparedStatement asked = store.prepareStatement("select started_at from lap where pair_id = ?")) {
+            asked.setObject(1, pair);
+            try (ResultSet row = asked.executeQuery()) {
+                return row.next() ? row.getObject(1) : null;
+            }
+        }
+    }
+
+    private void bring(Thing.Part part, UUID id) throws SQLException {
+        Table table = tables.stream()
+                .filter(each -> each.name().equals(part.table()))
+                .findFirst()
+                .orElseThrow();
+        List<Column> columns =
+                table.columns().stream().filter(column -> !column.counted()).toList();
+        copy(table, new Table(table.name(), columns, table.sealed()), " where " + part.condition(id));
     }
 
     /** Copies rows; those that a person may edit take the place of the row that is there. */
@@ -75,7 +119,7 @@ final class Restore {
                 PreparedStatement insert = to.prepareStatement(put)) {
             int count = 0;
             while (row.next()) {
-                if (!where.isEmpty() && isOfNothing(written.name(), row)) {
+                if (!where.isEmpty() && (isOfNothing(written.name(), row) || isHeard(written.name(), row))) {
                     continue;
                 }
                 for (int i = 1; i <= written.columns().size(); i++) {
@@ -87,6 +131,19 @@ final class Restore {
                 }
             }
             insert.executeBatch();
+        }
+    }
+
+    /** Whether it was heard here already: such a row never changes. */
+    private boolean isHeard(String table, ResultSet row) throws SQLException {
+        if (!HEARD.contains(table)) {
+            return false;
+        }
+        try (PreparedStatement asked = to.prepareStatement("select count(*) from " + table + " where id = ?")) {
+            asked.setObject(1, row.getObject("id"));
+            try (ResultSet there = asked.executeQuery()) {
+                return there.next() && there.getLong(1) > 0;
+            }
         }
     }
 

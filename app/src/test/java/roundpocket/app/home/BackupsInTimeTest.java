@@ -137,4 +137,37 @@ public class BackupsInTimeTest {
                 .forEach(foot -> names.add(foot.get("name").asString()));
         return names;
     }
+
+    /** A pair that was given away and knitted on in both places: what was counted in either is there, once. */
+    @Test
+    public void aPairsFileIsMergedPressByPress() {
+        try (Running here = Running.on(Running.newHome());
+                Running there = Running.on(Running.newHome())) {
+            String pair = JournalTest.begun(here);
+            JournalTest.press(here, pair, 4);
+            byte[] given = here.bytes("/api/home/pairs/" + pair);
+            take(there, given, "MERGE");
+            JournalTest.press(there, pair, 3);
+            JournalTest.press(here, pair, 2);
+            byte[] back = there.bytes("/api/home/pairs/" + pair);
+            take(here, back, "MERGE");
+            assertThat(position(here, pair)).isEqualTo(9);
+            take(here, back, "MERGE_TAKING_CLASHES");
+            take(here, given, "MERGE_TAKING_CLASHES");
+            assertThat(position(here, pair)).isEqualTo(9);
+            take(there, here.bytes("/api/home/pairs/" + pair), "MERGE");
+            assertThat(position(there, pair)).isEqualTo(9);
+        }
+    }
+
+    private static void take(Running at, byte[] file, String mode) {
+        String source = Running.json(at.upload("/api/home/incoming", file))
+                .get("source")
+                .asString();
+        at.sendJson("POST", "/api/home/restore", "{\"source\": \"" + source + "\", \"mode\": \"" + mode + "\"}");
+    }
+
+    private static int position(Running at, String pair) {
+        return at.json("/api/laps/" + pair).at("/socks/0/position").asInt(-1);
+    }
 }

@@ -66,14 +66,14 @@ public class JournalTest {
         beforeTheNote = new byte[0];
     }
 
-    private static String begun(Running app) {
+    static String begun(Running app) {
         JsonNode pair = app.sendJson(
                 "POST", "/api/pairs", "{\"name\": \"n" + UUID.randomUUID() + "\", \"spec\": " + SPEC + "}");
         app.sendJson("POST", "/api/laps/" + pair.get("id").asString(), "{}");
         return pair.get("id").asString();
     }
 
-    private static void press(Running app, String pair, int times) {
+    static void press(Running app, String pair, int times) {
         for (int i = 0; i < times; i++) {
             app.sendJson(
                     "POST",

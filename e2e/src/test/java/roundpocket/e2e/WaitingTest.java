@@ -19,6 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Presses that wait: nobody but the home they are for takes them, from wherever in the application, and none is lost. */
 public class WaitingTest extends BrowserTest {
+    private static final JsonMapper JSON = new JsonMapper();
     private static final String KEPT =
             "() => Object.keys(localStorage).filter((name) => name.startsWith('round-pocket.lap.')).length";
 
@@ -28,8 +29,7 @@ public class WaitingTest extends BrowserTest {
     }
 
     private String begun(String name) {
-        JsonNode pair = new JsonMapper()
-                .readTree(server().post("/api/pairs", StoreTest.pair(name, 140)).body());
+        JsonNode pair = JSON.readTree(server().post("/api/pairs", StoreTest.pair(name, 140)).body());
         String id = pair.get("id").asString();
         server().post("/api/laps/" + id, "{}");
         return id;
@@ -217,5 +217,22 @@ public class WaitingTest extends BrowserTest {
         server().post("/api/devices/pedal/pair", "{\"pair\": \"" + ids.get(6) + "\"}");
         server().post("/api/devices/pedal", "");
         assertThat(last.getByTestId("count")).hasText("2");
+    }
+
+    /** A plan stays open while its pair is deleted elsewhere: what is worked on is kept as a new one. */
+    @Test
+    public void aPlanOfADeletedPairIsKeptAsANewOne() {
+        String id = JSON.readTree(server().post("/api/pairs", StoreTest.pair("once there", 140)).body())
+                .get("id")
+                .asString();
+        Page page = visit("/pairs/" + id);
+        assertThat(page.getByTestId("kept")).hasText("Saved");
+        server().delete("/api/pairs/" + id + "?version=0");
+        page.getByLabel("Name").fill("still wanted");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it as a new pair"))
+                .click();
+        page.waitForURL(url -> !url.endsWith(id));
+        assertThat(page.getByTestId("kept")).hasText("Saved");
+        assertThat(server().json("/api/pairs").findValuesAsString("name")).contains("still wanted");
     }
 }

@@ -20,6 +20,9 @@ import java.util.Map;
 final class Blocks {
     private static final int COPIES = 3;
 
+    /** What looking through the blocks of some legs takes, in steps of a search through orders. */
+    static final int STEPS = 400;
+
     private final Job job;
     private final int[] length;
     private final int matched;

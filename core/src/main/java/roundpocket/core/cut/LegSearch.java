@@ -82,6 +82,7 @@ final class LegSearch {
 
     private boolean inBlocks(int[] legs, int settled) {
         return someLegs(legs, settled, tried -> {
+            effort.took(Blocks.STEPS);
             Blocks blocks = new Blocks(job, tried);
             int left = job.left(tried);
             if (blocks.least(misses, 0) > left || blocks.fewest(misses) > left) {
@@ -100,6 +101,7 @@ final class LegSearch {
 
     /** Whether less is left than every order would give up. */
     private boolean tooFew(int[] legs) {
+        effort.took(Blocks.STEPS);
         return new Blocks(job, legs).least(misses, 0) > job.left(legs);
     }
 
@@ -128,7 +130,7 @@ final class LegSearch {
         if (more == 0) {
             return trial.works(legs);
         }
-        if (at == legs.length) {
+        if (at == legs.length || effort.spent()) {
             return false;
         }
         int shortest = legs[at];

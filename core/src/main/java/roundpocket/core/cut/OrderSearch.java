@@ -51,6 +51,11 @@ final class OrderSearch {
         boolean spent() {
             return left <= 0;
         }
+
+        /** Takes what something else than a step took, in steps. */
+        void took(long steps) {
+            left -= steps;
+        }
     }
 
     private OrderSearch(Job job, int[] legs, int misses, int most, int remnant, Effort effort) {
@@ -214,6 +219,9 @@ final class OrderSearch {
     private boolean settle(int at, int[] given) {
         boolean moved = true;
         while (moved) {
+            if (--effort.left < 0) {
+                return false;
+            }
             moved = false;
             for (int i = 1; i <= at; i++) {
                 int wanted = given[i - 1] + (i == remnantAt ? remnant : 0);

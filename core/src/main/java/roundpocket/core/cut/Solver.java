@@ -9,12 +9,12 @@ import java.util.List;
  * the earliest first; the longest single remnant.
  */
 final class Solver {
-    /** Steps after which a search gives up: a second or two. Eight pairs in a tight tube may come to that. */
-    private static final long EFFORT = 4_000_000;
+    /** Steps after which a search gives up: a part of a second. Eight pairs in a tight tube may come to that. */
+    private static final long EFFORT = 800_000;
 
-    private static final long FIRST_STEPS = 100_000;
+    private static final long FIRST_STEPS = 25_000;
     private static final int MORE_STEPS = 8;
-    private static final long MOST_STEPS = 6_400_000;
+    private static final long MOST_STEPS = 200_000;
 
     private final Rims rims;
     private final List<Integer> chosen;
@@ -62,10 +62,11 @@ final class Solver {
     /** Pieces in their order, and the job that they are the answer to. */
     private record Placed(Job job, Arrangement arrangement) {}
 
-    private static Placed longestRemnant(List<Remnants> each) {
+    private Placed longestRemnant(List<Remnants> each) {
         int most = each.stream().mapToInt(remnants -> remnants.left).max().orElseThrow();
-        for (int remnant = most; remnant > 0; remnant--) {
+        for (int remnant = most; remnant > 0 && !effort.spent(); remnant--) {
             for (Remnants remnants : each) {
+                effort.took(Blocks.STEPS);
                 Arrangement found = remnants.leaving(remnant);
                 if (found != null) {
                     return new Placed(remnants.job, found);

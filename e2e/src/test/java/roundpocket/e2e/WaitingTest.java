@@ -29,7 +29,8 @@ public class WaitingTest extends BrowserTest {
     }
 
     private String begun(String name) {
-        JsonNode pair = JSON.readTree(server().post("/api/pairs", StoreTest.pair(name, 140)).body());
+        JsonNode pair = JSON.readTree(
+                server().post("/api/pairs", StoreTest.pair(name, 140)).body());
         String id = pair.get("id").asString();
         server().post("/api/laps/" + id, "{}");
         return id;
@@ -222,7 +223,8 @@ public class WaitingTest extends BrowserTest {
     /** A plan stays open while its pair is deleted elsewhere: what is worked on is kept as a new one. */
     @Test
     public void aPlanOfADeletedPairIsKeptAsANewOne() {
-        String id = JSON.readTree(server().post("/api/pairs", StoreTest.pair("once there", 140)).body())
+        String id = JSON.readTree(server().post("/api/pairs", StoreTest.pair("once there", 140))
+                        .body())
                 .get("id")
                 .asString();
         Page page = visit("/pairs/" + id);

@@ -55,6 +55,7 @@ public class Journal implements TransactionExecutionListener {
     private static final class Change {
         private final List<Wanted> wanted = new ArrayList<>();
         private boolean more;
+        private boolean derived;
         private long mark;
         private Map<String, List<JsonNode>> rows = Map.of();
     }
@@ -71,6 +72,11 @@ public class Journal implements TransactionExecutionListener {
     /** Has the journal keep a row that the present transaction puts in, found by one of its columns. */
     public void keep(String table, String column, UUID id) {
         change().wanted.add(new Wanted(table, column, id));
+    }
+
+    /** That the present transaction only writes down what can be made from what is there. */
+    public void changesNothingOfItsOwn() {
+        change().derived = true;
     }
 
     /** That the present transaction changes more than what is kept of it. */
@@ -144,7 +150,7 @@ public class Journal implements TransactionExecutionListener {
         Change change = changes.get();
         changes.remove();
         if (failure == null && change != null && change.mark > 0) {
-            boolean whole = !change.wanted.isEmpty() && !change.more;
+            boolean whole = (change.derived || !change.wanted.isEmpty()) && !change.more;
             write(new Entry(change.mark, whole, change.rows));
         }
     }

@@ -1,8 +1,6 @@
 package roundpocket.app.laps;
 
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import roundpocket.app.laps.LapViews.KnittedView;
@@ -45,10 +43,6 @@ record InShort(Optional<LapGistView> gist, Optional<PairTook> took) {
                 LapWords.next(work, on),
                 Outing.of(work, on),
                 work.finished(),
-                knitting.socks().stream()
-                        .map(each -> each.lastAt())
-                        .filter(Objects::nonNull)
-                        .max(Comparator.naturalOrder())
-                        .orElse(null));
+                knitting.lastAt());
     }
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -97,6 +98,16 @@ final class Knitting {
 
     PairWork work() {
         return work;
+    }
+
+    /** When something happened last; nothing where nothing did. */
+    @Nullable
+    Instant lastAt() {
+        return ofSocks.stream()
+                .map(sock -> sock.lastAt)
+                .filter(Objects::nonNull)
+                .max(Comparator.naturalOrder())
+                .orElse(null);
     }
 
     /** Takes in what happened; false where it changes nothing. */

@@ -9,10 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -20,6 +18,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import roundpocket.app.home.Journal;
+import roundpocket.app.laps.LapStates.LapState;
 import roundpocket.app.laps.LapViews.CakeView;
 import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.HeardAllView;
@@ -65,6 +64,7 @@ public class Laps {
     private final PairsShelf pairs;
     private final Settling settling;
     private final Folds folds;
+    private final LapStates states;
     private final WriteThrough disk;
     private final Journal journal;
     private final JsonMapper mapper;
@@ -77,6 +77,7 @@ public class Laps {
             PairsShelf pairs,
             Settling settling,
             Folds folds,
+            LapStates states,
             WriteThrough disk,
             Journal journal,
             JsonMapper mapper,
@@ -87,6 +88,7 @@ public class Laps {
         this.pairs = pairs;
         this.settling = settling;
         this.folds = folds;
+        this.states = states;
         this.disk = disk;
         this.journal = journal;
         this.mapper = mapper;
@@ -179,6 +181,7 @@ public class Laps {
         if (settling.settle(pairId, knitting.work())) {
             journal.changesMore();
         }
+        states.remember(pairId, new LapState(knitting.work().finished(), knitting.lastAt()));
         return new HeardAllView(heard, knitting.socks(), knitting.pressed(), knitting.revision());
     }
 
@@ -256,19 +259,54 @@ public class Laps {
     /** The pairs of which both socks are done, the latest first. */
     @Transactional(readOnly = true)
     public List<UUID> finished() {
-        return gists().values().stream()
-                .filter(LapGistView::finished)
-                .sorted(Comparator.comparing(LapGistView::lastAt, Comparator.nullsLast(Comparator.reverseOrder())))
-                .map(LapGistView::pairId)
+        return states().entrySet().stream()
+                .filter(each -> each.getValue().finished())
+                .sorted(Comparator.comparing(
+                        each -> each.getValue().lastAt(), Comparator.nullsLast(Comparator.reverseOrder())))
+                .map(Map.Entry::getKey)
                 .toList();
     }
 
-    /** The pairs that are begun and cannot be read: they are shown as such, and break nobody else's page. */
+    /** Whether both socks are done, of every pair that is begun. */
     @Transactional(readOnly = true)
-    public Set<UUID> unreadable() {
-        return laps.begun().stream()
-                .filter(pairId -> inShort(pairId).gist().isEmpty())
-                .collect(Collectors.toSet());
+    public Map<UUID, Boolean> finishedOrNot() {
+        Map<UUID, Boolean> all = new LinkedHashMap<>();
+        states().forEach((pair, state) -> all.put(pair, state.finished()));
+        return all;
+    }
+
+    private Map<UUID, LapState> states() {
+        Map<UUID, LapState> all = new LinkedHashMap<>();
+        this.states.all().forEach((pair, known) -> all.put(pair, known.orElseGet(() -> state(pair))));
+        return all;
+    }
+
+    private LapState state(UUID pair) {
+        return inShort(pair)
+                .gist()
+                .map(gist -> new LapState(gist.finished(), gist.lastAt()))
+                .orElse(new LapState(false, null));
+    }
+
+    /** The pairs of which it is not remembered what they come to. */
+    @Transactional(readOnly = true)
+    public List<UUID> notRemembered() {
+        return states.all().entrySet().stream()
+                .filter(each -> each.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** Remembers what a pair comes to. */
+    void remember(UUID pair) {
+        journal.changesNothingOfItsOwn();
+        states.remember(pair, state(pair));
+    }
+
+    /** The little that a basket shows of one pair; empty where it is not begun, or cannot be read. */
+    @Transactional(readOnly = true)
+    public Optional<LapGistView> gist(UUID pairId) {
+        return inShort(pairId).gist();
     }
 
     /** Whether a pair is begun. */

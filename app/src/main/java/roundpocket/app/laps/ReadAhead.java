@@ -41,6 +41,12 @@ class ReadAhead {
 
     private void read() {
         try {
+            for (UUID pair : laps.notRemembered()) {
+                if (ended) {
+                    return;
+                }
+                laps.remember(pair);
+            }
             List<UUID> pairs = new ArrayList<>(rows.begun());
             Collections.reverse(pairs);
             for (UUID pair : pairs) {

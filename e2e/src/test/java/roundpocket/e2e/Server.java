@@ -236,6 +236,13 @@ final class Server {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** Sends what is said to be of a type. */
+    HttpResponse<String> send(String method, String path, String type, String body) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", type)
+                .method(method, HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     HttpResponse<String> put(String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(url(path)))
                 .header("Content-Type", "application/json")

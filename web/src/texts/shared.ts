@@ -83,5 +83,5 @@ export const shared = {
   stripes: 'Stripes',
   first: 'First',
   deletedElsewhere: 'This pair was deleted elsewhere. What you changed is still here.',
-  keepAsANewPair: 'Keep it as a new pair',
+  keepAsANewPair: 'Save as a new pair',
 } as const;

@@ -230,8 +230,9 @@ public class WaitingTest extends BrowserTest {
         Page page = visit("/pairs/" + id);
         assertThat(page.getByTestId("kept")).hasText("Saved");
         server().delete("/api/pairs/" + id + "?version=0");
-        page.getByLabel("Name").fill("still wanted");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it as a new pair"))
+        page.getByLabel("Name of the pair").fill("still wanted");
+        page.keyboard().press("Tab");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save as a new pair"))
                 .click();
         page.waitForURL(url -> !url.endsWith(id));
         assertThat(page.getByTestId("kept")).hasText("Saved");

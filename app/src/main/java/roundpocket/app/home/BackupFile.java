@@ -75,7 +75,7 @@ final class BackupFile implements AutoCloseable {
         try {
             ZipList.check(file, MOST_IN_LIST);
             zip = new ZipFile(file.toFile());
-        } catch (ZipException noZip) {
+        } catch (ZipException | IllegalArgumentException noZip) { // the latter of names that are none
             throw refusal("This is not a backup that Round Pocket made, or it is damaged.", "Choose another file.");
         }
         try {
@@ -94,7 +94,7 @@ final class BackupFile implements AutoCloseable {
         Manifest manifest;
         try (InputStream in = zip.getInputStream(entry)) {
             manifest = JSON.readValue(in.readNBytes(MANIFEST_BYTES), Manifest.class);
-        } catch (JacksonException | ZipException unreadable) {
+        } catch (JacksonException | IOException unreadable) { // a stream that breaks off says so in several ways
             throw damaged(Manifest.ENTRY);
         }
         if (!Manifest.FORMAT.equals(manifest.format())
@@ -158,7 +158,7 @@ final class BackupFile implements AutoCloseable {
                     || rows != manifest.rows().getOrDefault(table.name(), -1L)) {
                 throw damaged(name);
             }
-        } catch (JacksonException | ZipException | DateTimeException | UnreadableValueException unreadable) {
+        } catch (JacksonException | IOException | DateTimeException | UnreadableValueException unreadable) {
             throw damaged(name, unreadable);
         } catch (SQLException refused) {
             if (String.valueOf(refused.getSQLState()).matches("2[23].*")) { // a value that the table doesn't take

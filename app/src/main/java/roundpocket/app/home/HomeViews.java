@@ -1,8 +1,5 @@
 package roundpocket.app.home;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -46,20 +43,16 @@ public final class HomeViews {
             long pairs,
             long presses) {
         static BackupView of(Kept kept) {
-            try {
-                Map<String, Long> rows = kept.manifest().rows();
-                return new BackupView(
-                        kept.name(),
-                        kept.reason(),
-                        kept.manifest().made(),
-                        Files.size(kept.file()),
-                        rows.getOrDefault("foot", 0L),
-                        rows.getOrDefault("yarn", 0L),
-                        rows.getOrDefault("sock_pair", 0L),
-                        rows.getOrDefault("lap_event", 0L));
-            } catch (IOException gone) {
-                throw new UncheckedIOException(gone);
-            }
+            Map<String, Long> rows = kept.manifest().rows();
+            return new BackupView(
+                    kept.name(),
+                    kept.reason(),
+                    kept.manifest().made(),
+                    kept.file().toFile().length(), // 0 of one that was thrown away in this moment
+                    rows.getOrDefault("foot", 0L),
+                    rows.getOrDefault("yarn", 0L),
+                    rows.getOrDefault("sock_pair", 0L),
+                    rows.getOrDefault("lap_event", 0L));
         }
     }
 

@@ -11,10 +11,10 @@ export default defineConfig(({ mode }) => ({
     // Named with those of the server's libraries, on the page of licences.
     license: { fileName: 'licences.json' },
   },
-  // Machines are shared: a test that is done in a second may take ten beside other work.
+  // Machines are shared: a test that is done in a second may take a minute beside other work; the limit is for a hang.
   test: {
     setupFiles: ['src/browser.setup.ts'],
-    testTimeout: 60_000,
+    testTimeout: 300_000,
     pool: 'threads',
     isolate: false,
   },

@@ -37,13 +37,13 @@ it('a change made while the one before it is on its way carries the version that
   });
   const { result } = keptDraft();
   act(() => result.current.change({ ...result.current.draft, name: 'One' }));
-  await waitFor(() => expect(versions).toEqual([7]), { timeout: 3000 });
+  await waitFor(() => expect(versions).toEqual([7]));
   act(() => result.current.change({ ...result.current.draft, name: 'Two' }));
   await new Promise((wait) => setTimeout(wait, 1500));
   act(() => answers[0]?.());
-  await waitFor(() => expect(versions).toEqual([7, 8]), { timeout: 3000 });
+  await waitFor(() => expect(versions).toEqual([7, 8]));
   act(() => answers[1]?.());
-  await waitFor(() => expect(result.current.kept.state).toBe('stored'), { timeout: 3000 });
+  await waitFor(() => expect(result.current.kept.state).toBe('stored'));
 });
 
 it('a change put right while its page is left is not said to be refused', async () => {
@@ -65,7 +65,7 @@ it('a change put right while its page is left is not said to be refused', async 
   ] as const) {
     const { result, unmount } = keptDraft();
     act(() => result.current.change({ ...result.current.draft, name: 'Wrong' }));
-    await waitFor(() => expect(result.current.kept.state).toBe('refused'), { timeout: 3000 });
+    await waitFor(() => expect(result.current.kept.state).toBe('refused'));
     act(() => result.current.change({ ...result.current.draft, name: second }));
     unmount();
     await act(() => new Promise((wait) => setTimeout(wait, 200)));
@@ -81,7 +81,7 @@ it('taking back passes over what changed nothing, down to the days before', asyn
   );
   const { result } = keptDraft();
   const name = () => result.current.draft.name;
-  await waitFor(() => expect(result.current.undo).toBeDefined(), { timeout: 3000 });
+  await waitFor(() => expect(result.current.undo).toBeDefined());
   act(() => result.current.change({ ...result.current.draft, name: 'Changed' }));
   await new Promise((wait) => setTimeout(wait, 800));
   act(() => result.current.change({ ...result.current.draft, name: pair.name }));

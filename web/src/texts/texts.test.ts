@@ -68,7 +68,7 @@ it('has no text that words.md rules out', () => {
   const all = texts(() => true);
   expect(all.length).toBeGreaterThan(600);
   expect(all.filter(ruledOut)).toEqual([]);
-}, 60_000);
+});
 
 /** Styles, selectors, drawings and what goes into a file are read by programs alone. */
 const STYLE =
@@ -77,7 +77,7 @@ const STYLE =
 it('keeps every text in the catalogue of its place', () => {
   const loose = texts((file) => !CATALOGUE.test(file)).filter((text) => !STYLE.test(text));
   expect(loose).toEqual([]);
-}, 60_000);
+});
 
 it('has no text that nothing says any more', () => {
   const unused = Object.entries(SOURCES)
@@ -96,4 +96,4 @@ it('has no text that nothing says any more', () => {
         .map((use) => `${file}: ${use}`);
     });
   expect(unused).toEqual([]);
-}, 60_000);
+});

@@ -87,6 +87,7 @@ public final class Bench {
         parts.put("requests", this::requests);
         parts.put("lists", this::lists);
         parts.put("presses", this::presses);
+        parts.put("answers", this::answers);
         parts.put("cuts", this::cuts);
         parts.put("plan", this::plan);
         return parts;
@@ -103,6 +104,12 @@ public final class Bench {
             }
         }
         throw new IllegalStateException("JMH says nothing of what was allocated");
+    }
+
+    private void answers() throws IOException, InterruptedException {
+        try (Program program = ours()) {
+            rows.addAll(new Answers(program).rows());
+        }
     }
 
     private void cuts() {

@@ -132,6 +132,16 @@ final class Program implements AutoCloseable {
         return (System.nanoTime() - begun) / 1e6;
     }
 
+    /** The same where the answer may be a refusal; no error of the program's own. */
+    double timeOfAnyAnswer(HttpRequest.Builder request) throws IOException, InterruptedException {
+        long begun = System.nanoTime();
+        int status = send(request);
+        if (status >= 500) {
+            throw new IllegalStateException("answered " + status);
+        }
+        return (System.nanoTime() - begun) / 1e6;
+    }
+
     private static int send(HttpRequest.Builder request) throws IOException, InterruptedException {
         return HTTP.send(request.build(), HttpResponse.BodyHandlers.ofByteArray())
                 .statusCode();

@@ -3,7 +3,6 @@ package roundpocket.app.home;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -18,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.support.DataAccessUtils;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -165,7 +165,8 @@ public class Journal implements TransactionExecutionListener {
             home.journal().write(entry);
         } catch (IOException cannot) {
             if (!entry.rows().isEmpty()) {
-                throw new UncheckedIOException(cannot); // it is stored, and not acknowledged: it will be sent again
+                // It is stored, and not acknowledged: it will be sent again.
+                throw new DataAccessResourceFailureException("not written down", cannot);
             }
             LOG.warn("What was stored can’t be written down beside: {}", cannot.getMessage());
         }

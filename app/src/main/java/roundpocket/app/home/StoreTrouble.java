@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.util.Optional;
 import java.util.Set;
 import org.h2.api.ErrorCode;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 
 /** What a failed write says of the store, told apart by its cause: only a full disk is called full. */
@@ -65,6 +66,7 @@ public enum StoreTrouble {
         boolean ofTheStore = false;
         boolean closed = false;
         for (Throwable cause = unexpected; cause != null; cause = cause.getCause()) {
+            ofTheStore |= cause instanceof DataAccessResourceFailureException;
             if (cause instanceof SQLException sql) {
                 ofTheStore = true;
                 closed |= CLOSED_CODES.contains(sql.getErrorCode());

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.sql.SQLException;
 import org.h2.api.ErrorCode;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -23,6 +24,10 @@ public class StoreTroubleTest {
         return new Object[][] {
             {new IllegalStateException(general("File too large")), StoreTrouble.FULL},
             {general("No space left on device"), StoreTrouble.FULL},
+            {
+                new DataAccessResourceFailureException("journal", new IOException("No space left on device")),
+                StoreTrouble.FULL
+            },
             {general("Read-only file system"), StoreTrouble.UNWRITABLE},
             {general("round-pocket.mv.db (Permission denied)"), StoreTrouble.UNWRITABLE},
             {new IllegalStateException(closed), StoreTrouble.CLOSED},

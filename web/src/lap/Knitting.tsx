@@ -34,7 +34,7 @@ export function Knitting({ lap }: { lap: Lap }) {
   return (
     <Flex direction="column" minH={SCREEN} gap={2}>
       <Above knit={knit} quiet={false} />
-      <Here knit={knit} narrow={false} />
+      <Pressed knit={knit} narrow={false} />
       <Heard knit={knit} />
       <Underneath
         pairId={lap.pairId}
@@ -69,7 +69,7 @@ function ForOneHand({ knit, thumb, coming }: ForOneHandProps) {
           <Heard knit={knit} />
         </>
       }
-      press={<Here knit={knit} narrow />}
+      press={<Pressed knit={knit} narrow />}
       keys={
         <ThumbKeys
           lap={lap}
@@ -138,6 +138,16 @@ function Above({ knit, quiet }: { knit: Knit; quiet: boolean }) {
   );
 }
 
+/** What is pressed, and in its corner which way the last press went. */
+function Pressed({ knit, narrow }: { knit: Knit; narrow: boolean }) {
+  return (
+    <Flex direction="column" flex="1" position="relative">
+      <Here knit={knit} narrow={narrow} />
+      <Went key={knit.sock} position={knit.position} place={knit.place} />
+    </Flex>
+  );
+}
+
 /** What is done here: a count of both needles, a press, or nothing more. */
 function Here({ knit, narrow }: { knit: Knit; narrow: boolean }) {
   const { lap, works, work, positions, place, sock, other, together, queue, done } = knit;
@@ -173,10 +183,9 @@ function Here({ knit, narrow }: { knit: Knit; narrow: boolean }) {
 }
 
 function Heard({ knit }: { knit: Knit }) {
-  const { lap, queue, told, pedalElsewhere, position, place, sock } = knit;
+  const { lap, queue, told, pedalElsewhere } = knit;
   return (
     <>
-      <Went key={sock} position={position} place={place} />
       {pedalElsewhere && <PedalElsewhere pairId={lap.pairId} />}
       <Hearing queue={queue} told={told.refused} />
     </>

@@ -4,7 +4,7 @@ import type { Place } from './place';
 import { unitOf } from './place';
 import { texts } from './texts';
 
-/** Which way the last press went: said, since a key may have been meant for something else. */
+/** Which way the last press went, in the corner of what is pressed: a key may have been meant for something else. */
 export function Went({ position, place }: { position: number; place: Place | undefined }) {
   const [seen, setSeen] = useState({ position, words: '' });
   if (seen.position !== position) {
@@ -13,10 +13,12 @@ export function Went({ position, place }: { position: number; place: Place | und
   return (
     <Box
       role="status"
+      position="absolute"
+      top={2}
+      right={3}
       fontSize="sm"
       color="quiet"
-      textAlign="center"
-      minH="1.5em"
+      pointerEvents="none"
       data-testid="went"
     >
       {seen.words}
@@ -29,8 +31,9 @@ function words(place: Place | undefined, back: boolean): string {
     return '';
   }
   const { step, done } = place;
-  if (done === 0 || !unitOf(step)) {
-    return back ? texts.backAt(step.title) : texts.nowAt(step.title);
+  const counted = done > 0 && unitOf(step);
+  if (back) {
+    return counted ? texts.wentBack(done) : texts.aStepBack;
   }
-  return back ? texts.wentBack(done) : texts.wentOn(done);
+  return counted ? texts.wentOn(done) : '';
 }

@@ -277,7 +277,6 @@ export const texts = {
 
   // Went
   wentOn: (done: number) => `${done} done`,
-  wentBack: (done: number) => `Taken back: ${done} done`,
-  nowAt: (title: string) => `Now: ${title}`,
-  backAt: (title: string) => `Taken back to: ${title}`,
+  wentBack: (done: number) => `Back to ${done}`,
+  aStepBack: 'A step back',
 } as const;

@@ -34,12 +34,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * One attack after the other on what ships, with one ledger of what was acknowledged: it is there, or the home says that it
- * is not. In the tests each attack comes once or twice; {@code ./pocket siege} goes on for as long as it is told.
+ * is not. In the tests each attack comes once; {@code ./pocket siege} goes on for as long as it is told.
  */
 public class SiegeTest {
     private static final long MINUTES = Long.getLong("siege.minutes", 0);
     private static final long SEED = Long.getLong("siege.seed", 20261201);
-    private static final int ROUNDS = 8;
+    private static final int ROUNDS = 6;
     private static final JsonMapper JSON = new JsonMapper();
 
     private final Random random = new Random(SEED);

@@ -170,7 +170,7 @@ public class WaitingTest extends BrowserTest {
         Locator undo = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"));
         undo.click();
         assertThat(page.getByTestId("count")).hasText("4");
-        assertThat(page.getByTestId("went")).hasText("Taken back: 4 done");
+        assertThat(page.getByTestId("went")).hasText("Back to 4");
         page.keyboard().press("Space");
         assertThat(page.getByTestId("count")).hasText("5");
         undo.click();

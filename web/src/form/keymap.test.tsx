@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { useKeymap } from './keymap';
+import { NOTHING, useKeymap } from './keymap';
 
 const done = vi.fn();
 const undo = vi.fn();
@@ -79,4 +79,28 @@ it('space on a button that was clicked is a round, and the focus leaves it', () 
     expect(document.activeElement).toBe(document.body);
   }
   expect(done).toHaveBeenCalledTimes(2);
+});
+
+it('where no key counts, the press area that was clicked does not either, and other buttons are their own', () => {
+  cleanup();
+  function Cut() {
+    useKeymap({ done: NOTHING });
+    return (
+      <main>
+        <button type="button" data-press>
+          cut
+        </button>
+        <button type="button">continue</button>
+      </main>
+    );
+  }
+  render(<Cut />);
+  screen.getByText('cut').focus();
+  expect(fireEvent.keyDown(screen.getByText('cut'), { key: ' ' })).toBe(false);
+  expect(document.activeElement).toBe(document.body);
+  screen.getByText('continue').focus();
+  expect(fireEvent.keyDown(screen.getByText('continue'), { key: 'Enter' })).toBe(true);
+  fireEvent.keyDown(document.body, { key: 'Tab' });
+  screen.getByText('cut').focus();
+  expect(fireEvent.keyDown(screen.getByText('cut'), { key: ' ' })).toBe(true);
 });

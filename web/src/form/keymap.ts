@@ -50,7 +50,7 @@ export type KeyName = keyof typeof KEYMAP;
 /** What the keys do while a part of the page is there; each is handed the key that was pressed. */
 export type KeyActions = Partial<Record<KeyName, ((key: string) => void) | typeof NOTHING>>;
 
-/** That a key does nothing here, also where a pointer left the focus on what it would press. */
+/** That a key does nothing here, also where a pointer left the focus on the press area. */
 export const NOTHING = 'nothing';
 
 /** Hears keys that nothing else takes: no field, no button that they would press, no sheet over the page. */
@@ -60,7 +60,7 @@ export function useKeymap(actions: KeyActions): void {
     const press = (event: KeyboardEvent) => {
       const name = nameOf(event);
       const action = name && actions[name];
-      const own = action === NOTHING && reachedByTab(event.target);
+      const own = action === NOTHING && !leftOnThePress(event.target);
       if (name && action && !own && heard(event, KEYMAP[name])) {
         event.preventDefault();
         leave(event.target);
@@ -79,6 +79,11 @@ function nameOf({ key, ctrlKey, metaKey, altKey, shiftKey }: KeyboardEvent): Key
   const pressed = held ? `Ctrl ${shiftKey ? 'Shift ' : ''}${key.toLowerCase()}` : key;
   const all = Object.entries(KEYMAP) as [KeyName, Key][];
   return altKey ? undefined : all.find(([, { keys }]) => keys.includes(pressed))?.[0];
+}
+
+/** Whether the focus is on the press area, and not because Tab led there. */
+function leftOnThePress(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.matches('[data-press]') && !reachedByTab(target);
 }
 
 /** What a pointer left the focus on would be pressed when the key is let go of. */

@@ -82,6 +82,11 @@ export class Waiting {
     changed();
   }
 
+  /** A knit screen that was opened meanwhile hears of it as if another tab had sent them. */
+  tellThisTab(): void {
+    window.dispatchEvent(new StorageEvent('storage', { key: this.prefix, newValue: null }));
+  }
+
   /** Lays one aside that will not be taken, so that nothing behind it waits, and it is there to be saved. */
   setAside(event: LapEvent, why: string): void {
     if (keep(`${ASIDE}${this.key.slice(ROOT.length)}:${event.at}.${event.id}`, { event, why })) {

@@ -24,6 +24,7 @@ export function SendElsewhere() {
           await inOneTab(store.key, () => send(store));
           await client.invalidateQueries({ queryKey: ['basket'] });
           await client.invalidateQueries({ queryKey: ['laps', pairId] });
+          store.tellThisTab(); // also what was asked for before, and is shown only now
         }
       } catch (error) {
         if (!(error instanceof Unreachable)) {
@@ -57,6 +58,7 @@ function send(store: Waiting): Promise<void> {
     async (batch) => {
       const { heard } = await api.post('/api/laps/{pairId}/events', { path, body: batch });
       store.remove(new Set(batch.map(({ id }) => id)));
+      store.tellThisTab();
       return heard;
     },
     () => undefined,

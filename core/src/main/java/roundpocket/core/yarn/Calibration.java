@@ -25,9 +25,9 @@ final class Calibration {
     static final Constant WHOLE_GRAMS = Constant.of(
             "yarn.whole-grams",
             "standard uncertainty of a difference on a scale that shows whole grams",
-            0.41,
+            0.58,
             Unit.GRAMS,
-            Source.derived("two readings, each good to ±0.5 g evenly spread: 0.5 × √2 ÷ √3"));
+            Source.derived("one gram over √3, a little wider than two readings of ±0.5 g make it"));
 
     private Calibration() {}
 

@@ -24,8 +24,9 @@ public class PredictionsTest {
 
     /**
      * 1,000 knitters whose use of yarn is as unsure as the plan says, on a scale that shows whole grams: what they weigh lies
-     * within the ± 19 times in 20. A binomial share of 1,000 lies within 1.4 points of 95 % as often. So it does once
-     * something was weighed, and the scale makes most of what is unsure.
+     * within the ± 19 times in 20. A binomial share of 1,000 lies within 1.4 points of 95 % as often. Once something was
+     * weighed the scale makes most of what is unsure, and 0.58 g is more than two rounded readings make (0.41 g): then it
+     * holds more often still.
      */
     @Test(dataProvider = "pairs")
     public void theClaimedPlusMinusHolds(String when, boolean weighedBefore) {
@@ -39,7 +40,7 @@ public class PredictionsTest {
             kept += used.kept() ? 1 : 0;
             assertThat(used.plusMinusG()).isLessThan(weighedBefore ? 3.2 : 8);
         }
-        assertThat((double) kept / KNITTERS).as(when).isBetween(0.935, 0.965);
+        assertThat((double) kept / KNITTERS).as(when).isBetween(0.935, weighedBefore ? 0.995 : 0.965);
     }
 
     /** A stretch of 60 rounds of another pair in the yarn. */

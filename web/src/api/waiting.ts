@@ -12,6 +12,14 @@ if (typeof window !== 'undefined') {
   window.addEventListener('storage', changed);
 }
 
+/** Pairs for which something was sent while their knit screen was not open yet. */
+const sentHere = new Set<string>();
+
+/** Whether something was sent for a pair, so that what was read of it before may be behind; asked once. */
+export function wasSentHere(pairId: string): boolean {
+  return sentHere.delete(pairId);
+}
+
 /** Draws anew whenever anything begins to wait or does no longer. */
 export const useWaitingChanges = changes.use;
 
@@ -84,6 +92,7 @@ export class Waiting {
 
   /** A knit screen that was opened meanwhile hears of it as if another tab had sent them. */
   tellThisTab(): void {
+    sentHere.add(this.pairId);
     window.dispatchEvent(new StorageEvent('storage', { key: this.prefix, newValue: null }));
   }
 

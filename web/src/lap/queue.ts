@@ -5,7 +5,7 @@ import { deliver } from '../api/deliver';
 import { eventOf, type KnitEvent } from '../api/knitEvent';
 import { useSaid } from '../units/useSaid';
 import type { Heard, LapEvent, LapSock, Sentence } from '../wire/types';
-import { inOneTab, Waiting } from '../api/waiting';
+import { inOneTab, Waiting, wasSentHere } from '../api/waiting';
 import { pairOpened } from '../api/openPairs';
 import { shared } from '../texts/shared';
 
@@ -144,7 +144,12 @@ function useOneAtATime(store: Waiting, sendAll: () => Promise<void>) {
 /** Sends at once and again and again, and listens for what another tab noted or sent for this one. */
 function useAgain(store: Waiting, send: () => Promise<void>, look: () => void, hear: Hear) {
   useEffect(() => {
-    const first = setTimeout(() => void send(), 0);
+    const first = setTimeout(() => {
+      if (wasSentHere(store.pairId)) {
+        hear([]).catch(() => undefined);
+      }
+      void send();
+    }, 0);
     const again = setInterval(() => void send(), AGAIN_MS);
     const elsewhere = ({ key: name, newValue }: StorageEvent) => {
       if (store.mine(name)) {

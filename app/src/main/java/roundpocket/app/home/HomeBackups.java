@@ -319,7 +319,7 @@ public class HomeBackups {
     synchronized void goOnEmpty() throws SQLException, IOException {
         try (Connection here = store.getConnection()) {
             countPastBackups(here);
-            if (keeper.damage().map(Damage::backup).isEmpty()) {
+            if (keeper.damage().filter(damage -> damage.backup() == null).isPresent()) {
                 here.setAutoCommit(false); // begun before there was any backup: there is only the journal
                 Replay.onto(here, JournalFile.read(keeper.home()).entries());
                 here.commit();

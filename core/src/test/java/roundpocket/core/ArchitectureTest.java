@@ -29,6 +29,7 @@ public class ArchitectureTest {
             "plan",
             "ready",
             "judge",
+            "work",
             "lap",
             "rescue",
             "wear",

@@ -173,7 +173,7 @@ final class Opening {
             faults.add("there is nothing in it");
         }
         if (schema == Schema.ofThisProgram() && tables < Tables.IN_ORDER.size()) {
-            int gone = Tables.IN_ORDER.size() - tables;
+            long gone = Tables.IN_ORDER.size() - tables;
             faults.add(gone + (gone == 1 ? " table is gone" : " tables are gone"));
         }
         if (faults.isEmpty()

@@ -4,9 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import roundpocket.app.laps.LapStepViews.LapStepView;
 import roundpocket.app.plans.FigureView;
 import roundpocket.app.plans.StepView;
 import roundpocket.app.plans.StepView.RuleView;
@@ -15,22 +15,16 @@ import roundpocket.core.judge.Caution;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Difference;
-import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.HeelWhen;
-import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
-import roundpocket.core.lap.Sharing;
 import roundpocket.core.lap.SockWork;
-import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
-import roundpocket.core.rescue.Mishap;
-import roundpocket.core.rescue.Rescue;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 
@@ -121,9 +115,7 @@ public final class LapViews {
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
             return new LapWorkView(
-                    course.lap().steps().stream()
-                            .map(step -> LapStepView.of(step, cautions))
-                            .toList(),
+                    LapStepView.of(course.lap(), cautions),
                     course.lap().starts(),
                     course.lap().presses(),
                     DifferenceView.between(begun.plan(), course.plan()),
@@ -249,80 +241,6 @@ public final class LapViews {
 
     /** A figure with its label. */
     public record LabelledView(String label, FigureView figure) {}
-
-    /**
-     * A step.
-     *
-     * @param paced whether its presses are rounds
-     * @param before live loops before it
-     * @param words what each press is done for; the last stands for all that come after it
-     * @param loops live loops after each press; the last stands for all that come after it
-     * @param pattern which round of the pattern each press is, 0 where it is plain; empty where all are
-     * @param number presses of it
-     * @param expected loops that each of two needles must hold, where they are counted
-     * @param forGood whether it cannot be undone
-     * @param sharing how it is done where both socks are on the needles together
-     * @param mishaps what can go wrong in it, the likeliest first
-     * @param cautions what to be careful of
-     */
-    public record LapStepView(
-            String id,
-            Doing doing,
-            boolean paced,
-            String title,
-            String instruction,
-            Map<String, Amount> amounts,
-            int before,
-            List<String> words,
-            List<Integer> loops,
-            List<Integer> pattern,
-            int number,
-            @Nullable Integer expected,
-            boolean forGood,
-            Sharing sharing,
-            List<Mishap> mishaps,
-            List<LapCautionView> cautions) {
-        static LapStepView of(LapStep step, List<Caution> cautions) {
-            return new LapStepView(
-                    step.id(),
-                    step.doing(),
-                    step.doing().paced(),
-                    step.title(),
-                    step.instruction(),
-                    step.amounts(),
-                    step.before(),
-                    shortened(step.presses().stream().map(LapStep.Press::words).toList()),
-                    shortened(step.presses().stream().map(LapStep.Press::loops).toList()),
-                    step.presses().stream().allMatch(press -> press.pattern() == 0)
-                            ? List.of()
-                            : step.presses().stream()
-                                    .map(LapStep.Press::pattern)
-                                    .toList(),
-                    step.presses().size(),
-                    step.expected().isPresent() ? step.expected().getAsInt() : null,
-                    step.forGood(),
-                    step.sharing(),
-                    Rescue.in(step),
-                    cautions.stream()
-                            .filter(caution -> step.stage()
-                                    .filter(caution.stages()::contains)
-                                    .isPresent())
-                            .map(caution -> new LapCautionView(caution.title(), caution.description()))
-                            .toList());
-        }
-
-        private static <T> List<T> shortened(List<T> all) {
-            T last = all.get(all.size() - 1);
-            int kept = all.size();
-            while (kept > 1 && all.get(kept - 2).equals(last)) {
-                kept--;
-            }
-            return all.subList(0, kept);
-        }
-    }
-
-    /** Something to be careful of. */
-    public record LapCautionView(String title, String text) {}
 
     /**
      * One sock of the pair.

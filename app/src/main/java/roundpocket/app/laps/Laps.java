@@ -109,7 +109,7 @@ public class Laps {
         folds.changes(pairId);
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
             HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
-            Course.of(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
+            Course.beginning(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
             Instant now = clock.instant();
             journal.keep("sock_pair", "id", pairId);
             journal.keep("lap", "pair_id", pairId);

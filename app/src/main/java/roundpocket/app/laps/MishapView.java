@@ -15,7 +15,6 @@ import roundpocket.core.rescue.Sketch;
  */
 public record MishapView(Mishap id, String title, String looks, String why, List<Sentence> cure, Sketch sketch) {
     static MishapView of(Mishap mishap) {
-        return new MishapView(
-                mishap, mishap.title(), mishap.description(), mishap.why(), mishap.cure(), mishap.sketch());
+        return new MishapView(mishap, mishap.title(), mishap.looks(), mishap.why(), mishap.cure(), mishap.sketch());
     }
 }

@@ -10,6 +10,7 @@ import roundpocket.app.laps.LapViews.LapNoteView;
 import roundpocket.app.log.LogViews.SectionView;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.Used;
 
 /** What the log says of the knitting of a pair: the part of an entry that stays once the pair is finished. */
 record KnittingTold(
@@ -19,7 +20,7 @@ record KnittingTold(
         @Nullable Double hours,
         List<SectionView> sections,
         List<DifferenceView> differences,
-        Optional<PairWork.Used> used,
+        Optional<Used> used,
         double plannedG,
         List<LapNoteView> notes) {
     static KnittingTold of(Heard heard) {

@@ -26,7 +26,7 @@ import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
 import roundpocket.app.store.NotStoredException;
-import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.Used;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.HeelRepair;
@@ -71,7 +71,7 @@ public class Log {
 
     private LogEntryView entry(PairView pair, List<LogNoteView> noted) {
         KnittingTold knitted = laps.summary(pair.id(), KnittingTold.class, KnittingTold::of);
-        Optional<PairWork.Used> used = knitted.used();
+        Optional<Used> used = knitted.used();
         return new LogEntryView(
                 pair.id(),
                 pair.name(),
@@ -84,10 +84,10 @@ public class Log {
                 knitted.hours(),
                 knitted.sections(),
                 knitted.differences(),
-                used.map(PairWork.Used::weighedG).orElse(null),
-                used.map(PairWork.Used::plannedG).orElse(null),
-                used.map(PairWork.Used::plusMinusG).orElse(null),
-                used.map(PairWork.Used::kept).orElse(null),
+                used.map(Used::weighedG).orElse(null),
+                used.map(Used::plannedG).orElse(null),
+                used.map(Used::plusMinusG).orElse(null),
+                used.map(Used::kept).orElse(null),
                 knitted.plannedG(),
                 knitted.notes(),
                 noted);
@@ -117,7 +117,7 @@ public class Log {
                 repair.steps().stream()
                         .map(step -> new RepairStepView(
                                 step.title(),
-                                step.said(step.instruction()),
+                                step.said(step.template()),
                                 step.presses().size(),
                                 step.forGood()))
                         .toList(),

@@ -63,6 +63,24 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         return of(spec, heelWhen, 1);
     }
 
+    /** The course of a pair that is begun now. Refuses also where a ready tube is too short for the two pieces. */
+    public static Course beginning(SockSpec spec, HeelWhen heelWhen) {
+        Course course = of(spec, heelWhen);
+        course.plan()
+                .tube()
+                .cut()
+                .filter(cut -> cut.remnantRounds().value() < 0)
+                .ifPresent(cut -> {
+                    throw refusal(
+                            "lap.tube-short",
+                            "choices.tube",
+                            "The tube is {missing} too short for two such pieces and their cuts.",
+                            "Choose a shorter leg, cut the tube in half, or take a longer tube.",
+                            Map.of("missing", Amount.rounds(-cut.remnantRounds().value())));
+                });
+        return course;
+    }
+
     private static Course of(SockSpec spec, HeelWhen heelWhen, int sock) {
         SockPlan plan = spec.plan();
         return new Course(spec, heelWhen, sock, plan, LapPlan.of(plan, heelWhen, sock));
@@ -197,28 +215,14 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         return FREE.contains(section) && plan.tube().way() != Way.READY_TUBE;
     }
 
-    /** Whether somebody at {@code position} of this course has knitted nothing that the other has otherwise. */
+    /**
+     * Whether somebody at {@code position} of this course goes on by the other: every row knitted, every loop, every cut and
+     * every end of yarn is then as it would be there.
+     */
     public boolean leadsInto(Course other, int position) {
-        LapPlan.Place place = lap.at(position);
-        for (int i = 0; i < place.step(); i++) {
-            boolean same = i < other.lap.steps().size()
-                    && other.lap.steps().get(i).name() == lap.steps().get(i).name()
-                    && other.lap
-                            .steps()
-                            .get(i)
-                            .presses()
-                            .equals(lap.steps().get(i).presses());
-            if (!same) {
-                return false;
-            }
-        }
-        if (place.step() == lap.steps().size()) {
-            return true;
-        }
-        LapStep here = lap.steps().get(place.step());
-        return place.step() < other.lap.steps().size()
-                && other.lap.steps().get(place.step()).name() == here.name()
-                && other.lap.steps().get(place.step()).presses().size() >= place.done();
+        int there = lap.carried(position, other.lap);
+
+        return lap.workAt(position).sameAs(other.lap.workAt(there));
     }
 
     /**

@@ -1,15 +1,22 @@
 package roundpocket.core.lap;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
-import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.Opening;
-import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.tube.Way;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.FinishWork;
+import roundpocket.core.work.OpeningWork;
+import roundpocket.core.work.Operation;
+import roundpocket.core.work.ReadyWork;
+import roundpocket.core.work.Rows;
+import roundpocket.core.work.TubeWork;
 
 /** The steps of the heel: its line, the opening, the rounds and the close. */
 final class HeelSteps {
@@ -17,42 +24,41 @@ final class HeelSteps {
     private final Opening opening;
     private final int half;
     private final StepWriter out;
+    private final ShapeSteps shapes;
 
-    HeelSteps(SockPlan plan, StepWriter out) {
+    HeelSteps(SockPlan plan, StepWriter out, ShapeSteps shapes) {
         this.plan = plan;
         this.opening = plan.opening();
         this.half = plan.stitchCount().half().count();
         this.out = out;
+        this.shapes = shapes;
     }
 
     /** The line of the heel, while the tube is knitted. The round that is lost at it is knitted here. */
-    void line() {
-        OpeningWay way = opening.way();
-        String sole = "the " + half + " sole sts";
-        String here =
-                switch (way) {
-                    case SNIP ->
-                        "Knit one round more: it is unpicked later. A marker in st "
-                                + opening.snip().orElseThrow().count() + " of " + sole + " helps to find it.";
-                    case LIFELINES ->
-                        "Run a thread through " + sole + ". Knit one round. Run another thread through " + sole + ".";
+    void line(Edge edge) {
+        YarnRole role = out.roleOf(plan.tube().way() == Way.CUFF_DOWN ? Section.LEG : Section.FOOT);
+        TubeWork.Round lost = new TubeWork.Round(edge, Section.LEG, Rows.Kind.LOST, role, 1, 0, lostWords());
+
+        int after = out.work().rounds();
+        List<Operation> operations =
+                switch (opening.way()) {
+                    case SNIP -> List.of(lost, new OpeningWork.Mark(after));
+                    case LIFELINES -> List.of(new TubeWork.Thread(edge, half, after), lost);
                     case WASTE_ONE_LINE ->
-                        "Drop the working yarn. Knit " + sole
-                                + " with waste yarn, tails on the outside. Slide them back to"
-                                + " the left needle and knit them again with the working yarn.";
-                    case WASTE_TWO_LINES ->
-                        "Drop the working yarn. Knit " + sole
-                                + " with waste yarn, turn, purl back and turn, tails on the"
-                                + " outside. Carry on with the working yarn where you left it.";
+                        List.of(new TubeWork.WasteRows(edge, half, 1, role, after), new TubeWork.KnitAgain(edge, role));
+                    case WASTE_TWO_LINES -> List.of(new TubeWork.WasteRows(edge, half, 2, role, after));
                 };
-        int lost = way.lost().step().count();
-        out.add(out.step(
-                StepName.LINE,
-                Doing.LINE,
-                "Heel line",
-                here,
-                List.of(new Press("The heel line is in", out.loops(), lost * out.loops())),
-                Stage.KNIT));
+        out.line(opening.way().lost().step().count() * 2 * half, operations);
+    }
+
+    private String lostWords() {
+        return switch (opening.way()) {
+            case SNIP ->
+                "Knit one round more: its sole is unpicked later. A marker in st "
+                        + opening.snip().orElseThrow().count() + " of the " + half + " sole sts helps to find it.";
+            default ->
+                "Knit one round: its sole is unpicked later. The second thread comes in after the round that follows.";
+        };
     }
 
     /** From the pick-up along the line to the close. */
@@ -60,65 +66,73 @@ final class HeelSteps {
         out.through(Sharing.HEEL_THROUGH);
         int below = opening.below().count();
         int above = opening.above().count();
-        String legs = "the right leg (the left if you are left-handed)";
-        out.add(out.step(
+        boolean legBelow = plan.tube().way() == Way.CUFF_DOWN;
+        out.one(
                 StepName.HEEL_PICK_UP_BELOW,
                 Doing.PICK_UP,
                 "Pick up, lower needle",
-                "On the foot side of the heel line, pick up " + legs + " of each of the " + below
-                        + " sts. A needle a size thinner helps.",
-                List.of(new Press(below + " on the lower needle", below)),
-                Stage.OPEN));
-        out.add(out.step(
+                Stage.OPEN,
+                below + " on the lower needle",
+                new OpeningWork.PickUp(false, below, legBelow));
+        out.one(
                 StepName.HEEL_PICK_UP_ABOVE,
                 Doing.PICK_UP,
                 "Pick up, upper needle",
-                "Skip the heel-line row. In the row on its leg side, pick up the same leg of each of the " + above
-                        + " sts.",
-                List.of(new Press(above + " on the upper needle", below + above)),
-                Stage.OPEN));
-        out.check(
+                Stage.OPEN,
+                above + " on the upper needle",
+                new OpeningWork.PickUp(true, above, legBelow));
+        out.one(
                 StepName.HEEL_COUNT,
+                Doing.CHECK,
                 "Count both needles",
-                opening.way().cuts()
-                        ? "Don’t cut until both needles have " + half + " sts."
-                        : "Don’t pull the waste yarn out until both needles have " + half + " sts.",
-                half,
-                Stage.OPEN);
+                Stage.OPEN,
+                half + " and " + half,
+                new OpeningWork.CountNeedles(half));
         open();
-        out.shape(
+        shapes.rounds(
                 StepName.HEEL,
                 "Heel",
-                plan.heel().shaping(),
+                Section.HEEL,
+                Edge.HEEL,
                 plan.heel().shaping().list());
-        out.close(Section.HEEL, plan.heel().shaping(), plan.heel().graft(), Steps.tail(plan, Section.HEEL));
+        shapes.close(Section.HEEL);
         out.inCommon();
     }
 
     private void open() {
         opening.snip()
-                .ifPresent(snip -> out.cut(
+                .ifPresent(snip -> out.one(
                         StepName.SNIP,
+                        Doing.CUT,
                         "Cut",
-                        "One hand flat inside the tube. Snip one leg of st " + snip.count() + " of the " + half
-                                + " in the row between the needles, and nothing else.",
+                        Stage.OPEN,
                         "St " + snip.count() + " is cut",
-                        half));
-        out.add(out.step(
+                        new OpeningWork.Snip(snip.count(), half)));
+        int comesOut = opening.comesOut().count();
+        out.one(
                 wayOut(),
                 Doing.UNPICK,
                 opening.way().cuts() ? "Unpick" : "Waste yarn out",
-                comesOut(),
-                List.of(new Press(opening.comesOut().count() + " sts are out", out.loops())),
-                Stage.OPEN));
+                Stage.OPEN,
+                comesOut + " sts are out",
+                opening.way().cuts()
+                        ? new OpeningWork.Unpick(opening.corners(), comesOut)
+                        : new OpeningWork.WasteOut(opening.way().rows().step().count(), comesOut));
+        corners();
+    }
+
+    /** The yarn is joined first where extra loops are picked up with it. */
+    private void corners() {
         int live = opening.live().count();
-        out.add(out.step(
-                StepName.CORNERS,
-                Doing.CORNERS,
-                "Corners",
-                atTheCorners(live),
-                List.of(new Press(live + " sts are live", live)),
-                Stage.OPEN));
+        List<Operation> operations = new ArrayList<>();
+        if (opening.corners() == Corners.PICK_UP) {
+            operations.addAll(shapes.yarnFor(Section.HEEL, Edge.HEEL));
+            int each = (live - out.work().at(Edge.HEEL)) / 2;
+            operations.add(new OpeningWork.ExtraLoops(each, live, out.roleOf(Section.HEEL)));
+        } else {
+            operations.add(new OpeningWork.SeeCorners(opening.corners()));
+        }
+        out.one(StepName.CORNERS, Doing.CORNERS, "Corners", Stage.OPEN, after -> live + " sts are live", operations);
     }
 
     /** The id of the step that takes the row out: each way looks otherwise, and is drawn so. */
@@ -132,86 +146,57 @@ final class HeelSteps {
         };
     }
 
-    private String comesOut() {
-        int out = opening.comesOut().count();
-        return switch (opening.way()) {
-            case WASTE_ONE_LINE -> "Pull the waste yarn out, all " + out + " sts of it.";
-            case WASTE_TWO_LINES -> "Pull the waste yarn out, both rows of it: " + out + " sts.";
-            case SNIP, LIFELINES ->
-                switch (opening.corners()) {
-                    case LEAVE_TWO ->
-                        "Unpick to both sides and stop 2 sts before either end: " + out + " sts come out.";
-                    case LEAVE_ONE_AND_A_HALF ->
-                        "Unpick to both sides and stop one and a half sts before either end: " + out + " sts come out.";
-                    case PICK_UP, CLOSE_LATER -> "Unpick to both ends: " + out + " sts come out.";
-                };
-        };
-    }
-
-    private String atTheCorners(int live) {
-        return switch (opening.corners()) {
-            case LEAVE_TWO -> "Look at both corners: 2 sts of the row are still in at either end, and hold it.";
-            case LEAVE_ONE_AND_A_HALF ->
-                "Look at both corners: one and a half sts of the row are still in at either end, and hold it.";
-            case PICK_UP -> {
-                int each = (live - out.loops()) / 2;
-                yield "Pick up " + each + (each == 1 ? " extra st" : " extra sts") + " at each corner: " + live
-                        + " sts are live.";
-            }
-            case CLOSE_LATER -> "Leave the corners as they are; the joining tail closes them at the end.";
-        };
-    }
-
     /** Corners that nothing was picked up at. */
     void cornersLater() {
         if (opening.corners() == Corners.CLOSE_LATER) {
             out.one(
-                    Doing.FINISH,
                     StepName.CORNER_HOLES,
+                    Doing.FINISH,
                     "Close the heel’s corners",
-                    "At each corner run the joining tail round and round the gap from inside, and pull it shut.",
-                    Stage.FINISH);
+                    Stage.FINISH,
+                    "Done",
+                    new FinishWork.CloseHoles());
         }
     }
 
     /** The heel of a worn sock comes off, and a new one is knitted. */
     void old() {
         int side = opening.heelSide().count();
-        int live = 2 * side;
-        out.add(out.step(
+        out.one(
                 StepName.OLD_HEEL_LIFELINE,
                 Doing.PICK_UP,
                 "Pick up the sts",
-                "In the last round of the tube beside the old heel, pick up the same leg of every st on two thin"
-                        + " needles, "
-                        + side + " on each, corners included. Follow one round; the spiral ends one row off.",
-                List.of(new Press(live + " sts are on", live)),
-                Stage.OPEN));
-        out.check(
+                Stage.OPEN,
+                2 * side + " sts are on",
+                new ReadyWork.BesideOldHeel(side));
+        out.one(
                 StepName.OLD_HEEL_COUNT,
+                Doing.CHECK,
                 "Count both needles",
-                "Don’t cut until both needles have " + side + " sts.",
-                side,
-                Stage.OPEN);
-        out.add(new LapStep(
+                Stage.OPEN,
+                side + " and " + side,
+                new OpeningWork.CountNeedles(side));
+        out.one(
                 StepName.OLD_HEEL_OFF,
                 Doing.CUT,
                 "Cut the old heel off",
-                "One hand flat inside. Snip one st two rounds above the needles, in the heel and not in the tube,"
-                        + " unpick"
-                        + " that round, and ununravel what is left of the old heel down to the needles.",
-                java.util.Map.of(),
-                out.loops(),
-                List.of(new Press("The old heel is off", out.loops())),
-                OptionalInt.of(side),
-                true,
-                Optional.of(Stage.OPEN),
-                Sharing.EACH));
-        out.shape(
+                Stage.OPEN,
+                "The old heel is off",
+                new ReadyWork.OldHeelOff());
+        shapes.rounds(
                 StepName.HEEL,
                 "New heel",
-                plan.heel().shaping(),
-                plan.heel().shaping().list());
-        out.close(Section.HEEL, plan.heel().shaping(), plan.heel().graft(), Steps.tail(plan, Section.HEEL));
+                Section.HEEL,
+                Edge.HEEL,
+                plan.heel().shaping().list().stream().map(this::withoutCorners).toList());
+        shapes.close(Section.HEEL);
+    }
+
+    /** Beside an old heel nothing more is picked up at the corners, so that nothing of it is decreased away again. */
+    private ShapingRound withoutCorners(ShapingRound round) {
+        int side = opening.heelSide().count();
+        return round.kind() == ShapingRound.Kind.CORNERS
+                ? new ShapingRound(round.number(), ShapingRound.Kind.PLAIN, side, 2 * side, round.cumulative(), "knit")
+                : round;
     }
 }

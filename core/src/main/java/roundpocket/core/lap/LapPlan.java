@@ -7,25 +7,63 @@ import java.util.Map;
 import java.util.Set;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.work.Operation;
+import roundpocket.core.work.Work;
 
 /**
  * Every step of one sock in the order of work.
  *
+ * @param begun the work before the first of them
  * @param steps the steps
  */
-public record LapPlan(List<LapStep> steps) {
+public record LapPlan(Work begun, List<LapStep> steps) {
     public LapPlan {
         steps = List.copyOf(steps);
     }
 
     /** The steps of the first sock of a plan, or of its second: a ready tube is cut with the first. */
     public static LapPlan of(SockPlan plan, HeelWhen heelWhen, int sock) {
-        return new LapPlan(new Steps(plan).all(heelWhen, sock));
+        return new Steps(plan, sock).all(heelWhen);
     }
 
     /** The steps by which the heel of a sock that is worn is cut off and knitted new. */
     public static List<LapStep> newHeel(SockPlan plan) {
-        return new Steps(plan).newHeel();
+        return new Steps(plan, 2).newHeel();
+    }
+
+    /** The work as it is after so many presses, from 0 to all of them. */
+    public Work workAt(int position) {
+        Work work = begun;
+        int left = position;
+        for (LapStep step : steps) {
+            for (LapStep.Press press : step.presses()) {
+                if (left == 0) {
+                    return work;
+                }
+                left--;
+                for (Operation each : press.operations()) {
+                    work = each.on(work);
+                }
+            }
+        }
+        return work;
+    }
+
+    /** The work before each press, step by step. */
+    public List<List<Work>> before() {
+        List<List<Work>> all = new ArrayList<>();
+        Work work = begun;
+        for (LapStep step : steps) {
+            List<Work> here = new ArrayList<>();
+            for (LapStep.Press press : step.presses()) {
+                here.add(work);
+                for (Operation each : press.operations()) {
+                    work = each.on(work);
+                }
+            }
+            all.add(here);
+        }
+        return all;
     }
 
     /** All presses of the sock. */

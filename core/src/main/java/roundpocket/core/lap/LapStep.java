@@ -8,6 +8,8 @@ import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
+import roundpocket.core.work.Hand;
+import roundpocket.core.work.Operation;
 
 /**
  * One step of the work on one sock.
@@ -15,7 +17,8 @@ import roundpocket.core.plan.Section;
  * @param name which step it is, unique within the sock
  * @param doing what is done in it
  * @param title short name, as it stands above the count
- * @param instruction what to do, in a sentence or two, with {@code {name}} where an amount goes
+ * @param template what to do, in a sentence or two, with {@code {name}} where an amount goes and {@code [right]} where a
+ *     side does
  * @param amounts the amounts by name
  * @param before live loops on the needles before it
  * @param presses what is pressed once it is done, one by one: rounds, moves, or the step itself
@@ -28,7 +31,7 @@ public record LapStep(
         StepName name,
         Doing doing,
         String title,
-        String instruction,
+        String template,
         Map<String, Amount> amounts,
         int before,
         List<Press> presses,
@@ -40,20 +43,28 @@ public record LapStep(
     /**
      * One press.
      *
-     * @param words what is done for it, with {@code {name}} where an amount goes
+     * @param template what is done for it, with amounts and sides as in the step's own
      * @param loops live loops on the needles after it
      * @param stitches stitches worked for it; none where no fabric is made
      * @param pattern which round of the pattern it is, from 1; 0 where it is plain
+     * @param operations what is done to the work for it
      */
-    public record Press(String words, int loops, int stitches, int pattern) {
-        /** A press that is no round of a pattern. */
-        Press(String words, int loops, int stitches) {
-            this(words, loops, stitches, 0);
+    public record Press(String template, int loops, int stitches, int pattern, List<Operation> operations) {
+        public Press {
+            operations = List.copyOf(operations);
         }
 
-        /** A press that makes no fabric. */
-        Press(String words, int loops) {
-            this(words, loops, 0);
+        Press saying(String words) {
+            return new Press(words, loops, stitches, pattern, operations);
+        }
+
+        /** What is done for it, as a right-hander does it. */
+        public String words() {
+            return words(Hand.RIGHT);
+        }
+
+        public String words(Hand hand) {
+            return hand.says(template);
         }
     }
 
@@ -62,12 +73,17 @@ public record LapStep(
         amounts = Map.copyOf(amounts);
     }
 
-    LapStep with(Map<String, Amount> named) {
-        return new LapStep(name, doing, title, instruction, named, before, presses, expected, forGood, stage, sharing);
+    LapStep shared(Sharing other) {
+        return new LapStep(name, doing, title, template, amounts, before, presses, expected, forGood, stage, other);
     }
 
-    LapStep shared(Sharing other) {
-        return new LapStep(name, doing, title, instruction, amounts, before, presses, expected, forGood, stage, other);
+    /** What to do, as a right-hander does it. */
+    public String instruction() {
+        return instruction(Hand.RIGHT);
+    }
+
+    public String instruction(Hand hand) {
+        return hand.says(template);
     }
 
     /** Its instruction, or the words of one of its presses, with the amounts in them. */

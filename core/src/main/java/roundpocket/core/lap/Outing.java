@@ -99,10 +99,10 @@ public record Outing(int minutes, String words, List<String> bring) {
 
     private static Optional<String> needs(LapStep step, int done, SockWork work) {
         String words = step.presses().get(done).words();
-        if (words.startsWith("Join the contrast yarn")) {
+        if (words.contains("Join the contrast yarn")) {
             return Optional.of("the contrast yarn");
         }
-        if (words.startsWith("Join the main yarn")) {
+        if (words.contains("Join the main yarn")) {
             return Optional.of("the main yarn");
         }
         OpeningWay way = work.course().plan().opening().way();

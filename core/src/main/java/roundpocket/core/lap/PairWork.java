@@ -132,7 +132,17 @@ public final class PairWork {
         return order == KnitOrder.TWO_AT_A_TIME
                 && !finished()
                 && sock(1).position() == sock(2).position()
-                && step(1).sharing() == Sharing.BOTH;
+                && step(1).sharing() == Sharing.BOTH
+                && alike();
+    }
+
+    /** Whether both socks are in the same step, and as far in it: after one was made longer, equal counts are not. */
+    private boolean alike() {
+        return step(1).name() == step(2).name() && place(1).done() == place(2).done();
+    }
+
+    private LapPlan.Place place(int number) {
+        return sock(number).course().lap().at(sock(number).position());
     }
 
     private LapStep step(int number) {
@@ -336,39 +346,6 @@ public final class PairWork {
                 planned.standardUncertainty(),
                 WeighIn.unsureInWholeGrams(),
                 worked);
-    }
-
-    /**
-     * Yarn that went between weighings.
-     *
-     * @param weighedG grams by the scale
-     * @param plannedG grams that were planned for the same stitches
-     * @param unsureG standard uncertainty of what was planned: the yarn in a stitch is unsure for all of it alike
-     * @param scaleG standard uncertainty of what was weighed
-     * @param stitches the stitches
-     */
-    public record Used(double weighedG, double plannedG, double unsureG, double scaleG, int stitches) {
-        /** 19 times in 20 a normal distribution lies within so many standard uncertainties. */
-        private static final double COVERAGE = 1.96;
-
-        private Used and(Used other) {
-            return new Used(
-                    weighedG + other.weighedG,
-                    plannedG + other.plannedG,
-                    unsureG + other.unsureG,
-                    Math.hypot(scaleG, other.scaleG),
-                    stitches + other.stitches);
-        }
-
-        /** Grams within which the weighed should lie of the planned, 19 times in 20. */
-        public double plusMinusG() {
-            return COVERAGE * Math.hypot(unsureG, scaleG);
-        }
-
-        /** Whether the plan kept its word. */
-        public boolean kept() {
-            return Math.abs(weighedG - plannedG) <= plusMinusG();
-        }
     }
 
     /**

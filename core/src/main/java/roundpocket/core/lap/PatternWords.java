@@ -3,7 +3,6 @@ package roundpocket.core.lap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.pattern.PatternRow;
 import roundpocket.core.pattern.Patterned;
 import roundpocket.core.plan.PatternPlan;
@@ -14,6 +13,14 @@ import roundpocket.core.plan.SockPlan;
 final class PatternWords {
     private static final String PLAIN = "Knit.";
 
+    /**
+     * One round.
+     *
+     * @param words how it goes
+     * @param pattern which round of the pattern it is, from 1; 0 where it is plain
+     */
+    record Due(String words, int pattern) {}
+
     private final Optional<PatternPlan> pattern;
     private final int stitches;
 
@@ -22,23 +29,23 @@ final class PatternWords {
         this.stitches = plan.stitchCount().stitches().count();
     }
 
-    /** The presses of rounds {@code from} to {@code to} of a section, foot or leg, counted from 0 in the order of the work. */
-    List<Press> of(Section section, int from, int to) {
+    /** What is due in rounds {@code from} to {@code to} of a section, foot or leg, counted from 0 in the order of the work. */
+    List<Due> of(Section section, int from, int to) {
         List<Integer> rounds = pattern.map(plan -> section == Section.LEG ? plan.onLeg() : plan.onFoot())
                 .orElse(List.of());
         return IntStream.range(from, to)
-                .mapToObj(i -> press(section, i < rounds.size() ? rounds.get(i) : 0, rounds))
+                .mapToObj(i -> due(section, i < rounds.size() ? rounds.get(i) : 0, rounds))
                 .toList();
     }
 
-    private Press press(Section section, int round, List<Integer> rounds) {
+    private Due due(Section section, int round, List<Integer> rounds) {
         if (round > 0) {
             PatternPlan plan = pattern.orElseThrow();
             String words = section == Section.LEG ? leg(plan, round) : foot(plan, round);
-            return new Press(words, stitches, stitches, round);
+            return new Due(words, round);
         }
         boolean pauses = rounds.stream().anyMatch(other -> other > 0);
-        return new Press(pauses ? "Knit: plain by the heel line." : PLAIN, stitches, stitches);
+        return new Due(pauses ? "Knit: plain by the heel line." : PLAIN, 0);
     }
 
     private String leg(PatternPlan plan, int round) {

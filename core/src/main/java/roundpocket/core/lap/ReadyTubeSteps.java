@@ -1,18 +1,17 @@
 package roundpocket.core.lap;
 
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Stage;
-import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Counted;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.TubeCut;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.ReadyWork;
 
 /**
  * What is done to a ready tube before and between cuff, heel and toe. What is left over lies between the two pieces: the
@@ -35,151 +34,136 @@ final class ReadyTubeSteps {
 
     /** The tube is counted, its yarn ravelled where it is needed, and each piece cut off. */
     void cutPieces() {
+        int piece = piece();
         if (cut.cut() == Cut.PIECES) {
-            firstPiece();
+            take(
+                    StepName.READY_COUNT,
+                    "Count both pieces",
+                    Stage.OPEN,
+                    piece,
+                    "Count once around each piece: " + stitches
+                            + " sts. Then count along a column, spare rounds left out: " + piece
+                            + " rounds in each. Lay them with their toes at the same end.");
             return;
         }
-        out.one(
-                Doing.CHECK,
+        take(
                 StepName.READY_COUNT,
                 "Count the tube",
+                Stage.OPEN,
+                cut.tubeRounds().count(),
                 "Count once around the tube: " + stitches
-                        + " sts. Choose the end that becomes the toe of the first sock;"
-                        + " the toe of the second lies the same way.",
-                Stage.OPEN);
+                        + " sts. Choose the end that becomes the toe of the first sock; the toe of the second lies the"
+                        + " same way. See which way the Vs of the sts point at that end, and note it.");
         cut.ravelled()
                 .ifPresent(rounds -> out.one(
-                        Doing.UNPICK,
                         StepName.READY_RAVEL,
+                        Doing.UNPICK,
                         "Unravel yarn",
-                        "Unravel " + rounds.count() + " rounds from the far end and wind them up: they are the yarn for"
-                                + " heels, toes and cuffs. Put the end on a thread again.",
-                        Stage.OPEN));
+                        Stage.OPEN,
+                        "Done",
+                        new ReadyWork.Ravel(rounds.count(), YarnRole.MAIN)));
         for (int number = 1; number <= cut.cuts(); number++) {
-            cutOff(number);
+            cutOff(number, piece);
         }
     }
 
-    private void firstPiece() {
-        out.one(
-                Doing.CHECK,
-                StepName.READY_COUNT,
-                "Count both pieces",
-                "Count once around each piece: " + stitches + " sts. Then count along a column, spare rounds left out: "
-                        + cut.pieceRounds().count() + " rounds in each. Lay them with their toes at the same end.",
-                Stage.OPEN);
+    /** Rounds of a piece; where the tube is too short for two of them, which is refused before it is begun, what it has. */
+    private int piece() {
+        int there = cut.tubeRounds().count() - cut.ravelled().map(Step::count).orElse(0);
+        int wanted = cut.pieceRounds().count();
+        return cut.cut() == Cut.PIECES ? wanted : Math.min(wanted, there - 1);
     }
 
-    private void cutOff(int number) {
-        String from = number == 1
-                ? "From the end that becomes the first toe, count "
-                : "From the other end of the tube, count ";
-        out.add(out.step(
-                        number == 1 ? StepName.RIMS_1 : StepName.RIMS_2,
-                        Doing.PICK_UP,
-                        cut.cuts() == 1 ? "Needles beside the cut" : "Needles beside cut " + number,
-                        from
-                                + "{rounds}, {length} on the tape. Run a needle or a thread through the last of"
-                                + " these rounds,"
-                                + " skip one round, and run another through the round after it.",
-                        List.of(new Press("Both rims are held", 2 * stitches)),
-                        Stage.OPEN)
-                .with(Map.of(
-                        "rounds", Amount.rounds(cut.pieceRounds().value()),
-                        "length", Amount.mm(cut.pieceLength().value()))));
-        out.check(
-                number == 1 ? StepName.RIMS_COUNT_1 : StepName.RIMS_COUNT_2,
+    private void take(StepName name, String title, Stage stage, int rounds, String how) {
+        out.one(name, Doing.CHECK, title, stage, "Done", new ReadyWork.Take(rounds, stitches, how));
+    }
+
+    private void cutOff(int number, int piece) {
+        boolean first = number == 1;
+        String from = first ? "end that becomes the first toe" : "other end of the tube";
+        out.one(
+                first ? StepName.RIMS_1 : StepName.RIMS_2,
+                Doing.PICK_UP,
+                cut.cuts() == 1 ? "Needles beside the cut" : "Needles beside cut " + number,
+                Stage.OPEN,
+                "Both rims are held",
+                new ReadyWork.HoldRims(
+                        piece, stitches, from, Amount.mm(cut.pieceLength().value())));
+        out.one(
+                first ? StepName.RIMS_COUNT_1 : StepName.RIMS_COUNT_2,
+                Doing.CHECK,
                 "Count both rims",
-                "Don’t cut until both needles have " + stitches + " sts.",
-                stitches,
-                Stage.OPEN);
-        out.add(new LapStep(
-                number == 1 ? StepName.CUT_1 : StepName.CUT_2,
+                Stage.OPEN,
+                stitches + " and " + stitches,
+                new ReadyWork.CountRims(stitches));
+        out.one(
+                first ? StepName.CUT_1 : StepName.CUT_2,
                 Doing.CUT,
                 cut.cuts() == 1 ? "Cut the tube" : "Cut " + number,
-                "Snip one st of the round between the needles and unpick that round all the way around. Both rims"
-                        + " can wait"
-                        + " on threads.",
-                Map.of(),
-                out.loops(),
-                List.of(new Press("The piece is off", 0)),
-                OptionalInt.of(stitches),
-                true,
-                Optional.of(Stage.OPEN),
-                Sharing.EACH));
+                Stage.OPEN,
+                "The piece is off",
+                new ReadyWork.CutRound(piece));
     }
 
     /** The second sock's piece was cut off with the first. */
     void secondPiece() {
-        out.one(
-                Doing.CHECK,
+        take(
                 StepName.SECOND_PIECE,
                 "The second piece",
-                "Take the second piece, the toe at the same end as in the first. It follows the first round for round;"
-                        + " nothing more is cut off.",
-                Stage.KNIT);
+                Stage.KNIT,
+                cut.pieceRounds().count(),
+                "Take the second piece, the toe at the same end as in the first: its Vs point the same way. It follows the"
+                        + " first round for round; nothing more is cut off.");
     }
 
     /** The cuff's stitches come onto the needles; the first piece has its cut rim there. */
     void cuffEnd(int sock) {
-        out.pickUp(
+        out.one(
                 StepName.CUFF_ON,
+                Doing.PICK_UP,
                 "The cuff’s end",
-                "Put the " + stitches + " sts at the cuff’s end on the needles." + spare(sock == 1),
-                stitches);
+                Stage.KNIT,
+                stitches + " sts are on",
+                new ReadyWork.OntoNeedles(Edge.CUFF_END, spare(sock == 1), ""));
     }
 
     /** The toe's stitches come onto the needles; the second piece has its cut rim there. */
     void toeEnd(int sock) {
-        out.pickUp(
+        out.one(
                 StepName.TOE_PICK_UP,
+                Doing.PICK_UP,
                 "The toe’s end",
-                "Put the " + stitches + " sts at the toe’s end on two needles, " + half
-                        + " on each, in the columns you marked." + spare(sock == 2),
-                stitches);
+                Stage.KNIT,
+                stitches + " sts are on",
+                new ReadyWork.OntoNeedles(Edge.TOE_END, spare(sock == 2), ", in the columns you marked"));
     }
 
-    private String spare(boolean cutRim) {
+    /** Rounds that come off a rim first; empty where nobody knows. */
+    private Optional<Integer> spare(boolean cutRim) {
         if (cut.cut() == Cut.PIECES) {
-            return " Unravel its spare rounds first, where it has any; their yarn is the tail to weave in.";
+            return Optional.empty();
         }
-        int rounds = cut.spareRounds().count();
-        return cutRim
-                ? (rounds == 1
-                        ? " Unravel the spare round first; its yarn is the tail to weave in."
-                        : " Unravel the " + rounds + " spare rounds first; their yarn is the tail to weave in.")
-                : "";
+        return Optional.of(cutRim ? cut.spareRounds().count() : 0);
     }
 
     /** Where the heel is opened: found from the leg's start, since nobody marked it while knitting. */
     void findLine() {
         Counted counted = plan.tube().heelLine().countedFrom(CountFrom.START_OF_LEG);
-        Step rounds = counted.rounds();
-        int snip = plan.opening().snip().orElseThrow().count();
-        out.add(out.step(
-                        StepName.FIND_LINE,
-                        Doing.LINE,
-                        "Find the heel line",
-                        "From the start of the leg, just below the cuff, count {rounds} down: {length} on the tape."
-                                + " The next"
-                                + " round is the heel line. Choose the "
-                                + half + " sts of the sole, mark st " + snip
-                                + " of them and the columns at both ends; the toe keeps to those columns.",
-                        List.of(new Press("The heel line is marked", out.loops())),
-                        Stage.OPEN)
-                .with(Map.of(
-                        "rounds", Amount.rounds(rounds.value()),
-                        "length", Amount.mm(counted.length().value()))));
+        out.one(
+                StepName.FIND_LINE,
+                Doing.LINE,
+                "Find the heel line",
+                Stage.OPEN,
+                "The heel line is marked",
+                new ReadyWork.FindLine(
+                        counted.rounds().count(),
+                        half,
+                        plan.opening().snip().orElseThrow().count(),
+                        Amount.mm(counted.length().value())));
     }
 
     /** With the heel last, the toe has no corners to go by. */
     void columns() {
-        out.one(
-                Doing.CHECK,
-                StepName.COLUMNS,
-                "Mark the sides",
-                "Mark two columns of sts from cuff to toe, " + half
-                        + " sts apart: the sole’s two sides. Toe and heel keep to" + " them.",
-                Stage.KNIT);
+        out.one(StepName.COLUMNS, Doing.CHECK, "Mark the sides", Stage.KNIT, "Done", new ReadyWork.MarkColumns(half));
     }
 }

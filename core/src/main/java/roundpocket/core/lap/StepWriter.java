@@ -1,309 +1,244 @@
 package roundpocket.core.lap;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.IntStream;
-import roundpocket.core.finish.Graft;
-import roundpocket.core.finish.Graft.GraftMove;
-import roundpocket.core.finish.Needle;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
+import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SectionYarn;
 import roundpocket.core.plan.SockPlan;
-import roundpocket.core.shaping.Close;
-import roundpocket.core.shaping.Shaping;
-import roundpocket.core.shaping.ShapingRound;
-import roundpocket.core.shaping.Turning;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.Line;
+import roundpocket.core.work.Operation;
+import roundpocket.core.work.TubeWork;
+import roundpocket.core.work.Work;
+import roundpocket.core.work.YarnWork;
 import roundpocket.core.yarn.YarnModel;
 
-/** Writes steps one after the other, and keeps count of the live loops while it does. */
+/** Writes steps one after the other by doing on the work what each of them says: what cannot be done cannot be written. */
 final class StepWriter {
-    private static final Map<String, Amount> JOIN = Map.of("join", Amount.mm(YarnModel.JOIN_TAIL.value()));
+    private static final Amount JOIN_TAIL = Amount.mm(YarnModel.JOIN_TAIL.value());
 
-    private final int stitches;
+    private final SockPlan plan;
+    private final boolean twoYarns;
     private final int half;
-    private int loops;
     private final List<LapStep> steps = new ArrayList<>();
-    private final InHand yarn;
-    private final Turning turning;
+    private final Work begun;
+    private Work work;
     private Optional<Sharing> through = Optional.empty();
 
-    StepWriter(SockPlan plan) {
-        this.stitches = plan.stitchCount().stitches().count();
+    StepWriter(SockPlan plan, Set<YarnRole> atHand) {
+        this.plan = plan;
+        this.twoYarns = plan.yarn().models().containsKey(YarnRole.CONTRAST);
         this.half = plan.stitchCount().half().count();
-        this.yarn = new InHand(plan);
-        this.turning = plan.technique().turningTaken();
+        this.begun = Work.with(atHand);
+        this.work = begun;
     }
 
-    /** Live loops on the needles by now. */
-    int loops() {
-        return loops;
+    /**
+     * A press to be written.
+     *
+     * @param operations what is done for it
+     * @param stitches stitches worked for it
+     * @param pattern which round of the pattern it is; 0 where it is plain
+     */
+    record Drafted(List<Operation> operations, int stitches, int pattern) {
+        Drafted(Operation only, int stitches) {
+            this(List.of(only), stitches, 0);
+        }
+
+        Drafted with(List<Operation> first, List<Operation> last) {
+            return new Drafted(
+                    Stream.of(first, operations, last).flatMap(List::stream).toList(), stitches, pattern);
+        }
+    }
+
+    /** The work as it is by now. */
+    Work work() {
+        return work;
+    }
+
+    /** The work before the first step. */
+    Work begun() {
+        return begun;
     }
 
     List<LapStep> written() {
         return steps;
     }
 
-    void begin(String title, String instruction, int cast, Section first) {
-        yarn.cast(first);
-        add(step(
-                StepName.BEGIN,
-                Doing.BEGIN,
-                title,
-                instruction,
-                List.of(new Press(cast + " sts are on", cast)),
-                Stage.KNIT));
+    YarnRole roleOf(Section section) {
+        return plan.yarn().find(section).map(SectionYarn::role).orElse(YarnRole.MAIN);
     }
 
-    /** Rounds of foot or leg. */
-    void rounds(StepName name, String title, List<Press> presses) {
-        if (!presses.isEmpty()) {
-            boolean plain = presses.stream().allMatch(press -> press.pattern() == 0);
-            add(step(
-                    name,
-                    Doing.ROUNDS,
-                    title,
-                    plain ? "Knit." : "Work in pattern.",
-                    joining(name, presses),
-                    Stage.KNIT));
-        }
+    // --- steps ------------------------------------------------------------------------------------------------------
+
+    /** A step of one press. */
+    void one(StepName name, Doing doing, String title, Stage stage, String done, Operation... operations) {
+        single(name, doing, title, stage, 0, after -> done, List.of(operations));
     }
 
-    /** The presses of a section, the first of them with the yarn that is joined for it. */
-    List<Press> joining(StepName name, List<Press> presses) {
-        String first = name.section().map(yarn::join).orElse("");
-        if (first.isEmpty() || presses.isEmpty()) {
-            return presses;
-        }
-        List<Press> all = new ArrayList<>(presses);
-        Press press = all.get(0);
-        all.set(0, new Press(first + press.words(), press.loops(), press.stitches(), press.pattern()));
-        return all;
+    /** A step of one press, after which so many loops are told of. */
+    void one(
+            StepName name,
+            Doing doing,
+            String title,
+            Stage stage,
+            Function<Work, String> done,
+            List<Operation> operations) {
+        single(name, doing, title, stage, 0, done, operations);
     }
 
-    /** The yarn is cut: what comes next is begun with a new end. */
-    void yarnCut() {
-        yarn.cut();
+    /** The line of the heel, with the stitches of the round that is lost at it. */
+    void line(int stitches, List<Operation> operations) {
+        single(
+                StepName.LINE,
+                Doing.LINE,
+                "Heel line",
+                Stage.KNIT,
+                stitches,
+                after -> "The heel line is in",
+                operations);
     }
 
-    List<Press> repeated(int number, String words) {
-        return IntStream.range(0, number)
-                .mapToObj(i -> new Press(words, loops, loops))
-                .toList();
+    private void single(
+            StepName name,
+            Doing doing,
+            String title,
+            Stage stage,
+            int stitches,
+            Function<Work, String> done,
+            List<Operation> operations) {
+        int before = work.onNeedles();
+        List<Sentence> told = told(operations);
+        Told said = new Told(told, List.of(Sentence.of(done.apply(work))));
+        Press press = new Press(said.words(0), work.onNeedles(), stitches, 0, operations);
+        add(said.step(name, doing, title, before, List.of(press), expected(doing, name), stage));
     }
 
-    void hold(StepName name, String title) {
-        yarn.hold();
-        add(step(
-                name,
-                Doing.HOLD,
-                title,
-                "Run a thread through all " + loops + " live sts and leave them.",
-                List.of(new Press("They are on a thread", 0)),
-                Stage.KNIT));
-    }
-
-    void resume(StepName name, String title) {
-        yarn.resume();
-        pickUp(name, title, "Put the " + stitches + " waiting sts back on the needles.", stitches);
-    }
-
-    void pickUp(StepName name, String title, String instruction, int number) {
-        int now = loops + number;
-        add(new LapStep(
-                name,
-                Doing.PICK_UP,
-                title,
-                instruction,
-                Map.of(),
-                loops,
-                List.of(new Press(now + " sts are on", now)),
-                now == stitches ? OptionalInt.of(half) : OptionalInt.empty(),
-                false,
-                Optional.empty(),
-                Sharing.EACH));
-    }
-
-    /** A count before the work goes on; {@code each} sts on each of two needles. */
-    void check(StepName name, String title, String instruction, int each, Stage stage) {
-        add(new LapStep(
-                name,
-                Doing.CHECK,
-                title,
-                instruction,
-                Map.of(),
-                loops,
-                List.of(new Press(each + " and " + each, loops)),
-                OptionalInt.of(each),
-                false,
-                Optional.of(stage),
-                Sharing.EACH));
-    }
-
-    /** A cut, which cannot be undone. */
-    void cut(StepName name, String title, String instruction, String done, int each) {
-        add(new LapStep(
-                name,
-                Doing.CUT,
-                title,
-                instruction,
-                Map.of(),
-                loops,
-                List.of(new Press(done, loops)),
-                OptionalInt.of(each),
-                true,
-                Optional.of(Stage.OPEN),
-                Sharing.EACH));
-    }
-
-    /** The rounds of a heel or a toe. */
-    void shape(StepName name, String title, Shaping shaping, List<ShapingRound> rounds) {
-        int rows = (int) rounds.stream()
-                .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
-                .count();
-        int row = 0;
-        List<Press> presses = new ArrayList<>();
-        int live = loops;
-        // The rounds of a toe that begins in short rows come after its rows, which are counted already.
-        int before = rounds.isEmpty() ? 0 : shaping.list().indexOf(rounds.get(0));
-        int worked = before <= 0 ? 0 : shaping.list().get(before - 1).cumulative();
-        for (ShapingRound round : rounds) {
-            live = round.kind() == ShapingRound.Kind.SHORT_ROW ? live : round.stitches();
-            boolean turned = round.kind() == ShapingRound.Kind.SHORT_ROW;
-            row += turned ? 1 : 0;
-            String words =
-                    turned ? turning.words(new Turning.Row(row, round.side(), widest(rounds), rows)) : words(round);
-            presses.add(new Press(words, live, round.cumulative() - worked));
-            worked = round.cumulative();
-        }
-        add(step(name, Doing.SHAPE, title, beforeShaping(name, shaping, rounds), joining(name, presses), Stage.KNIT));
-    }
-
-    private static String words(ShapingRound round) {
-        return switch (round.kind()) {
-            case PLAIN, CORNERS, SHORT_ROW -> sentence(round.instruction());
-            case DECREASE, INCREASE -> "On each needle: " + round.instruction() + ".";
-        };
-    }
-
-    private static String sentence(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + ".";
-    }
-
-    /** Stitches of the longest row, which works all of them. */
-    private static int widest(List<ShapingRound> rounds) {
-        return rounds.stream()
-                .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
-                .mapToInt(ShapingRound::side)
-                .max()
-                .orElse(0);
-    }
-
-    private String beforeShaping(StepName name, Shaping shaping, List<ShapingRound> rounds) {
-        boolean rows = rounds.stream().anyMatch(round -> round.kind() == ShapingRound.Kind.SHORT_ROW);
-        return rows
-                ? worked(name, shaping, ", each a st shorter than the one before, then each a st longer again; ")
-                        + turning.beforehand()
-                : named(shaping)
-                        + "Place a marker at the start of the round, at one side. Both needles must have the same"
-                        + " number of"
-                        + " sts.";
-    }
-
-    /** Which half is worked in short rows, and which one waits. */
-    private static String worked(StepName name, Shaping shaping, String rows) {
-        if (name == StepName.HEEL) {
-            return "Short rows on the lower needle" + rows + "the sts on the upper needle wait and are grafted to it. ";
-        }
-        return shaping.begun()
-                ? "Short rows on the instep’s half" + rows + "the sole’s half is still on its waste yarn. "
-                : "Short rows on the sole’s half" + rows + "the instep’s half waits and is grafted to it. ";
-    }
-
-    /** The shape's name, where it is known by one; the plain rounds after short rows go without. */
-    private static String named(Shaping shaping) {
-        return switch (shaping.choice().schoolTaken()) {
-            case OWN, SHORT_ROWS -> "";
-            default -> sentence(shaping.choice().schoolTaken().title()) + " ";
-        };
-    }
-
-    /** Closes a heel or a toe; {@code tail} is what must hang from it. */
-    void close(Section part, Shaping shaping, Optional<Graft> graft, Amount tail) {
-        yarn.cut();
-        if (shaping.choice().closeTaken() == Close.DRAW_THROUGH || graft.isEmpty()) {
-            add(step(
-                            part == Section.HEEL ? StepName.HEEL_DRAW : StepName.TOE_DRAW,
-                            Doing.CLOSE,
-                            "Cinch",
-                            "Cut a tail of {tail}. Thread it through the " + loops + " sts twice and pull tight.",
-                            List.of(new Press("Closed", 0)),
-                            Stage.FINISH)
-                    .with(Map.of("tail", tail)));
+    /** A step of many presses; what is said first has its operations done with the first of them. */
+    void many(
+            StepName name,
+            Doing doing,
+            String title,
+            Stage stage,
+            List<Operation> lead,
+            String rest,
+            List<Drafted> all) {
+        if (all.isEmpty()) {
             return;
         }
-        List<Press> moves = new ArrayList<>();
-        int live = loops;
-        for (GraftMove move : graft.get().list()) {
-            live -= move.move().off() ? 1 : 0;
-            moves.add(new Press(move.move().words(), live));
+        int before = work.onNeedles();
+        List<Sentence> first = new ArrayList<>(told(lead));
+        if (!rest.isEmpty()) {
+            first.add(Sentence.of(rest));
         }
-        add(step(
-                        part == Section.HEEL ? StepName.HEEL_GRAFT : StepName.TOE_GRAFT,
-                        Doing.GRAFT,
-                        "Graft (Kitchener stitch)",
-                        loops / 2
-                                + " sts on each needle; front needle = lower, back needle = upper. Cut a tail of"
-                                + " {tail} and"
-                                + " let it hang at the "
-                                + graft.get().yarnAt().title() + ". " + setUp(graft.get()) + " Finish in one go.",
-                        moves,
-                        Stage.GRAFT)
-                .with(Map.of("tail", tail)));
-        one(
-                Doing.FINISH,
-                part == Section.HEEL ? StepName.HEEL_EAR : StepName.TOE_EAR,
-                "Close the corners",
-                graft.get().setUp()
-                        ? "Use the tail to pull the ear at each corner to the inside; even out the grafted sts."
-                        : "Even out the grafted sts, from the start to the tail.",
-                Stage.GRAFT);
-    }
-
-    private static String setUp(Graft graft) {
-        if (!graft.setUp()) {
-            return "There is no set-up, so the corner gets no ear. The last two moves take off the final sts.";
+        List<Sentence> words = new ArrayList<>();
+        List<Press> presses = new ArrayList<>();
+        for (Drafted each : all) {
+            words.add(joined(told(each.operations())));
+            List<Operation> done =
+                    presses.isEmpty() ? each.with(lead, List.of()).operations() : each.operations();
+            presses.add(new Press("", work.onNeedles(), each.stitches(), each.pattern(), done));
         }
-        return graft.yarnAt() == Needle.BACK
-                ? "Moves 1 and 2 are the set-up; the last two take off the final sts."
-                : "Move 1 is the set-up, on the back needle only; the last two take off the final sts.";
+        Told said = new Told(first, words);
+        List<Press> spoken = new ArrayList<>();
+        for (int i = 0; i < presses.size(); i++) {
+            spoken.add(presses.get(i).saying(said.words(i)));
+        }
+        add(said.step(name, doing, title, before, spoken, OptionalInt.empty(), stage));
     }
 
-    void one(Doing doing, StepName name, String title, String instruction, Stage stage) {
-        add(step(name, doing, title, instruction, List.of(new Press("Done", loops)), stage));
+    /** Rounds of the tube or the cuff, the first of them with what yarn it needs, and with a thread that is due. */
+    void rounds(StepName name, String title, String instruction, Edge edge, List<Drafted> rounds) {
+        if (rounds.isEmpty()) {
+            return;
+        }
+        List<Drafted> all = new ArrayList<>(rounds);
+        List<Operation> yarn = yarnFor(name.section().orElseThrow(), edge);
+        all.set(0, all.get(0).with(yarn, threadDue(edge)));
+        many(name, Doing.ROUNDS, title, Stage.KNIT, List.of(), instruction, all);
     }
 
-    LapStep step(StepName name, Doing doing, String title, String instruction, List<Press> presses, Stage stage) {
-        return new LapStep(
-                name,
-                doing,
-                title,
-                instruction,
-                joined(presses) ? JOIN : Map.of(),
-                loops,
-                presses,
-                OptionalInt.empty(),
-                false,
-                Optional.of(stage),
-                Sharing.EACH);
+    private List<Operation> threadDue(Edge edge) {
+        boolean due = work.line()
+                .filter(line -> line.way() == OpeningWay.LIFELINES && line.state() == Line.State.BEGUN)
+                .isPresent();
+        return due ? List.of(new TubeWork.Thread(edge, half, work.rounds() + 1)) : List.of();
     }
 
-    private static boolean joined(List<Press> presses) {
-        return presses.stream().anyMatch(press -> press.words().contains("{join}"));
+    /** What is done so that the yarn of a section hangs at an edge: nothing where it does. */
+    List<Operation> yarnFor(Section section, Edge edge) {
+        YarnRole role = roleOf(section);
+        List<Operation> needed = new ArrayList<>();
+        if (Optional.ofNullable(work.yarns().get(role))
+                .filter(at -> at.edge() == edge)
+                .isPresent()) {
+            return needed;
+        }
+        work.yarns().forEach((other, at) -> {
+            if (at.edge() == edge) {
+                needed.add(new YarnWork.Cut(other, edge, twoYarns, JOIN_TAIL));
+            }
+        });
+        needed.add(new YarnWork.Join(role, edge, twoYarns, JOIN_TAIL));
+        return needed;
+    }
+
+    /** Loops wait on a thread, and their yarn too unless another section takes it meanwhile. */
+    void hold(StepName name, String title, Edge edge, Section meanwhile) {
+        YarnRole role = roleOf(meanwhile);
+        List<Operation> operations = new ArrayList<>();
+        if (Optional.ofNullable(work.yarns().get(role))
+                .filter(at -> at.edge() == edge)
+                .isPresent()) {
+            operations.add(new YarnWork.Cut(role, edge, twoYarns, JOIN_TAIL));
+        }
+        operations.add(new TubeWork.ToThread(edge));
+        one(name, Doing.HOLD, title, Stage.KNIT, after -> "They are on a thread", operations);
+    }
+
+    private OptionalInt expected(Doing doing, StepName name) {
+        if (doing != Doing.CHECK && doing != Doing.CUT && doing != Doing.PICK_UP) {
+            return OptionalInt.empty();
+        }
+        return switch (name) {
+            case TUBE_COUNT -> OptionalInt.of(half);
+            case TOE_PICK_UP, TOE_OTHER_SIDE, CUFF_ON, FOOT_TAKEN_UP, LEG_TAKEN_UP -> OptionalInt.of(half);
+            case HEEL_COUNT, SNIP -> OptionalInt.of(half);
+            case OLD_HEEL_COUNT, OLD_HEEL_OFF -> OptionalInt.of(work.at(Edge.HEEL) / 2);
+            case RIMS_COUNT_1, RIMS_COUNT_2, CUT_1, CUT_2 -> OptionalInt.of(2 * half);
+            default -> OptionalInt.empty();
+        };
+    }
+
+    /** Does what is told, one after the other, and says it. */
+    private List<Sentence> told(List<Operation> operations) {
+        List<Sentence> told = new ArrayList<>();
+        for (Operation each : operations) {
+            Sentence said = each.told(work);
+            work = each.on(work);
+            if (!said.template().isEmpty()) {
+                told.add(said);
+            }
+        }
+        return told;
+    }
+
+    private static Sentence joined(List<Sentence> all) {
+        return new Sentence(all.stream().map(Sentence::template).collect(Collectors.joining(" ")), Told.amounts(all));
     }
 
     /** What comes next is one sock's to its end, before the other's. */
@@ -315,8 +250,48 @@ final class StepWriter {
         through = Optional.empty();
     }
 
-    void add(LapStep step) {
+    private void add(LapStep step) {
         steps.add(step.shared(through.orElse(step.doing().onBoth() ? Sharing.BOTH : Sharing.EACH)));
-        loops = step.after();
+    }
+
+    /** What a step says, and each of its presses. */
+    private record Told(List<Sentence> instruction, List<Sentence> presses) {
+        static Map<String, Amount> amounts(List<Sentence> all) {
+            Map<String, Amount> amounts = new HashMap<>();
+            all.forEach(each -> each.amounts().forEach((name, amount) -> {
+                Amount other = amounts.putIfAbsent(name, amount);
+                if (other != null && !other.equals(amount)) {
+                    throw new IllegalStateException("two amounts are called " + name);
+                }
+            }));
+            return amounts;
+        }
+
+        String words(int press) {
+            return presses.get(press).template();
+        }
+
+        LapStep step(
+                StepName name,
+                Doing doing,
+                String title,
+                int before,
+                List<Press> all,
+                OptionalInt expected,
+                Stage stage) {
+            return new LapStep(
+                    name,
+                    doing,
+                    title,
+                    joined(instruction).template(),
+                    amounts(Stream.concat(instruction.stream(), presses.stream())
+                            .toList()),
+                    before,
+                    all,
+                    expected,
+                    doing == Doing.CUT,
+                    Optional.of(stage),
+                    Sharing.EACH);
+        }
     }
 }

@@ -1,17 +1,25 @@
 package roundpocket.core.lap;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import roundpocket.core.explain.Step;
+import java.util.Set;
+import java.util.stream.IntStream;
 import roundpocket.core.judge.Stage;
-import roundpocket.core.lap.LapStep.Press;
-import roundpocket.core.measure.Amount;
+import roundpocket.core.lap.StepWriter.Drafted;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.FinishWork;
+import roundpocket.core.work.Operation;
+import roundpocket.core.work.Rows;
+import roundpocket.core.work.TubeWork;
+import roundpocket.core.work.TubeWork.Start;
 
 /** The steps of one sock, section by section. */
 final class Steps {
@@ -19,55 +27,63 @@ final class Steps {
     private static final int PAST_THE_LINE = 10;
 
     private final SockPlan plan;
+    private final int sock;
     private final int stitches;
     private final int half;
+    /** The end of the tube that is on the needles while it is knitted. */
+    private final Edge end;
+
     private final StepWriter out;
+    private final ShapeSteps shapes;
     private final HeelSteps heel;
     private final PatternWords pattern;
 
-    Steps(SockPlan plan) {
+    Steps(SockPlan plan, int sock) {
         this.plan = plan;
+        this.sock = sock;
         this.stitches = plan.stitchCount().stitches().count();
         this.half = plan.stitchCount().half().count();
-        this.out = new StepWriter(plan);
-        this.heel = new HeelSteps(plan, out);
+        this.end = plan.tube().way() == Way.CUFF_DOWN ? Edge.TOE_END : Edge.CUFF_END;
+        this.out = new StepWriter(plan, atHand(plan, sock));
+        this.shapes = new ShapeSteps(plan, out, new WindOffs(plan, sock));
+        this.heel = new HeelSteps(plan, out, shapes);
         this.pattern = new PatternWords(plan);
     }
 
-    List<LapStep> all(HeelWhen heelWhen, int sock) {
+    /** The balls there are before the first step: the main yarn of a tube without a contrast is still in it. */
+    private static Set<YarnRole> atHand(SockPlan plan, int sock) {
+        boolean ravelled =
+                sock == 1 && plan.tube().cut().flatMap(cut -> cut.ravelled()).isPresent();
+        Set<YarnRole> all = EnumSet.noneOf(YarnRole.class);
+        all.addAll(plan.yarn().models().keySet());
+        if (ravelled) {
+            all.remove(YarnRole.MAIN);
+        }
+        return all;
+    }
+
+    LapPlan all(HeelWhen heelWhen) {
         boolean toeFirst = plan.toe().shaping().begun()
                 || plan.tube().toeStart().toeFirst() && plan.tube().way() == Way.TOE_UP;
         switch (plan.tube().way()) {
             case TOE_UP -> toeUp(toeFirst, heelWhen);
             case CUFF_DOWN -> cuffDown(heelWhen);
-            case READY_TUBE -> readyTube(heelWhen, sock);
+            case READY_TUBE -> readyTube(heelWhen);
         }
         heel.cornersLater();
-        out.one(
-                Doing.FINISH,
-                StepName.ENDS,
-                "Ends",
-                "Weave the ends in on the inside, over 6 to 8 sts, on the instep and not under the sole. Leave a little of"
-                        + " each until the first wash.",
-                Stage.FINISH);
-        out.one(
-                Doing.FINISH,
-                StepName.WASH,
-                "Wash",
-                "Wash it and dry it flat on a form. Then wear it, and note how it fits.",
-                Stage.WEAR);
-        return out.written();
+        finish(StepName.ENDS, "Ends", Stage.FINISH, new FinishWork.WeaveIn());
+        finish(StepName.WASH, "Wash", Stage.WEAR, new FinishWork.Wash());
+        return new LapPlan(out.begun(), out.written());
+    }
+
+    private void finish(StepName name, String title, Stage stage, Operation operation) {
+        out.one(name, Doing.FINISH, title, stage, "Done", operation);
     }
 
     /** The old heel comes off at its first round; the loops of the tube beneath it are what the new one begins with. */
     List<LapStep> newHeel() {
         heel.old();
-        out.one(
-                Doing.FINISH,
-                StepName.ENDS,
-                "Ends",
-                "Close the corners with the beginning of the yarn, and weave the ends in on the inside.",
-                Stage.FINISH);
+        finish(StepName.ENDS, "Ends", Stage.FINISH, new FinishWork.WeaveIn());
         return out.written();
     }
 
@@ -75,89 +91,76 @@ final class Steps {
         if (toeFirst) {
             beginAtToe();
         } else {
-            out.begin(
-                    "Cast on",
-                    plan.technique().provisionalTaken().begin(stitches) + " Join in the round. " + halves()
-                            + " The toe is picked up there later.",
-                    stitches,
-                    Section.FOOT);
+            castOn(Section.FOOT, Start.OPEN_ROUND, stitches, List.of());
         }
         int foot = plan.tube().rounds().foot().count();
         int leg = plan.tube().rounds().leg().count();
-        foot(0, foot);
-        heel.line();
+        tube(Section.FOOT, StepName.FOOT, "Foot", 0, foot);
+        heel.line(end);
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, leg);
-            out.rounds(StepName.LEG_BEGUN, "Leg, begun", pattern.of(Section.LEG, 0, past));
-            out.hold(StepName.LEG_HELD, "The leg waits");
+            tube(Section.LEG, StepName.LEG_BEGUN, "Leg, begun", 0, past);
+            out.hold(StepName.LEG_HELD, "The leg waits", end, Section.HEEL);
             heel.all();
-            out.resume(StepName.LEG_TAKEN_UP, "The leg goes on");
-            leg(past, leg);
+            takeUp(StepName.LEG_TAKEN_UP, "The leg goes on");
+            tube(Section.LEG, StepName.LEG, "Leg", past, leg);
         } else {
-            leg(0, leg);
+            tube(Section.LEG, StepName.LEG, "Leg", 0, leg);
         }
         countTube();
         cuff();
         bindOff();
-        if (heelWhen == HeelWhen.AT_ONCE) {
-            if (!toeFirst) {
-                toeFromWaste();
-            }
-        } else if (heelWhen == HeelWhen.LAST && !toeFirst) {
+        if (heelWhen == HeelWhen.LAST && !toeFirst) {
             toeFromWaste();
             heel.all();
-        } else {
+            return;
+        }
+        if (heelWhen != HeelWhen.AT_ONCE) {
             heel.all();
-            if (!toeFirst) {
-                toeFromWaste();
-            }
+        }
+        if (!toeFirst) {
+            toeFromWaste();
         }
     }
 
-    /** Which half of a round is which. */
-    private String halves() {
-        return "The first " + half + " sts of a round are the sole, the other " + half + " the instep.";
-    }
-
     private void cuffDown(HeelWhen heelWhen) {
-        out.begin(
-                "Cast on",
-                "Cast on " + stitches + " sts loosely and join in the round. " + halves()
-                        + " The edge must go over the heel.",
-                stitches,
-                Section.CUFF);
+        castOn(Section.CUFF, Start.EDGE, stitches, List.of(new TubeWork.EdgeStays()));
         cuff();
         int foot = plan.tube().rounds().foot().count();
-        leg(0, plan.tube().rounds().leg().count());
-        heel.line();
+        tube(Section.LEG, StepName.LEG, "Leg", 0, plan.tube().rounds().leg().count());
+        heel.line(end);
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, foot);
-            out.rounds(StepName.FOOT_BEGUN, "Foot, begun", pattern.of(Section.FOOT, 0, past));
-            out.hold(StepName.FOOT_HELD, "The foot waits");
+            tube(Section.FOOT, StepName.FOOT_BEGUN, "Foot, begun", 0, past);
+            out.hold(StepName.FOOT_HELD, "The foot waits", end, Section.HEEL);
             heel.all();
-            out.resume(StepName.FOOT_TAKEN_UP, "The foot goes on");
-            foot(past, foot);
+            takeUp(StepName.FOOT_TAKEN_UP, "The foot goes on");
+            tube(Section.FOOT, StepName.FOOT, "Foot", past, foot);
             countTube();
             toe();
             return;
         }
-        foot(0, foot);
+        tube(Section.FOOT, StepName.FOOT, "Foot", 0, foot);
         countTube();
         if (heelWhen == HeelWhen.LAST) {
             toe();
             heel.all();
         } else {
-            out.hold(StepName.FOOT_HELD, "The toe waits");
+            out.hold(StepName.FOOT_HELD, "The toe waits", end, Section.HEEL);
             heel.all();
-            out.resume(StepName.TOE_PICK_UP, "The toe");
+            takeUp(StepName.TOE_PICK_UP, "The toe");
             toe();
         }
+    }
+
+    private void takeUp(StepName name, String title) {
+        out.one(name, Doing.PICK_UP, title, Stage.KNIT, stitches + " sts are on", new TubeWork.TakeUp(end));
     }
 
     // --- a ready tube ----------------------------------------------------------------------------------------------
 
     /** All cuts are made with the first sock; the second begins with its piece. */
-    private void readyTube(HeelWhen heelWhen, int sock) {
+    private void readyTube(HeelWhen heelWhen) {
         ReadyTubeSteps ready = new ReadyTubeSteps(plan, out);
         if (sock == 1) {
             ready.cutPieces();
@@ -181,115 +184,141 @@ final class Steps {
         }
     }
 
-    private void foot(int from, int to) {
-        out.rounds(StepName.FOOT, "Foot", pattern.of(Section.FOOT, from, to));
-    }
-
-    private void leg(int from, int to) {
-        out.rounds(StepName.LEG, "Leg", pattern.of(Section.LEG, from, to));
-    }
-
     // --- the parts -------------------------------------------------------------------------------------------------
 
-    private void beginAtToe() {
-        if (plan.tube().toeStart() == ToeStart.SHORT_ROWS) {
-            out.begin(
-                    "Cast on",
-                    plan.technique().provisionalTaken().begin(half) + " They are the instep’s half of the toe.",
-                    half,
-                    Section.TOE);
-            out.shape(StepName.TOE, "Toe", plan.toe().shaping(), toeRounds(true));
-            out.pickUp(
-                    StepName.TOE_OTHER_SIDE,
-                    "The other half",
-                    "Pick up the " + (stitches - half) + " sts where you cast on. "
-                            + plan.technique().provisionalTaken().undo() + " Join in the round. " + halves(),
-                    stitches - half);
-            if (!toeRounds(false).isEmpty()) {
-                out.shape(StepName.TOE_PLAIN, "Toe, plain", plan.toe().shaping(), toeRounds(false));
-            }
-            return;
-        }
-        int tip = 2 * plan.toe().shaping().closingSide().count();
-        out.begin(
-                "Cast on",
-                "Begin closed with " + tip + " sts, " + tip / 2
-                        + " on each of two needles. The first needle is the sole," + " the other the instep.",
-                tip,
-                Section.TOE);
-        out.shape(
-                StepName.TOE, "Toe", plan.toe().shaping(), plan.toe().shaping().list());
+    private void castOn(Section first, Start start, int number, List<Operation> more) {
+        Provisional provisional = plan.technique().provisionalTaken();
+        List<Operation> all = new ArrayList<>();
+        all.add(new TubeWork.CastOn(start, number, half, out.roleOf(first), provisional));
+        all.addAll(more);
+        out.one(StepName.BEGIN, Doing.BEGIN, "Cast on", Stage.KNIT, after -> number + " sts are on", all);
     }
 
-    /** The short rows of a toe, or its rounds: these need the loops of the other side too. */
-    private List<ShapingRound> toeRounds(boolean shortRows) {
-        return plan.toe().shaping().list().stream()
-                .filter(round -> (round.kind() == ShapingRound.Kind.SHORT_ROW) == shortRows)
+    /** Rounds of foot or leg, {@code from} to {@code to} of them. */
+    private void tube(Section section, StepName name, String title, int from, int to) {
+        List<PatternWords.Due> due = pattern.of(section, from, to);
+        boolean plain = due.stream().allMatch(round -> round.pattern() == 0);
+        YarnRole role = out.roleOf(section);
+        List<Drafted> rounds = IntStream.range(0, due.size())
+                .mapToObj(i -> new Drafted(
+                        List.of(new TubeWork.Round(
+                                end,
+                                section,
+                                Rows.Kind.ROUND,
+                                role,
+                                from + i + 1,
+                                due.get(i).pattern(),
+                                due.get(i).words())),
+                        stitches,
+                        due.get(i).pattern()))
                 .toList();
+        out.rounds(name, title, plain ? "Knit." : "Work in pattern.", end, rounds);
+    }
+
+    private void beginAtToe() {
+        List<Operation> closed = List.of(new TubeWork.TipClosed());
+        List<ShapingRound> all = plan.toe().shaping().list();
+        if (plan.tube().toeStart() != ToeStart.SHORT_ROWS) {
+            castOn(
+                    Section.TOE,
+                    Start.CLOSED,
+                    2 * plan.toe().shaping().closingSide().count(),
+                    closed);
+            shapes.rounds(StepName.TOE, "Toe", Section.TOE, end, all);
+            return;
+        }
+        castOn(Section.TOE, Start.OPEN_HALF, half, List.of());
+        shapes.rounds(
+                StepName.TOE,
+                "Toe",
+                Section.TOE,
+                end,
+                all.stream()
+                        .filter(round -> round.kind() == ShapingRound.Kind.SHORT_ROW)
+                        .toList());
+        out.one(
+                StepName.TOE_OTHER_SIDE,
+                Doing.PICK_UP,
+                "The other half",
+                Stage.KNIT,
+                after -> stitches + " sts are on",
+                List.of(
+                        new TubeWork.FromWaste(end, false, plan.technique().provisionalTaken()),
+                        new TubeWork.TipClosed()));
+        shapes.rounds(
+                StepName.TOE_PLAIN,
+                "Toe, plain",
+                Section.TOE,
+                end,
+                all.stream()
+                        .filter(round -> round.kind() != ShapingRound.Kind.SHORT_ROW)
+                        .toList());
     }
 
     private void countTube() {
-        out.check(
+        out.one(
                 StepName.TUBE_COUNT,
+                Doing.CHECK,
                 "Count the tube",
-                "Count both halves: " + half + " and " + half + " sts.",
-                half,
-                Stage.KNIT);
+                Stage.KNIT,
+                half + " and " + half,
+                new TubeWork.CountTube(end, half, out.work().rounds()));
     }
 
     private void cuff() {
-        int number = plan.cuff().rounds().count();
         String rib = plan.cuff().rib().instruction() + ".";
-        List<Press> presses = new ArrayList<>(out.repeated(number, rib));
-        if (plan.cuff().firstRoundPlain() && number > 0) {
-            presses.set(0, new Press("Knit this round plain: the yarn changes here.", out.loops(), out.loops()));
-        }
-        if (number > 0) {
-            out.add(out.step(
-                    StepName.CUFF, Doing.ROUNDS, "Cuff", rib, out.joining(StepName.CUFF, presses), Stage.KNIT));
-        }
+        YarnRole role = out.roleOf(Section.CUFF);
+        // The purl bumps of the first round would show the other colour; an edge that is cast on would roll.
+        boolean plain = plan.cuff().firstRoundPlain() && plan.tube().way() != Way.CUFF_DOWN;
+        List<Drafted> rounds = IntStream.rangeClosed(1, plan.cuff().rounds().count())
+                .mapToObj(number -> new Drafted(
+                        new TubeWork.Round(
+                                end,
+                                Section.CUFF,
+                                Rows.Kind.ROUND,
+                                role,
+                                number,
+                                0,
+                                plain && number == 1 ? "Knit this round plain: the yarn changes here." : rib),
+                        stitches))
+                .toList();
+        out.rounds(StepName.CUFF, "Cuff", rib, end, rounds);
     }
 
     private void bindOff() {
-        out.add(out.step(
+        out.one(
                 StepName.BIND_OFF,
                 Doing.CLOSE,
                 "Bind off",
-                "Bind off loosely with a stretchy bind-off and join the last st to the first. Test it now: it must go over"
-                        + " the heel.",
-                List.of(new Press("Bound off", 0)),
-                Stage.KNIT));
-        out.yarnCut();
+                Stage.KNIT,
+                "Bound off",
+                new TubeWork.BindOff(
+                        end, out.roleOf(Section.CUFF), plan.cuff().rounds().count()));
     }
 
     private void toeFromWaste() {
         out.through(Sharing.TOE_THROUGH);
-        out.pickUp(
+        out.one(
                 StepName.TOE_PICK_UP,
+                Doing.PICK_UP,
                 "Pick up the toe",
-                "Put the toe’s " + stitches + " sts on two needles, " + half
-                        + " on each, in line with the corners of the heel. "
-                        + plan.technique().provisionalTaken().undo(),
-                stitches);
+                Stage.KNIT,
+                stitches + " sts are on",
+                new TubeWork.FromWaste(Edge.TOE_END, true, plan.technique().provisionalTaken()));
         toe();
         out.inCommon();
     }
 
+    /** A toe that is closed is one sock's to its end: a graft goes on on the sock that it was begun on. */
     private void toe() {
-        out.shape(
-                StepName.TOE, "Toe", plan.toe().shaping(), plan.toe().shaping().list());
-        out.close(Section.TOE, plan.toe().shaping(), plan.toe().graft(), tail(plan, Section.TOE));
-    }
-
-    /** The tail that closes a heel or a toe. */
-    static Amount tail(SockPlan plan, Section section) {
-        Step tail = section == Section.HEEL
-                ? plan.yarn().heelTail()
-                : plan.yarn().toeTail().orElse(plan.yarn().heelTail());
-        return Amount.mm(tail.value());
-    }
-
-    static Map<String, Amount> length(Step length) {
-        return Map.of("length", Amount.mm(length.value()));
+        out.through(Sharing.TOE_THROUGH);
+        shapes.rounds(
+                StepName.TOE,
+                "Toe",
+                Section.TOE,
+                Edge.TOE_END,
+                plan.toe().shaping().list());
+        shapes.close(Section.TOE);
+        out.inCommon();
     }
 }

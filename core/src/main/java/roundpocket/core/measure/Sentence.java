@@ -8,7 +8,8 @@ import java.util.TreeMap;
 /**
  * Words for a reader, whose units and numbers are put in where they are read.
  *
- * @param template the words, with {@code {name}} where an amount goes
+ * @param template the words, with {@code {name}} where an amount goes and {@code [right]} or {@code [left]} where a side does, as
+ *     a right-hander has it
  * @param amounts the amounts by name; a length whose name begins with “about” is told in whole inches
  */
 public record Sentence(String template, Map<String, Amount> amounts) {
@@ -29,9 +30,9 @@ public record Sentence(String template, Map<String, Amount> amounts) {
         return words.stream().map(Sentence::of).toList();
     }
 
-    /** The whole in words; of two ends of a range, the unit is said once. */
+    /** The whole in words, as a right-hander is told; of two ends of a range, the unit is said once. */
     public String text(LengthUnit lengths) {
-        String text = template;
+        String text = template.replace("[right]", "right").replace("[left]", "left");
         if (amounts.containsKey("min") && amounts.containsKey("max")) {
             text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
         }

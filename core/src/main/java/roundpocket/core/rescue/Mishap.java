@@ -11,6 +11,7 @@ import roundpocket.core.explain.Source;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
+import roundpocket.core.work.Hand;
 
 /** Something that goes wrong at the needles, and how it is put right. All of it common practice. */
 public enum Mishap implements Named {
@@ -23,7 +24,7 @@ public enum Mishap implements Named {
                     "Put a pin through the stitch so that it runs no further.",
                     "With a crochet hook from the front, pull the lowest bar through the stitch.",
                     "Go on bar by bar up to the needle. In a purl rib do it from the other side.",
-                    "Put the stitch on the needle with its right leg in front."),
+                    "Put the stitch on the needle with its [right] leg in front."),
             Doing.ROUNDS,
             Doing.SHAPE,
             Doing.LINE,
@@ -34,7 +35,7 @@ public enum Mishap implements Named {
     TURNED(
             "A stitch sits the other way around",
             Sketch.TURNED_STITCH,
-            "Its left leg is in front of the needle where all others have their right leg in front.",
+            "Its [left] leg is in front of the needle where all others have their [right] leg in front.",
             "It was picked up from the other side, or came back onto the needle turned.",
             List.of(
                     "Knit it through its back leg: it comes out straight.",
@@ -184,6 +185,38 @@ public enum Mishap implements Named {
                     "Count the plain Vs above the highest one. None: the last round was a decrease round.",
                     "Use “Change my place” if the count here says something else."),
             Doing.SHAPE),
+    ROW_GAP(
+            "There is a gap where a row turned",
+            Sketch.NONE,
+            "Between the sts that were worked and those that wait a hole shows, or a loose strand.",
+            "At the turn nothing tied the two sides together, or the yarn was not pulled snug after it.",
+            List.of(
+                    "Before the gap is closed: go on. On the way back the st at the turn and its neighbour are worked as one,"
+                            + " and the gap shuts.",
+                    "On the way back: lift the strand in the gap onto the [left] needle, twisted, and work it together with"
+                            + " the next st.",
+                    "Later: run a yarn’s end round the hole from inside and pull it snug."),
+            Doing.SHAPE),
+    WRAP_LOST(
+            "A wrap or a second leg is missing",
+            Sketch.NONE,
+            "On the way back a st at a turn has nothing to be worked together with.",
+            "The row was turned without it, or it slid off.",
+            List.of(
+                    "Look around the foot of that st on the purl side: a wrap that slid lies there. Lift it onto the needle.",
+                    "None is there: lift the strand before the st, twisted, and work the two as one.",
+                    "Count: the row has as many sts as it is told to have."),
+            Doing.SHAPE),
+    TURNED_EARLY(
+            "I turned a row too early, or too late",
+            Sketch.NONE,
+            "The row has a st more or fewer than it is told to have.",
+            "A wrap was counted as a st, or the st at the last turn was passed.",
+            List.of(
+                    "Take the row back to the turn, st by st: the others cannot run, they are on the needle.",
+                    "Count the sts between the last two turns: each row works one fewer until the shortest, then one more.",
+                    "Turn at the right st and go on; the count here stays as it is."),
+            Doing.SHAPE),
     TOE_TURNED(
             "The toe is a quarter turn off",
             Sketch.TOE_FROM_THE_FRONT,
@@ -259,7 +292,7 @@ public enum Mishap implements Named {
             "A stitch hangs open between the needles.",
             "It came off before the yarn had been through it twice.",
             List.of(
-                    "Catch it with a pin and put it back, its right leg in front.",
+                    "Catch it with a pin and put it back, its [right] leg in front.",
                     "If yarn runs through it once already, put it back with that yarn in it.",
                     "Go on with the move that is shown."),
             Doing.GRAFT),
@@ -308,9 +341,14 @@ public enum Mishap implements Named {
     }
 
     /** How it looks. */
+    public String looks() {
+        return looks;
+    }
+
+    /** How it looks to a right-hander. */
     @Override
     public String description() {
-        return looks;
+        return Hand.RIGHT.says(looks);
     }
 
     /** Why it happens. */

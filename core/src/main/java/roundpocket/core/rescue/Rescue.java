@@ -6,6 +6,7 @@ import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.StepName;
 import roundpocket.core.plan.Section;
+import roundpocket.core.work.ShapeWork;
 
 /** What is at hand when something is wrong in a step. */
 public final class Rescue {
@@ -26,6 +27,8 @@ public final class Rescue {
         return switch (mishap) {
             case TOE_TURNED -> toe || step.doing() == Doing.FINISH;
             case HOLE -> !toe;
+            case ROW_GAP, WRAP_LOST, TURNED_EARLY -> inShortRows(step);
+            case WHICH_DECREASE, UNEQUAL -> step.doing() != Doing.SHAPE || !inShortRows(step);
             case WASTE_STUCK -> waste;
             case LEG_CUT -> !waste;
             case TWISTED_JOIN ->
@@ -35,5 +38,12 @@ public final class Rescue {
                 step.doing() == Doing.GRAFT || step.name() == StepName.HEEL_EAR || step.name() == StepName.TOE_EAR;
             default -> true;
         };
+    }
+
+    /** Whether it is worked in rows that turn, and not in rounds. */
+    private static boolean inShortRows(LapStep step) {
+        return step.presses().stream()
+                .flatMap(press -> press.operations().stream())
+                .anyMatch(operation -> operation instanceof ShapeWork.Row);
     }
 }

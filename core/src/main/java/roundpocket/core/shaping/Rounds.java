@@ -91,7 +91,11 @@ final class Rounds {
                     Kind.CORNERS,
                     stitches / 2,
                     stitches,
-                    "knit, decreasing " + gone / 2 + (gone == 2 ? " extra st" : " extra sts") + " at each corner");
+                    gone == 2
+                            ? "knit, decreasing 1 extra st at each corner: ssk the first two sts of each needle"
+                            : "knit, decreasing " + gone / 2
+                                    + " extra sts at each corner: on each needle ssk the first two sts and k2tog the"
+                                    + " last two");
         }
         return rounds;
     }

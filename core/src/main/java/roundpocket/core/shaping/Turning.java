@@ -116,8 +116,8 @@ public enum Turning implements Named {
     }
 
     private static String shadow(boolean knit) {
-        return "Lift the st below the next one onto the left needle, " + (knit ? "knit" : "purl")
-                + " it and put the new st back on the left needle. Turn.";
+        return "Lift the st below the next one onto the [left] needle, " + (knit ? "knit" : "purl")
+                + " it and put the new st back on the [left] needle. Turn.";
     }
 
     /** What is to be known before the first row. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.Used;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.swatch.Swatch;
@@ -28,7 +29,7 @@ public record PairTook(
         double legMm,
         OptionalDouble hours,
         double plannedG,
-        Optional<PairWork.Used> used,
+        Optional<Used> used,
         Optional<Swatch> knitted,
         List<WeighIn> weighIns) {
     public PairTook {

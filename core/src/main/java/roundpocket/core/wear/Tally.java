@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.OptionalDouble;
-import roundpocket.core.lap.PairWork;
+import roundpocket.core.lap.Used;
 
 /**
  * What several finished pairs took, all together.
@@ -33,10 +33,9 @@ public record Tally(
     public static Tally of(Collection<PairTook> pairs) {
         double[] hours = known(pairs.stream().map(PairTook::hours).toList());
         double[] grams = known(pairs.stream().map(PairTook::grams).toList());
-        List<PairWork.Used> used =
-                pairs.stream().flatMap(pair -> pair.used().stream()).toList();
-        double planned = used.stream().mapToDouble(PairWork.Used::plannedG).sum();
-        double weighed = used.stream().mapToDouble(PairWork.Used::weighedG).sum();
+        List<Used> used = pairs.stream().flatMap(pair -> pair.used().stream()).toList();
+        double planned = used.stream().mapToDouble(Used::plannedG).sum();
+        double weighed = used.stream().mapToDouble(Used::weighedG).sum();
         return new Tally(
                 pairs.size(),
                 hours.length,
@@ -46,7 +45,7 @@ public record Tally(
                 Arrays.stream(grams).min().orElse(0),
                 Arrays.stream(grams).max().orElse(0),
                 planned > 0 ? weighed / planned : 0,
-                (int) used.stream().filter(PairWork.Used::kept).count());
+                (int) used.stream().filter(Used::kept).count());
     }
 
     private static double[] known(List<OptionalDouble> values) {

@@ -36,7 +36,7 @@ public class PredictionsTest {
         for (int i = 0; i < KNITTERS; i++) {
             double factor = 1 + 0.1 * random.nextGaussian();
             SockSpec known = weighedBefore ? spec.withWeighIns(List.of(onTheWay(spec, factor, random))) : spec;
-            PairWork.Used used = knitted(known, factor, random);
+            Used used = knitted(known, factor, random);
             kept += used.kept() ? 1 : 0;
             assertThat(used.plusMinusG()).isLessThan(weighedBefore ? 3.2 : 8);
         }
@@ -47,11 +47,11 @@ public class PredictionsTest {
     private static WeighIn onTheWay(SockSpec spec, double factor, Random random) {
         PairWork pair = new PairWork(Course.of(spec, HeelWhen.AFTER_TUBE));
         weighedBetween(pair, 1, 61, factor, random);
-        PairWork.Used used = pair.used().orElseThrow();
+        Used used = pair.used().orElseThrow();
         return WeighIn.ofStitches(used.stitches(), used.weighedG());
     }
 
-    private static PairWork.Used knitted(SockSpec spec, double factor, Random random) {
+    private static Used knitted(SockSpec spec, double factor, Random random) {
         PairWork pair = new PairWork(Course.of(spec, HeelWhen.AFTER_TUBE));
         weighedBetween(pair, 1, pair.sock(1).course().lap().presses(), factor, random);
         return pair.used().orElseThrow();

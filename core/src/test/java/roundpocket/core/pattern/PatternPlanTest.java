@@ -230,7 +230,7 @@ public class PatternPlanTest {
                 .isEqualTo("Sole: knit 32. Instep: pattern round 1 of 2: k1, (k1, yo, ssk, k3) × 5, k1.");
         assertThat(step(instep, "foot").presses().get(3).words())
                 .isEqualTo("Sole: knit 32. Instep: pattern round 2 of 2: k1, k30, k1.");
-        assertThat(step(instep, "leg").presses().get(0).words()).isEqualTo("Knit.");
+        assertThat(step(instep, "leg").presses().get(1).words()).isEqualTo("Knit.");
         SockSpec leg = with(PatternChoice.rib(PatternPlace.LEG), Way.TOE_UP);
         assertThat(step(leg, "leg").presses().get(1).words()).isEqualTo("Knit: plain by the heel line.");
         assertThat(step(leg, "leg").presses().get(2).words()).isEqualTo("In pattern: (k2, p2) × 16.");

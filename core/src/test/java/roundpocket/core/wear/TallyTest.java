@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.apache.commons.math3.stat.descriptive.SummaryStatistics;
 import org.testng.annotations.Test;
-import roundpocket.core.lap.PairWork.Used;
+import roundpocket.core.lap.Used;
 
 /** Finished pairs counted together, by hand and beside a statistics library. */
 public class TallyTest {

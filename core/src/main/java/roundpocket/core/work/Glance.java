@@ -1,0 +1,138 @@
+package roundpocket.core.work;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import roundpocket.core.plan.YarnRole;
+
+/**
+ * What is drawn of the work at a moment: which loops are where, what holds them, and where the yarn hangs.
+ *
+ * @param groups the live loops, in the order in which a round comes to them
+ * @param yarns the yarns that hang from them
+ * @param line the heel line, once it is in
+ * @param closed what is closed for good
+ * @param words the same in words, a sentence each
+ */
+public record Glance(
+        List<Group> groups, List<HangsAt> yarns, Optional<HeelLine> line, List<Edge> closed, List<String> words) {
+    /**
+     * Loops on one needle, thread or piece of waste yarn.
+     *
+     * @param edge the edge they belong to
+     * @param first whether a round begins with them
+     * @param name what they are called
+     */
+    public record Group(Edge edge, boolean first, String name, Holder by, int loops) {}
+
+    /**
+     * A yarn that hangs from the work.
+     *
+     * @param edge at which edge
+     * @param start whether where the round begins, and else where its second half does
+     */
+    public record HangsAt(YarnRole role, Edge edge, boolean start) {}
+
+    /**
+     * The heel line.
+     *
+     * @param rows rows between the needles, or between the rows they will hold
+     * @param waste whether they are of waste yarn
+     * @param threads threads in it
+     * @param state how far it is opened
+     * @param corner stitches of the row left in at either corner
+     */
+    public record HeelLine(int rows, boolean waste, int threads, Line.State state, double corner) {}
+
+    /** What is drawn of the work. */
+    public static Glance of(Work work) {
+        List<Group> groups = Arrays.stream(Edge.values())
+                .flatMap(edge -> edge.spots().stream().flatMap(spot -> work.held(spot).stream()
+                        .map(held -> new Group(edge, spot == edge.first(), spot.title(), held.by(), held.loops()))))
+                .toList();
+        List<HangsAt> yarns = work.yarns().entrySet().stream()
+                .map(each -> new HangsAt(
+                        each.getKey(), each.getValue().edge(), each.getValue().corner() == Hang.Corner.START))
+                .toList();
+        Optional<HeelLine> line = work.line()
+                .map(each ->
+                        new HeelLine(each.rows(), !each.way().cuts(), each.threads(), each.state(), each.corner()));
+        List<Edge> closed = new ArrayList<>();
+        for (Edge edge : Edge.values()) {
+            if (isClosed(work, edge)) {
+                closed.add(edge);
+            }
+        }
+        return new Glance(groups, yarns, line, closed, words(groups, yarns, line, closed));
+    }
+
+    private static boolean isClosed(Work work, Edge edge) {
+        return switch (edge) {
+            case CUFF_END -> work.has(Work.Done.CUFF_CLOSED);
+            case TOE_END -> work.has(Work.Done.TOE_CLOSED);
+            case HEEL -> work.has(Work.Done.HEEL_CLOSED);
+            case RIMS -> false;
+        };
+    }
+
+    private static List<String> words(
+            List<Group> groups, List<HangsAt> yarns, Optional<HeelLine> line, List<Edge> closed) {
+        List<String> words = new ArrayList<>();
+        for (Holder by : Holder.values()) {
+            String what = groups.stream()
+                    .filter(group -> group.by() == by)
+                    .map(group -> name(group) + " " + group.loops())
+                    .collect(Collectors.joining(", "));
+            if (!what.isEmpty()) {
+                words.add(sentence(by.place() + ": " + what + "."));
+            }
+        }
+        for (HangsAt yarn : yarns) {
+            words.add(sentence("the " + yarn.role().title() + " hangs " + where(yarn) + "."));
+        }
+        line.ifPresent(each -> words.add(sentence(heelLine(each))));
+        if (!closed.isEmpty()) {
+            words.add("Closed: " + closed.stream().map(Edge::place).collect(Collectors.joining(", ")) + ".");
+        }
+        return words;
+    }
+
+    /** What loops are called beside others: the sole’s of the toe’s end, or a needle of the heel. */
+    private static String name(Group group) {
+        return group.edge() == Edge.HEEL || group.edge() == Edge.RIMS
+                ? group.name()
+                : group.name() + " (" + group.edge().title() + ")";
+    }
+
+    private static String where(HangsAt yarn) {
+        return switch (yarn.edge()) {
+            case HEEL ->
+                yarn.start() ? "where the lower needle begins" : "at the end of the lower needle, where a row turns";
+            default ->
+                yarn.start()
+                        ? "where the sole begins, at the " + yarn.edge().title()
+                        : "where the instep begins, at the " + yarn.edge().title();
+        };
+    }
+
+    private static String heelLine(HeelLine line) {
+        String rows = line.rows() == 1 ? "one row" : line.rows() + " rows";
+        String what = line.waste() ? rows + " of waste yarn" : "one row to unpick";
+        return "the heel line: "
+                + switch (line.state()) {
+                    case BEGUN -> line.threads() > 0 ? "the first thread is in" : what + " on the needle";
+                    case IN, COUNTED -> what + (line.threads() > 0 ? " between two threads" : "");
+                    case CUT -> "its row is cut";
+                    case OPEN -> "open";
+                    case SHUT -> line.corner() > 0 ? "open, its corners held by the row" : "open, its corners closed";
+                }
+                + ".";
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+}

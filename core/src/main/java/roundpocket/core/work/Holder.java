@@ -1,0 +1,19 @@
+package roundpocket.core.work;
+
+/** What keeps loops from running. */
+public enum Holder {
+    NEEDLE("on the needles"),
+    THREAD("on a thread"),
+    WASTE("on waste yarn");
+
+    private final String place;
+
+    Holder(String place) {
+        this.place = place;
+    }
+
+    /** Where they are, in words. */
+    public String place() {
+        return place;
+    }
+}

@@ -1,0 +1,28 @@
+package roundpocket.core.work;
+
+import java.util.Map;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
+
+/**
+ * One thing done at the needles: what it needs of the work, what it makes of it, and how it is told.
+ *
+ * <p>Sides stand in what is told as {@code [right]} and {@code [left]}, for {@link Hand#says}.
+ */
+public sealed interface Operation permits TubeWork, YarnWork, OpeningWork, ShapeWork, FinishWork, ReadyWork {
+    /** The work once it is done. Throws {@link NotPossible} where it cannot be done. */
+    Work on(Work before);
+
+    /** What is said to have it done; empty where what is said before it says it too. */
+    Sentence told(Work before);
+
+    /** What is said of it, without an amount. */
+    static Sentence say(String words) {
+        return Sentence.of(words);
+    }
+
+    /** What is said of it, with one length in it. */
+    static Sentence say(String words, String name, Amount amount) {
+        return new Sentence(words, Map.of(name, amount));
+    }
+}

@@ -1,0 +1,23 @@
+package roundpocket.core.work;
+
+/** Half of the loops of an edge: what one needle of two holds. */
+public enum Spot {
+    CUFF_SOLE("sole"),
+    CUFF_INSTEP("instep"),
+    TOE_SOLE("sole"),
+    TOE_INSTEP("instep"),
+    LOWER("lower needle"),
+    UPPER("upper needle"),
+    NEAR_RIM("rim of the piece"),
+    FAR_RIM("rim of the rest");
+
+    private final String title;
+
+    Spot(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,374 @@
+package roundpocket.core.work;
+
+import java.util.Optional;
+import roundpocket.core.measure.Sentence;
+import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.Section;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.Provisional;
+
+/** What is done while the tube is knitted. */
+public sealed interface TubeWork extends Operation {
+
+    /** How a tube is begun. */
+    enum Start {
+        /** An edge that stays, at the cuff. */
+        EDGE,
+        /** All stitches live again later, at the toe. */
+        OPEN_ROUND,
+        /** Half of them, the sole’s, for a toe in short rows; the instep’s loops wait on the other side. */
+        OPEN_HALF,
+        /** A closed toe, half of it on each of two needles. */
+        CLOSED
+    }
+
+    /**
+     * Stitches are cast on.
+     *
+     * @param stitches on the needles then
+     * @param half stitches of half the tube
+     * @param provisional how stitches are begun that are live again later
+     */
+    record CastOn(Start start, int stitches, int half, YarnRole role, Provisional provisional) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            Edge edge = start == Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
+            Work begun = before.need(before.loops().isEmpty() && before.fabric().isEmpty(), "the work is begun already")
+                    .need(before.atHand().contains(role), "there is no " + role.title())
+                    .once(Work.Done.BEGUN)
+                    .hang(role, new Hang(edge, Hang.Corner.START));
+            int each = stitches / 2;
+            return switch (start) {
+                case EDGE, CLOSED -> both(begun, edge, Holder.NEEDLE, each);
+                case OPEN_ROUND -> both(both(begun, edge, Holder.NEEDLE, each), Edge.TOE_END, Holder.WASTE, each);
+                case OPEN_HALF ->
+                    begun.hold(edge.first(), new Held(Holder.NEEDLE, stitches))
+                            .hold(edge.second(), new Held(Holder.WASTE, half));
+            };
+        }
+
+        private static Work both(Work work, Edge edge, Holder by, int each) {
+            return work.hold(edge.first(), new Held(by, each)).hold(edge.second(), new Held(by, each));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            String halves = " The first " + half + " sts of a round are the sole, the other " + half + " the instep.";
+            return Operation.say(
+                    switch (start) {
+                        case EDGE ->
+                            "Cast on " + stitches + " sts loosely and join in the round." + halves
+                                    + " The edge must go over the heel.";
+                        case OPEN_ROUND ->
+                            provisional.begin(stitches) + " Join in the round." + halves
+                                    + " The toe is picked up there later.";
+                        case OPEN_HALF ->
+                            provisional.begin(stitches)
+                                    + " The rows begin at the instep’s side of the toe and end at the sole’s.";
+                        case CLOSED ->
+                            "Begin closed with " + stitches + " sts, " + stitches / 2
+                                    + " on each of two needles. The first needle is the sole, the other the instep.";
+                    });
+        }
+    }
+
+    /**
+     * One round, or what is left of one whose first half is knitted.
+     *
+     * @param number which round of its section, from 1
+     * @param pattern which round of the pattern, 0 where it is plain
+     * @param words how it goes
+     */
+    record Round(Edge edge, Section section, Rows.Kind kind, YarnRole role, int number, int pattern, String words)
+            implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            boolean half = before.halfDue(edge).isPresent();
+            Work ready = before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .needFreeFor(edge)
+                    .need(
+                            before.line()
+                                    .filter(line -> line.state() == Line.State.BEGUN)
+                                    .filter(line -> before.rounds() > line.after() + 1)
+                                    .isEmpty(),
+                            "the second thread is not in")
+                    .needYarn(role, edge, half ? Hang.Corner.FAR : Hang.Corner.START);
+            if (kind != Rows.Kind.LOST) {
+                ready.need(
+                        number == before.rows(section) + 1,
+                        "round " + number + " of the " + section.title() + " does not come after "
+                                + before.rows(section));
+            }
+            return ready.hang(role, new Hang(edge, Hang.Corner.START)).add(new Rows(section, kind, role, pattern, 1));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say(
+                    before.halfDue(edge).isPresent()
+                            ? halved(words) + " The sole’s half of this round is knitted already."
+                            : words);
+        }
+
+        private static String halved(String words) {
+            String plain = words.equals("Knit.") ? "Now the instep: knit" : "Now the instep only: " + lower(words);
+            return plain.endsWith(".") ? plain : plain + ".";
+        }
+
+        private static String lower(String words) {
+            return words.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + words.substring(1);
+        }
+    }
+
+    /**
+     * The sole’s stitches in waste yarn, one row or two, while the working yarn waits where it hangs.
+     *
+     *
+     * @param rows 1, or 2 with the second purled back
+     * @param after rounds that are there when it comes in
+     *
+     */
+    record WasteRows(Edge edge, int stitches, int rows, YarnRole role, int after) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            before.needOnNeedle(edge.first())
+                    .needFreeFor(edge)
+                    .needYarn(role, edge, Hang.Corner.START)
+                    .need(before.line().isEmpty(), "the heel line is in already")
+                    .need(before.rounds() == after, "it comes after " + after + " rounds, not " + before.rounds())
+                    .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
+            OpeningWay way = rows == 1 ? OpeningWay.WASTE_ONE_LINE : OpeningWay.WASTE_TWO_LINES;
+            Work in = before.line(
+                    new Line(way, before.rounds(), rows, 0, rows == 1 ? Line.State.BEGUN : Line.State.IN, 0));
+            return rows == 1 ? in.change(edge.first(), held -> held.by(Holder.WASTE)) : in;
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say(
+                    rows == 1
+                            ? "Leave the working yarn hanging. Knit the " + stitches
+                                    + " sole sts with waste yarn, long tails on the outside."
+                            : "Leave the working yarn hanging. Knit the " + stitches
+                                    + " sole sts with waste yarn, turn, purl them back and turn, long tails on the"
+                                    + " outside. Go on with the working yarn, which hangs where this row began.");
+        }
+    }
+
+    /** The waste yarn’s stitches go back to the needle that they came from, and are knitted with the working yarn. */
+    record KnitAgain(Edge edge, YarnRole role) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            Line line = before.needLine(Line.State.BEGUN);
+            before.need(line.way() == OpeningWay.WASTE_ONE_LINE, "no waste yarn is on the needle")
+                    .needYarn(role, edge, Hang.Corner.START);
+            return before.line(line.state(Line.State.IN))
+                    .change(edge.first(), held -> held.by(Holder.NEEDLE))
+                    .hang(role, new Hang(edge, Hang.Corner.FAR));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("Slide them back to the [left] needle and knit them again with the working yarn:"
+                    + " that is the sole’s half of the next round.");
+        }
+    }
+
+    /**
+     * A thread through the sole’s stitches on the needle.
+     *
+     * @param after rounds that are there when it comes in
+     */
+    record Thread(Edge edge, int stitches, int after) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            before.needOnNeedle(edge.first())
+                    .needFreeFor(edge)
+                    .need(before.halfDue(edge).isEmpty(), "the yarn stands inside the sole")
+                    .need(before.rounds() == after, "it comes after " + after + " rounds, not " + before.rounds())
+                    .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
+            if (before.line().isEmpty()) {
+                return before.line(new Line(OpeningWay.LIFELINES, before.rounds(), 1, 1, Line.State.BEGUN, 0));
+            }
+            Line line = before.needLine(Line.State.BEGUN);
+            before.need(line.way() == OpeningWay.LIFELINES, "no thread is in yet")
+                    .need(
+                            before.rounds() == line.after() + 2,
+                            "one whole row must lie between the threads, so two rounds come after the first one");
+            return before.line(line.threads(2).state(Line.State.IN));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say(
+                    before.line().isEmpty()
+                            ? "With the yarn at the start of the sole, run a thread through the " + stitches
+                                    + " sole sts, beside the needle."
+                            : "Then run the second thread through the " + stitches
+                                    + " sole sts: one whole row now lies between the two.");
+        }
+    }
+
+    /**
+     * Both halves of the tube are counted.
+     *
+     * @param rounds that are there by then
+     */
+    record CountTube(Edge edge, int half, int rounds) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .need(
+                            before.held(edge.first()).equals(before.held(edge.second()))
+                                    && before.held(edge.first()).orElseThrow().loops() == half,
+                            "the halves are not alike: " + before.loops())
+                    .need(before.rounds() == rounds, "there are " + before.rounds() + " rounds, not " + rounds)
+                    .once(Work.Done.TUBE_COUNTED);
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("Count both halves: " + half + " sts of sole and " + half + " of instep.");
+        }
+    }
+
+    /** All loops of an edge wait on a thread; their yarn hangs there or was cut. */
+    record ToThread(Edge edge) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .change(edge.first(), held -> held.by(Holder.THREAD))
+                    .change(edge.second(), held -> held.by(Holder.THREAD));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            Optional<YarnRole> waits = before.yarns().entrySet().stream()
+                    .filter(each -> each.getValue().edge() == edge)
+                    .map(java.util.Map.Entry::getKey)
+                    .findFirst();
+            return Operation.say("Run a thread through all " + before.at(edge) + " live sts and leave them"
+                    + waits.map(role -> "; the " + role.title() + " waits there.")
+                            .orElse("."));
+        }
+    }
+
+    /** Loops that waited come back onto the needles. */
+    record TakeUp(Edge edge) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.needFreeFor(edge)
+                    .need(
+                            edge.spots().stream().allMatch(spot -> before.held(spot)
+                                    .filter(held -> held.by() == Holder.THREAD)
+                                    .isPresent()),
+                            "no loops wait on a thread at the " + edge.title())
+                    .change(edge.first(), held -> held.by(Holder.NEEDLE))
+                    .change(edge.second(), held -> held.by(Holder.NEEDLE));
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            int each = before.held(edge.first()).map(Held::loops).orElse(0);
+            return Operation.say("Put the " + before.at(edge) + " waiting sts back on the needles, " + each
+                    + " of sole and " + each + " of instep. The round begins with the sole.");
+        }
+    }
+
+    /**
+     * Loops that began on waste yarn come onto the needles, and it comes out.
+     *
+     * @param spots the half of the round, or all of it
+     */
+    record FromWaste(Edge edge, boolean all, Provisional provisional) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            Work after = before.needFreeFor(edge);
+            for (Spot spot : edge.spots()) {
+                if (!all && spot != edge.second()) {
+                    continue;
+                }
+                after.need(
+                        after.held(spot)
+                                        .filter(held -> held.by() == Holder.WASTE)
+                                        .isPresent()
+                                && (after.line().isEmpty()
+                                        || after.line().get().state() != Line.State.BEGUN
+                                        || edge != Edge.CUFF_END),
+                        "no loops were begun on waste yarn there");
+                after = after.change(spot, held -> held.by(Holder.NEEDLE));
+            }
+            return after;
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            int each = before.held(edge.second()).map(Held::loops).orElse(0);
+            return Operation.say((all
+                            ? "Put the toe’s " + before.at(edge) + " sts on two needles, " + each
+                                    + " of sole and " + each
+                                    + " of instep, in line with the columns of the heel’s corners. The first"
+                                    + " one hangs on the yarn’s beginning: don’t pull that. "
+                            : "Pick up the " + each + " sts where you cast on: they are the instep. ")
+                    + provisional.undo()
+                    + (all ? "" : " Join in the round: the yarn hangs where the sole begins, so the sole is first."));
+        }
+    }
+
+    /**
+     * The cuff’s loops are bound off.
+     *
+     * @param rounds of the cuff
+     */
+    record BindOff(Edge edge, YarnRole role, int rounds) implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .needYarn(role, edge, Hang.Corner.START)
+                    .need(before.rows(Section.CUFF) == rounds, "the cuff has " + before.rows(Section.CUFF) + " rounds")
+                    .once(Work.Done.CUFF_CLOSED)
+                    .free(edge.first())
+                    .free(edge.second())
+                    .cut(role);
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("Bind off loosely with a stretchy bind-off, cut the yarn and join the last st to the"
+                    + " first with its end. Test it now: it must go over the heel.");
+        }
+    }
+
+    /** The edge that was cast on is the cuff’s, and is closed from the start. */
+    record EdgeStays() implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.need(before.has(Work.Done.BEGUN), "nothing is cast on")
+                    .once(Work.Done.CUFF_CLOSED);
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("");
+        }
+    }
+
+    /** A toe begun at its tip has none to close. */
+    record TipClosed() implements TubeWork {
+        @Override
+        public Work on(Work before) {
+            return before.need(before.has(Work.Done.BEGUN), "nothing is cast on")
+                    .once(Work.Done.TOE_CLOSED)
+                    .once(Work.Done.TOE_CORNERS);
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("");
+        }
+    }
+}

@@ -1,0 +1,375 @@
+package roundpocket.core.lap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import roundpocket.core.finish.Needle;
+import roundpocket.core.opening.Corners;
+import roundpocket.core.plan.YarnRole;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.FinishWork;
+import roundpocket.core.work.OpeningWork;
+import roundpocket.core.work.Operation;
+import roundpocket.core.work.ReadyWork;
+import roundpocket.core.work.Rows;
+import roundpocket.core.work.ShapeWork;
+import roundpocket.core.work.Spot;
+import roundpocket.core.work.TubeWork;
+import roundpocket.core.work.YarnWork;
+
+/**
+ * One sock as loops, each pulled through another. It does by hand what an operation names and knows nothing of the core’s
+ * own model of the work: where a loop is that nothing holds, it stops.
+ */
+final class Cloth {
+    private final String what;
+    private final Loops in;
+    private final Set<Loop> fabric;
+    private final Map<Spot, List<Loops.End>> held;
+    private final Set<Spot> needles;
+    private final Map<YarnRole, Spot> next;
+    private final Map<YarnRole, Spot> last;
+    private final List<List<Loop>> tube;
+    private final List<List<Loop>> between;
+    private final Map<String, Integer> rounds;
+    private static final String WASTE = "waste";
+
+    private final List<List<Loop>> threads = new ArrayList<>();
+    private boolean counted;
+    private int cut = -1;
+    private boolean cornersHeld;
+    private int turned;
+    private final Map<Needle, Boolean> entered = new HashMap<>();
+
+    private final Set<Needle> firstOff = EnumSet.noneOf(Needle.class);
+    private Spot graftFrom;
+
+    Cloth(String what) {
+        this.what = what;
+        this.in = Loops.inHand(what);
+        this.fabric = in.fabric();
+        this.held = in.held();
+        this.needles = in.needles();
+        this.next = in.next();
+        this.last = in.last();
+        this.tube = in.tube();
+        this.between = in.between();
+        this.rounds = in.rounds();
+    }
+
+    void does(LapPlan course) {
+        for (LapStep step : course.steps()) {
+            for (LapStep.Press press : step.presses()) {
+                press.operations().forEach(this::does);
+                assertThat(needles.stream()
+                                .mapToInt(each -> held.get(each).size())
+                                .sum())
+                        .as("%s: on the needles after %s", what, step.id())
+                        .isEqualTo(press.loops());
+            }
+        }
+    }
+
+    private void does(Operation operation) {
+        if (operation instanceof TubeWork tubeWork) {
+            knits(tubeWork);
+        } else if (operation instanceof OpeningWork opening) {
+            opens(opening);
+        } else if (operation instanceof ShapeWork shape) {
+            shapes(shape);
+        } else if (operation instanceof FinishWork finish) {
+            finishes(finish);
+        } else if (operation instanceof ReadyWork ready) {
+            in.cuts(ready);
+        } else if (operation instanceof YarnWork.Join join) {
+            assertThat(next).as("%s: the ball is elsewhere", what).doesNotContainKey(join.role());
+            next.put(join.role(), join.edge().first());
+        } else if (operation instanceof YarnWork.Cut cutting) {
+            in.cutOff(cutting.role());
+        }
+    }
+
+    // --- the tube ---------------------------------------------------------------------------------------------------
+
+    private void knits(TubeWork operation) {
+        if (operation instanceof TubeWork.CastOn on) {
+            castOn(on);
+        } else if (operation instanceof TubeWork.Round round) {
+            String yarn = round.role().name();
+            List<Loop> row = new ArrayList<>();
+            boolean half = next.get(round.role()) == round.edge().second();
+            if (half) {
+                row.addAll(tube.remove(tube.size() - 1));
+            } else {
+                in.knitted(round.role(), round.edge(), round.edge().first());
+                row.addAll(in.work(round.edge().first(), yarn));
+            }
+            in.knitted(round.role(), round.edge(), round.edge().second());
+            row.addAll(in.work(round.edge().second(), yarn));
+            tube.add(row);
+            if (round.kind() != Rows.Kind.LOST) {
+                rounds.merge(round.section().name(), 1, Integer::sum);
+            }
+        } else if (operation instanceof TubeWork.WasteRows waste) {
+            Spot sole = waste.edge().first();
+            for (int i = 0; i < waste.rows(); i++) {
+                between.add(in.work(sole, WASTE));
+            }
+            assertThat(between.get(0)).hasSize(waste.stitches());
+        } else if (operation instanceof TubeWork.KnitAgain again) {
+            in.knitted(again.role(), again.edge(), again.edge().first());
+            tube.add(new ArrayList<>(in.work(again.edge().first(), again.role().name())));
+        } else if (operation instanceof TubeWork.Thread thread) {
+            assertThat(next).as(what).containsValue(thread.edge().first());
+            threads.add(held.get(thread.edge().first()).stream()
+                    .map(Loops.End::loop)
+                    .toList());
+            if (threads.size() == 2) {
+                between.add(tube.get(tube.size() - 2).subList(0, thread.stitches()));
+            }
+        } else if (operation instanceof TubeWork.ToThread thread) {
+            needles.removeAll(List.of(thread.edge().first(), thread.edge().second()));
+        } else if (operation instanceof TubeWork.TakeUp up) {
+            needles.addAll(List.of(up.edge().first(), up.edge().second()));
+        } else if (operation instanceof TubeWork.FromWaste from) {
+            (from.all()
+                            ? List.of(from.edge().first(), from.edge().second())
+                            : List.of(from.edge().second()))
+                    .forEach(spot -> {
+                        held.get(spot)
+                                .forEach(end -> in.remove((Loop) end.loop().foot()));
+                        needles.add(spot);
+                    });
+        } else if (operation instanceof TubeWork.BindOff off) {
+            in.closed(off.edge().first(), "bound off");
+            in.closed(off.edge().second(), "bound off");
+            in.cutOff(off.role());
+        }
+    }
+
+    private void castOn(TubeWork.CastOn on) {
+        Edge edge = on.start() == TubeWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
+        String yarn = on.role().name();
+        next.put(on.role(), edge.first());
+        boolean half = on.start() == TubeWork.Start.OPEN_HALF;
+        for (Spot spot : half ? List.of(edge.first()) : List.of(edge.first(), edge.second())) {
+            boolean open = half || on.start() == TubeWork.Start.OPEN_ROUND;
+            List<Loop> loops = new ArrayList<>();
+            for (int i = 0; i < (half ? on.stitches() : on.stitches() / 2); i++) {
+                Loop waste = new Loop(WASTE, "cast on");
+                Loop loop = new Loop(yarn, open ? waste : "cast on");
+                if (open) {
+                    waste.top(loop);
+                    fabric.add(waste);
+                }
+                loops.add(loop);
+            }
+            fabric.addAll(loops);
+            in.put(spot, loops);
+            if (open) {
+                Spot waits = half ? edge.second() : spot == edge.first() ? Spot.TOE_SOLE : Spot.TOE_INSTEP;
+                held.put(
+                        waits,
+                        new ArrayList<>(loops.stream()
+                                .map(each -> new Loops.End(each, false))
+                                .toList()));
+            }
+        }
+    }
+
+    // --- the opening ------------------------------------------------------------------------------------------------
+
+    private void opens(OpeningWork operation) {
+        if (operation instanceof OpeningWork.Mark) {
+            List<Loop> row = tube.get(tube.size() - 1);
+            between.add(row.subList(0, row.size() / 2));
+        } else if (operation instanceof OpeningWork.PickUp up) {
+            List<Loop> row = between.get(up.upper() ? between.size() - 1 : 0);
+            List<Loops.End> ends = new ArrayList<>(row.stream()
+                    .map(loop -> up.upper()
+                            ? new Loops.End((Loop) loop.top(), false)
+                            : new Loops.End((Loop) loop.foot(), true))
+                    .toList());
+            assertThat(ends).as(what).hasSize(up.stitches());
+            if (!threads.isEmpty()) {
+                assertThat(ends.stream().map(Loops.End::loop))
+                        .as("%s: the loops on the thread", what)
+                        .isEqualTo(threads.get(up.upper() ? 1 : 0));
+            }
+            held.put(up.upper() ? Spot.UPPER : Spot.LOWER, ends);
+            needles.add(up.upper() ? Spot.UPPER : Spot.LOWER);
+        } else if (operation instanceof OpeningWork.CountNeedles count) {
+            for (Spot spot : List.of(Spot.LOWER, Spot.UPPER)) {
+                assertThat(held.get(spot)).as(what).hasSize(count.each());
+            }
+            counted = true;
+        } else if (operation instanceof OpeningWork.Snip snip) {
+            assertThat(counted)
+                    .as("%s: cut before both needles are counted", what)
+                    .isTrue();
+            cut = snip.stitch() - 1;
+            Loop loop = between.get(0).get(cut);
+            assertThat(loop.yarn()).isNotEqualTo(WASTE);
+            assertThat(held.values().stream().flatMap(List::stream).map(Loops.End::loop))
+                    .as("%s: a held loop is cut", what)
+                    .doesNotContain(loop);
+        } else if (operation instanceof OpeningWork.Unpick unpick) {
+            assertThat(cut).as("%s: nothing is cut", what).isNotNegative();
+            int stay = (int)
+                    Math.ceil(unpick.corners().left().map(each -> each.value()).orElse(0.0));
+            List<Loop> row = between.get(0);
+            row.subList(stay, row.size() - stay).forEach(in::remove);
+            cornersHeld = stay > 0;
+            if (unpick.corners() != Corners.LEAVE_ONE_AND_A_HALF) {
+                assertThat(row.size() - 2 * stay).as(what).isEqualTo(unpick.out());
+            }
+        } else if (operation instanceof OpeningWork.WasteOut out) {
+            assertThat(counted).as(what).isTrue();
+            assertThat(between).as(what).hasSize(out.rows());
+            between.forEach(row -> row.forEach(in::remove));
+        } else if (operation instanceof OpeningWork.ExtraLoops extra) {
+            assertThat(next.get(extra.role())).as("%s: no yarn is joined", what).isEqualTo(Spot.LOWER);
+            for (Spot spot : List.of(Spot.LOWER, Spot.UPPER)) {
+                Loops.fresh(extra.each(), extra.role().name(), "strand").forEach(loop -> {
+                    fabric.add(loop);
+                    held.get(spot).add(new Loops.End(loop, true));
+                });
+            }
+            cornersHeld = true;
+        }
+    }
+
+    // --- heel and toe -----------------------------------------------------------------------------------------------
+
+    private void shapes(ShapeWork operation) {
+        if (operation instanceof ShapeWork.Round round) {
+            for (Spot spot : List.of(round.edge().first(), round.edge().second())) {
+                in.knitted(round.role(), round.edge(), spot);
+                in.put(spot, written(round.words(), held.get(spot), round.role().name()));
+            }
+            rounds.merge(round.section().name(), 1, Integer::sum);
+        } else if (operation instanceof ShapeWork.Row row) {
+            boolean there = row.row() % 2 == 1;
+            turned = row.row() == 1 ? 0 : turned;
+            Spot spot = row.edge().first();
+            List<Loops.End> ends = held.get(spot);
+            int from = there ? turned : turned - row.worked();
+            assertThat(from).as("%s: row %d", what, row.row()).isNotNegative();
+            for (int i = from; i < from + row.worked(); i++) {
+                ends.set(i, new Loops.End(in.through(ends.get(i), row.role().name()), true));
+            }
+            turned = there ? from + row.worked() : from;
+            last.put(row.role(), spot);
+            next.put(row.role(), spot);
+            rounds.merge(row.section().name(), 1, Integer::sum);
+        }
+    }
+
+    /** Works the loops of one needle as it is written: each taken once, in its order. */
+    private List<Loop> written(String words, List<Loops.End> ends, String yarn) {
+        List<Loop> made = new ArrayList<>();
+        int taken = 0;
+        for (int together : WrittenRounds.moves(words, ends.size())) {
+            if (together == 0) {
+                Loop loop = new Loop(yarn, "strand");
+                fabric.add(loop);
+                made.add(loop);
+                continue;
+            }
+            Loop loop = in.through(ends.get(taken), yarn);
+            for (int i = 1; i < together; i++) {
+                Loops.close(ends.get(taken + i), "decreased");
+            }
+            taken += together;
+            made.add(loop);
+        }
+        assertThat(taken).as("%s: “%s” of %d", what, words, ends.size()).isEqualTo(ends.size());
+        return made;
+    }
+
+    private void finishes(FinishWork operation) {
+        if (operation instanceof FinishWork.CutForGraft graft) {
+            graftFrom = graft.fresh() ? null : last.get(graft.role());
+
+            entered.clear();
+            firstOff.clear();
+            in.cutOff(graft.role());
+        } else if (operation instanceof FinishWork.Stitch stitch) {
+            sew(stitch);
+        } else if (operation instanceof FinishWork.DrawThrough draw) {
+            in.closed(draw.edge().first(), "drawn together");
+            in.closed(draw.edge().second(), "drawn together");
+            in.cutOff(draw.role());
+        } else if (operation instanceof FinishWork.CloseHoles) {
+            cornersHeld = true;
+        } else if (operation instanceof FinishWork.WeaveIn) {
+            assertThat(next).as("%s: balls that hang from it", what).isEmpty();
+        }
+    }
+
+    /** No loop is threaded twice the same way, none comes off that was never threaded but the first, and not by its own yarn. */
+    private void sew(FinishWork.Stitch stitch) {
+        Needle needle = stitch.move().needle();
+        Spot spot =
+                needle == Needle.FRONT ? stitch.edge().first() : stitch.edge().second();
+        if (stitch.number() == 1) {
+            assertThat(spot).as("%s: the loop that the yarn comes from", what).isNotEqualTo(graftFrom);
+        }
+        if (!stitch.move().off()) {
+            assertThat(entered.put(needle, stitch.move().knitwise())).as(what).isNull();
+            return;
+        }
+        Boolean before = entered.remove(needle);
+        assertThat(
+                        before == null
+                                ? firstOff.add(needle)
+                                : before != stitch.move().knitwise())
+                .as("%s: move %d", what, stitch.number())
+                .isTrue();
+
+        firstOff.add(needle);
+        List<Loops.End> ends = held.get(spot);
+        Loops.close(ends.remove(0), "grafted");
+        if (ends.isEmpty()) {
+            held.remove(spot);
+            needles.remove(spot);
+        }
+    }
+
+    // --- the sock ---------------------------------------------------------------------------------------------------
+
+    /** What is wrong with the sock as it lies there; nothing where it can be worn. */
+    List<String> faults() {
+        List<String> faults = new ArrayList<>();
+        if (!held.isEmpty()) {
+            faults.add("live loops: " + held.keySet());
+        }
+        long open = fabric.stream().filter(Loop::runs).count();
+        if (open > 0) {
+            faults.add(open + " loops that nothing holds");
+        }
+        if (fabric.stream().anyMatch(loop -> loop.yarn().equals(WASTE))) {
+            faults.add("waste yarn in the sock");
+        }
+        if (!cornersHeld) {
+            faults.add("holes at the corners");
+        }
+        return faults;
+    }
+
+    /** Rounds and rows by section, and loops of each yarn: what two socks of a pair have alike. */
+    Map<String, Integer> sameInBoth() {
+        Map<String, Integer> all = new TreeMap<>(rounds);
+        all.remove(Loops.PIECE);
+        all.remove(Loops.REST);
+        fabric.forEach(loop -> all.merge(loop.yarn() + " loops", 1, Integer::sum));
+        return Collections.unmodifiableMap(all);
+    }
+}

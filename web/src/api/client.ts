@@ -17,7 +17,8 @@ export class FieldProblem {
 
   /** In the units that the reader has chosen by now. */
   get message(): string {
-    return said(this.said, currentSettings().lengths);
+    const { lengths, hand } = currentSettings();
+    return said(this.said, lengths, hand);
   }
 }
 

@@ -40,6 +40,7 @@ export const KEYMAP = {
   weigh: { keys: ['w'], shown: 'w', does: texts.whileKnittingWeighTheYarn },
   note: { keys: ['n'], shown: 'n', does: texts.whileKnittingANote },
   colour: { keys: ['c'], shown: 'c', does: texts.whileKnittingANewColour },
+  needles: { keys: ['m'], shown: 'm', does: texts.whileKnittingTheNeedles },
   wrong: { keys: ['r'], shown: 'r', does: texts.whileKnittingSomethingIsWrong },
   move: { keys: ['1', '2', '3', '4'], shown: '1 to 4', does: texts.inGraftPracticeChooseA },
   close: { keys: [], shown: texts.esc, does: texts.closeWhatIsOpen },

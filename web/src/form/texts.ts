@@ -43,6 +43,7 @@ export const texts = {
   whileKnittingWeighTheYarn: 'while knitting: weigh the yarn',
   whileKnittingANote: 'while knitting: a note',
   whileKnittingANewColour: 'while knitting: a new colour begins',
+  whileKnittingTheNeedles: 'while knitting: what is on the needles',
   whileKnittingSomethingIsWrong: 'while knitting: something is wrong',
   inGraftPracticeChooseA: 'in graft practice: choose a move',
   esc: 'Esc',

@@ -15,7 +15,9 @@ import { SCREEN } from './screen';
 import { useSettings } from '../settings/settings';
 import { SockTabs } from './SockTabs';
 import { Anew, Hearing, Next } from './Told';
+import { NeedlesNow } from './NeedlesNow';
 import { OneHand, ThumbKeys } from './ThumbKeys';
+import { Twice } from './Twice';
 import { Underneath } from './Underneath';
 import { texts } from './texts';
 import { Went } from './Went';
@@ -144,6 +146,16 @@ function Pressed({ knit, narrow }: { knit: Knit; narrow: boolean }) {
     <Flex direction="column" flex="1" position="relative">
       <Here knit={knit} narrow={narrow} />
       <Went key={knit.sock} position={knit.position} place={knit.place} />
+      {knit.twice.asked && (
+        <Twice
+          onOne={() => {
+            knit.twice.settled();
+            knit.undo();
+          }}
+          onTwo={knit.twice.settled}
+        />
+      )}
+      {knit.place && <NeedlesNow place={knit.place} />}
     </Flex>
   );
 }

@@ -22,6 +22,7 @@ const foot: LapStep = {
   number: 55,
   forGood: false,
   mishaps: [],
+  needles: [],
   pattern: [],
   sharing: 'BOTH',
   cautions: [{ title: 'Hands', text: 'Pause.' }],

@@ -54,6 +54,7 @@ interface ListProps {
 }
 
 function List({ title, children, onChoose }: ListProps) {
+  const say = useSaid();
   return children.length === 0 ? null : (
     <Box mt={4}>
       <Box as="h3" fontSize="md">
@@ -67,7 +68,7 @@ function List({ title, children, onChoose }: ListProps) {
                 {mishap.title}
               </Box>
               <Box as="span" display="block" fontSize="sm" color="quiet">
-                {mishap.looks}
+                {say({ template: mishap.looks, amounts: {} })}
               </Box>
             </Press>
           </Box>
@@ -99,7 +100,7 @@ function Cure({ mishap, onBack, onClose }: CureProps) {
       </Box>
       <MishapSketch sketch={mishap.sketch} />
       <Box as="p" mt={2}>
-        {mishap.looks}
+        {say({ template: mishap.looks, amounts: {} })}
       </Box>
       <Box as="p" color="quiet">
         {mishap.why}

@@ -82,10 +82,12 @@ export interface Turn {
 }
 
 export function turnOf(works: readonly [Work, Work], positions: readonly [number, number]): Turn {
-  const [one, two] = [0, 1].map((i) => placeAt(works[i as 0 | 1], positions[i as 0 | 1])?.step);
+  const places = [0, 1].map((i) => placeAt(works[i as 0 | 1], positions[i as 0 | 1]));
+  const [one, two] = places.map((place) => place?.step);
   const [first, second] = positions;
   if (one && two && first === second) {
-    return { sock: 1, both: one.sharing === 'BOTH' && one.id === two.id };
+    const alike = one.id === two.id && places[0]?.done === places[1]?.done;
+    return { sock: 1, both: one.sharing === 'BOTH' && alike };
   }
   if (!one || !two) {
     return { sock: two ? 2 : 1, both: false };

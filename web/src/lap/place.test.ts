@@ -16,6 +16,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     number,
     forGood: false,
     mishaps: [],
+    needles: [],
     pattern: [],
     sharing: 'BOTH',
     cautions: [],

@@ -1,4 +1,4 @@
-import type { LapStep, Work } from '../wire/types';
+import type { LapStep, Needles, Work } from '../wire/types';
 import { texts } from './texts';
 
 /** Where somebody is in a sock. */
@@ -28,6 +28,11 @@ export function placeAt(
 /** What is done for the next press of a step. */
 export function wordsAt({ words }: LapStep, done: number): string {
   return words[Math.min(done, words.length - 1)] ?? '';
+}
+
+/** What is on the needles before the next press of a step. */
+export function needlesAt({ needles }: LapStep, done: number): Needles | undefined {
+  return needles[Math.min(done, needles.length - 1)];
 }
 
 /** Live loops once so many presses of a step are done. */

@@ -24,6 +24,19 @@ export const texts = {
   giveOrTake: (unsure: number) => `, give or take ${unsure}`,
   in: (name: string, left: number, more: string) => `${name} in ${counted(left, 'round')}${more}`,
 
+  // NeedlesNow
+  needlesNow: 'What is on the needles',
+  showTheNeedles: 'Show the needles (m)',
+  hideTheNeedles: 'Hide the needles (m)',
+  onNeedle: (name: string, loops: number) => `${name}: ${counted(loops, 'st')}`,
+  waits: (name: string, loops: number, waste: boolean) =>
+    `${name}, ${counted(loops, 'st')} ${waste ? 'on waste yarn' : 'on a thread'}`,
+
+  // Twice
+  twoRoundsOrOne: 'Two taps at once: two rounds, or one?',
+  two: 'Two',
+  one: 'One: undo the other',
+
   // Notes
   aNote: 'A note',
   aKnotAMistakeLeft: 'A knot, a mistake left in, what you changed and why',

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { useState, type ReactNode } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Sheet } from '../form/Sheet';
 import { useKeymap } from '../form/keymap';
 import type { ToolProps } from './Tool';
@@ -60,6 +61,7 @@ export function useBeside(
   others: Readonly<Record<string, OtherSheet>> = {},
 ) {
   const [open, setOpen] = useState<string | undefined>();
+  useFresh(props.lap.pairId, open !== undefined, props.queue);
   // Asked for beforehand: it has to open while the server is away as well.
   useMishaps();
   useKeymap({
@@ -85,6 +87,17 @@ export function useBeside(
     </Sheet>
   );
   return { open: setOpen, sheet };
+}
+
+/** What a tool shows is of now: the work is asked for anew as it opens, and once what waited has been heard. */
+function useFresh(pairId: string, open: boolean, { waiting }: ToolProps['queue']) {
+  const client = useQueryClient();
+  const heard = waiting.length === 0;
+  useEffect(() => {
+    if (open && heard) {
+      void client.refetchQueries({ queryKey: ['laps', pairId], exact: true });
+    }
+  }, [client, pairId, open, heard]);
 }
 
 /** The keys go to what took the place of the row that was pressed. */

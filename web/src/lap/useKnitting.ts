@@ -11,6 +11,7 @@ import { pairState, turnOf } from './pair';
 import { placeAt } from './place';
 import { useQueue } from './queue';
 import { signal, useSignals } from './signals';
+import { useTwice } from './Twice';
 import { useWakeLock } from './useWakeLock';
 
 /** Which sock is shown; 0 for both together. */
@@ -46,8 +47,10 @@ export function useKnitting(lap: Lap) {
   const place = placeAt(work, position);
   const told = useColours(queue, sock);
   const both = { both: true as const };
+  const twice = useTwice(position);
   const done = (id?: string) => {
     if (place) {
+      twice.pressed(place.step.paced);
       signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
       void queue.press({ sock, kind: 'DONE', ...(turn.both && both) }, id);
     }
@@ -76,6 +79,7 @@ export function useKnitting(lap: Lap) {
   const acts = { done, undo, jump, turnTo, turned };
   return {
     ...{ lap, queue, works, work, positions, position, place, chosen, sock, other, told },
+    twice,
     ...{ together, bothNow: turn.both, canUndo, untouched, pedalElsewhere, turnWords },
     ...acts,
   };

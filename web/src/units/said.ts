@@ -1,4 +1,4 @@
-import type { Lengths } from '../settings/settings';
+import type { Hand, Lengths } from '../settings/settings';
 import type { Amount, Sentence } from '../wire/types';
 import { decimal, INCH_MM, lengthText, OUNCE_G, prose, valueText, YARD_MM } from './units';
 import { texts } from './texts';
@@ -9,15 +9,24 @@ const BEYOND_WORDS = 1e12;
 /** Of a length whose name begins so nobody measures more than inches. */
 const ROUGHLY = 'about';
 
-/** A sentence with its amounts as the reader writes them; of two ends of a range the unit is said once. */
-export function said({ template, amounts }: Sentence, lengths: Lengths): string {
+/**
+ * A sentence with its amounts as the reader writes them and its sides as her hands have them; of two ends of a range the unit
+ * is said once.
+ */
+export function said({ template, amounts }: Sentence, lengths: Lengths, hand: Hand): string {
   const { min, max } = amounts;
-  const text = prose(template);
+  const text = prose(sided(template, hand));
   const ranged = min && max ? text.replace('{min} to {max}', rangeText(min, max, lengths)) : text;
   return ranged.replace(/\{(\w+)\}/g, (whole, name: string) => {
     const amount = amounts[name];
     return amount === undefined ? whole : told(name, amount, lengths);
   });
+}
+
+/** At the needles everything is mirrored for a left-hander. */
+function sided(words: string, hand: Hand): string {
+  const other = hand === 'right' ? 'left' : 'right';
+  return words.replaceAll('[right]', hand).replaceAll('[left]', other);
 }
 
 function told(name: string, amount: Amount, lengths: Lengths): string {

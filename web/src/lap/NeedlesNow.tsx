@@ -1,0 +1,37 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useKeymap } from '../form/keymap';
+import { Press } from '../form/Press';
+import { useSettings } from '../settings/settings';
+import { NeedlesDrawing } from './NeedlesDrawing';
+import { needlesAt, type Place } from './place';
+import { texts } from './texts';
+
+/** Steps that need no drawing until it is asked for: plain knitting, and what is done once no loop is live. */
+const PLAIN: readonly Place['step']['doing'][] = ['ROUNDS', 'FINISH', 'BEGIN'];
+
+/** What is on the needles before the next press: open where more than plain knitting is done, else one press away. */
+export function NeedlesNow({ place }: { place: Place }) {
+  const { hand } = useSettings();
+  const [asked, setAsked] = useState<boolean>();
+  const [step, setStep] = useState(place.step.id);
+  if (step !== place.step.id) {
+    setStep(place.step.id);
+    setAsked(undefined);
+  }
+  const open = asked ?? !PLAIN.includes(place.step.doing);
+  const needles = needlesAt(place.step, place.done);
+  const turn = () => setAsked(!open);
+  useKeymap({ needles: turn });
+  if (!needles || needles.words.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="section" aria-label={texts.needlesNow} textAlign="center">
+      <Press look="told" fontSize="sm" aria-expanded={open} onClick={turn}>
+        {open ? texts.hideTheNeedles : texts.showTheNeedles}
+      </Press>
+      {open && <NeedlesDrawing needles={needles} left={hand === 'left'} />}
+    </Box>
+  );
+}

@@ -12,15 +12,15 @@ const MOST_LOOPS = 16;
 
 /** What is on the needles, on threads and on waste yarn, drawn as the work is held; and the same in words. */
 export function NeedlesDrawing({ needles, left }: { needles: Needles; left: boolean }) {
-  const edge = needles.groups.find(({ by }) => by === 'NEEDLE')?.edge;
-  const held = needles.groups.filter((group) => group.edge === edge && group.by === 'NEEDLE');
-  const waits = needles.groups.filter((group) => group.by !== 'NEEDLE');
+  const held = needles.groups;
+  const edge = held[0]?.edge;
+  const top = held.length === 1 && held[0]?.first ? MIDDLE - 16 : 0;
   const yarns = needles.yarns.filter((yarn) => yarn.edge === edge);
   return (
     <Flex direction="column" align="center" data-testid="needles">
       {held.length > 0 && (
         <svg
-          viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+          viewBox={`0 ${top} ${WIDTH} ${HEIGHT - top}`}
           style={{ width: `min(100%, ${WIDTH}px)` }}
           aria-hidden
         >
@@ -48,10 +48,10 @@ export function NeedlesDrawing({ needles, left }: { needles: Needles; left: bool
         </svg>
       )}
       <Box as="ul" listStyleType="none" fontSize="sm" aria-hidden>
-        {waits.map((group) => (
-          <Flex as="li" key={`${group.edge} ${group.name}`} align="center" gap={2}>
-            <Sample waste={group.by === 'WASTE'} />
-            {texts.waits(group.name, group.loops, group.by === 'WASTE')}
+        {needles.waiting.map(({ name, by, loops }) => (
+          <Flex as="li" key={`${name} ${by}`} align="center" gap={2}>
+            <Sample waste={by === 'WASTE'} />
+            {texts.waits(name, loops, by === 'WASTE')}
           </Flex>
         ))}
       </Box>

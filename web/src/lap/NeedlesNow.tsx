@@ -27,11 +27,26 @@ export function NeedlesNow({ place }: { place: Place }) {
     return null;
   }
   return (
-    <Box as="section" aria-label={texts.needlesNow} textAlign="center">
-      <Press look="told" fontSize="sm" aria-expanded={open} onClick={turn}>
-        {open ? texts.hideTheNeedles : texts.showTheNeedles}
+    <>
+      <Press
+        look="told"
+        position="absolute"
+        top={1}
+        left={2}
+        minH="44px"
+        px={2}
+        fontSize="sm"
+        aria-expanded={open}
+        title={texts.needlesKey}
+        onClick={turn}
+      >
+        {texts.needles}
       </Press>
-      {open && <NeedlesDrawing needles={needles} left={hand === 'left'} />}
-    </Box>
+      {open && (
+        <Box as="section" aria-label={texts.needlesNow} pt={2}>
+          <NeedlesDrawing needles={needles} left={hand === 'left'} />
+        </Box>
+      )}
+    </>
   );
 }

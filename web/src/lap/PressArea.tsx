@@ -9,6 +9,9 @@ import type { LapPattern, LapStep } from '../wire/types';
 import { Press } from '../form/Press';
 import { texts } from './texts';
 
+/** Letters from which on words are set smaller, so that they and the press fit a telephone. */
+const LONG = 150;
+
 /** Rounds of a pattern that are drawn at once. */
 const MOST_ROUNDS = 10;
 
@@ -96,16 +99,18 @@ function useTold(step: LapStep): (words: string) => string {
 function WhatToDo({ step, words }: { step: LapStep; words: string | undefined }) {
   const told = useTold(step);
   const graft = step.doing === 'GRAFT';
+  const what = words ?? told(step.instruction);
+  const long = what.length > LONG;
   return (
     <Box
       as="span"
-      fontSize={{ base: words && !graft ? 'xl' : '2xl', md: '3xl' }}
+      fontSize={{ base: long ? 'lg' : words && !graft ? 'xl' : '2xl', md: long ? 'xl' : '3xl' }}
       lineHeight="1.3"
       maxW="36rem"
       color={step.forGood ? 'cut' : 'ink'}
       fontWeight={graft ? '650' : '400'}
     >
-      {words ?? told(step.instruction)}
+      {what}
     </Box>
   );
 }

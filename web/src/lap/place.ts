@@ -30,9 +30,9 @@ export function wordsAt({ words }: LapStep, done: number): string {
   return words[Math.min(done, words.length - 1)] ?? '';
 }
 
-/** What is on the needles before the next press of a step. */
-export function needlesAt({ needles }: LapStep, done: number): Needles | undefined {
-  return needles[Math.min(done, needles.length - 1)];
+/** What is on the needles before the next press of a step; while a graft is sewn its moves tell that. */
+export function needlesAt({ needles, doing }: LapStep, done: number): Needles | undefined {
+  return doing === 'GRAFT' && done > 0 ? undefined : needles[Math.min(done, needles.length - 1)];
 }
 
 /** Live loops once so many presses of a step are done. */

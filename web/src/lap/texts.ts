@@ -26,8 +26,8 @@ export const texts = {
 
   // NeedlesNow
   needlesNow: 'What is on the needles',
-  showTheNeedles: 'Show the needles (m)',
-  hideTheNeedles: 'Hide the needles (m)',
+  needles: 'Needles',
+  needlesKey: 'What is on the needles: m shows and hides it',
   onNeedle: (name: string, loops: number) => `${name}: ${counted(loops, 'st')}`,
   waits: (name: string, loops: number, waste: boolean) =>
     `${name}, ${counted(loops, 'st')} ${waste ? 'on waste yarn' : 'on a thread'}`,

@@ -111,7 +111,8 @@ public final class LapStepViews {
     /**
      * The needles, threads and yarns at a moment.
      *
-     * @param groups the live loops, in the order in which a round comes to them
+     * @param groups the live loops on needles, in the order in which a round comes to them
+     * @param waiting the live loops that wait
      * @param yarns the yarns that hang from them
      * @param line the heel line; left out before it is in
      * @param closed what is closed for good
@@ -119,6 +120,7 @@ public final class LapStepViews {
      */
     public record NeedlesView(
             List<Glance.Group> groups,
+            List<Glance.Waiting> waiting,
             List<Glance.HangsAt> yarns,
             Glance.@Nullable HeelLine line,
             List<Edge> closed,
@@ -126,7 +128,12 @@ public final class LapStepViews {
         static NeedlesView of(Work work) {
             Glance glance = Glance.of(work);
             return new NeedlesView(
-                    glance.groups(), glance.yarns(), glance.line().orElse(null), glance.closed(), glance.words());
+                    glance.groups(),
+                    glance.waiting(),
+                    glance.yarns(),
+                    glance.line().orElse(null),
+                    glance.closed(),
+                    glance.words());
         }
     }
 

@@ -1,7 +1,6 @@
 package roundpocket.core.work;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,22 +10,35 @@ import roundpocket.core.plan.YarnRole;
 /**
  * What is drawn of the work at a moment: which loops are where, what holds them, and where the yarn hangs.
  *
- * @param groups the live loops, in the order in which a round comes to them
+ * @param groups the live loops on needles, in the order in which a round comes to them
+ * @param waiting the live loops that wait
  * @param yarns the yarns that hang from them
  * @param line the heel line, once it is in
  * @param closed what is closed for good
  * @param words the same in words, a sentence each
  */
 public record Glance(
-        List<Group> groups, List<HangsAt> yarns, Optional<HeelLine> line, List<Edge> closed, List<String> words) {
+        List<Group> groups,
+        List<Waiting> waiting,
+        List<HangsAt> yarns,
+        Optional<HeelLine> line,
+        List<Edge> closed,
+        List<String> words) {
     /**
-     * Loops on one needle, thread or piece of waste yarn.
+     * Loops on one needle.
      *
      * @param edge the edge they belong to
      * @param first whether a round begins with them
      * @param name what they are called
      */
-    public record Group(Edge edge, boolean first, String name, Holder by, int loops) {}
+    public record Group(Edge edge, boolean first, String name, int loops) {}
+
+    /**
+     * Loops that wait, on a thread or on waste yarn: those of a whole edge, or of half of it.
+     *
+     * @param name where they are
+     */
+    public record Waiting(String name, Holder by, int loops) {}
 
     /**
      * A yarn that hangs from the work.
@@ -49,10 +61,17 @@ public record Glance(
 
     /** What is drawn of the work. */
     public static Glance of(Work work) {
-        List<Group> groups = Arrays.stream(Edge.values())
-                .flatMap(edge -> edge.spots().stream().flatMap(spot -> work.held(spot).stream()
-                        .map(held -> new Group(edge, spot == edge.first(), spot.title(), held.by(), held.loops()))))
-                .toList();
+        List<Group> groups = new ArrayList<>();
+        List<Waiting> waiting = new ArrayList<>();
+        for (Edge edge : Edge.values()) {
+            for (Spot spot : edge.spots()) {
+                work.held(spot)
+                        .filter(held -> held.by() == Holder.NEEDLE)
+                        .ifPresent(
+                                held -> groups.add(new Group(edge, spot == edge.first(), spot.title(), held.loops())));
+            }
+            waiting.addAll(waiting(work, edge));
+        }
         List<HangsAt> yarns = work.yarns().entrySet().stream()
                 .map(each -> new HangsAt(
                         each.getKey(), each.getValue().edge(), each.getValue().corner() == Hang.Corner.START))
@@ -66,7 +85,19 @@ public record Glance(
                 closed.add(edge);
             }
         }
-        return new Glance(groups, yarns, line, closed, words(groups, yarns, line, closed));
+        return new Glance(groups, waiting, yarns, line, closed, words(groups, waiting, yarns, line, closed));
+    }
+
+    private static List<Waiting> waiting(Work work, Edge edge) {
+        Optional<Held> first = work.held(edge.first()).filter(held -> held.by() != Holder.NEEDLE);
+        Optional<Held> second = work.held(edge.second()).filter(held -> held.by() != Holder.NEEDLE);
+        if (first.isPresent() && first.map(Held::by).equals(second.map(Held::by))) {
+            return List.of(new Waiting(edge.title(), first.get().by(), work.at(edge)));
+        }
+        List<Waiting> halves = new ArrayList<>();
+        first.ifPresent(held -> halves.add(new Waiting(edge.first().title(), held.by(), held.loops())));
+        second.ifPresent(held -> halves.add(new Waiting(edge.second().title(), held.by(), held.loops())));
+        return halves;
     }
 
     private static boolean isClosed(Work work, Edge edge) {
@@ -79,17 +110,17 @@ public record Glance(
     }
 
     private static List<String> words(
-            List<Group> groups, List<HangsAt> yarns, Optional<HeelLine> line, List<Edge> closed) {
+            List<Group> groups,
+            List<Waiting> waiting,
+            List<HangsAt> yarns,
+            Optional<HeelLine> line,
+            List<Edge> closed) {
         List<String> words = new ArrayList<>();
-        for (Holder by : Holder.values()) {
-            String what = groups.stream()
-                    .filter(group -> group.by() == by)
-                    .map(group -> name(group) + " " + group.loops())
-                    .collect(Collectors.joining(", "));
-            if (!what.isEmpty()) {
-                words.add(sentence(by.place() + ": " + what + "."));
-            }
+        if (!groups.isEmpty()) {
+            words.add(sentence(Holder.NEEDLE.place() + ": "
+                    + groups.stream().map(Glance::name).collect(Collectors.joining(", ")) + "."));
         }
+        waiting.forEach(each -> words.add(sentence(each.by().place() + ": " + each.name() + " " + each.loops() + ".")));
         for (HangsAt yarn : yarns) {
             words.add(sentence("the " + yarn.role().title() + " hangs " + where(yarn) + "."));
         }
@@ -103,8 +134,8 @@ public record Glance(
     /** What loops are called beside others: the sole’s of the toe’s end, or a needle of the heel. */
     private static String name(Group group) {
         return group.edge() == Edge.HEEL || group.edge() == Edge.RIMS
-                ? group.name()
-                : group.name() + " (" + group.edge().title() + ")";
+                ? group.name() + " " + group.loops()
+                : group.name() + " " + group.loops() + " (" + group.edge().title() + ")";
     }
 
     private static String where(HangsAt yarn) {

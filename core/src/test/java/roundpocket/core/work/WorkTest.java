@@ -227,12 +227,13 @@ public class WorkTest {
     @Test
     public void aGlanceTellsWhichLoopIsWhere() {
         Glance glance = Glance.of(does(open(2), join(YarnRole.CONTRAST, Edge.HEEL)));
-        assertThat(glance.groups().stream().mapToInt(Glance.Group::loops).sum()).isEqualTo(64 + 64 + 64);
+        assertThat(glance.groups()).hasSize(2).allMatch(group -> group.loops() == HALF);
+        assertThat(glance.waiting()).hasSize(2).allMatch(each -> each.loops() == 2 * HALF);
         assertThat(glance.words())
                 .containsExactly(
                         "On the needles: lower needle 32, upper needle 32.",
-                        "On a thread: sole (cuff’s end) 32, instep (cuff’s end) 32.",
-                        "On waste yarn: sole (toe’s end) 32, instep (toe’s end) 32.",
+                        "On a thread: cuff’s end 64.",
+                        "On waste yarn: toe’s end 64.",
                         "The contrast yarn hangs where the lower needle begins.",
                         "The heel line: open.");
     }

@@ -275,11 +275,11 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.getByText("64 stitches").first()).isVisible();
         assertThat(page.getByText("24.5 cm, ± 5 mm")).isVisible();
         assertThat(page.getByText("30.0 cm").first()).isVisible();
-        // 31 in 10 cm; half a stitch unsure over the span: 1.65 × 0.5 ÷ √3 = 0.48 (JCGM 100, 4.3.7 and G.2)
-        assertThat(page.getByText("31 stitches per 10 cm, ± 0.5 stitches")).isVisible();
+        // 31 in 10 cm: 1.96 × √((0.5 ÷ √3)² + (2 % of 31)²) = 1.34 (JCGM 100, 4.3.7; the 2 % from memory)
+        assertThat(page.getByText("31 stitches per 10 cm, ± 1.3 stitches")).isVisible();
         page.getByLabel("Over", new Page.GetByLabelOptions().setExact(true)).fill("20");
         page.getByLabel("Counted", new Page.GetByLabelOptions().setExact(true)).fill("62");
-        assertThat(page.getByText("31 stitches per 10 cm, ± 0.2 stitches")).isVisible();
+        assertThat(page.getByText("31 stitches per 10 cm, ± 0.9 stitches")).isVisible();
         page.getByLabel("Around the ball").fill("24");
         press(page, "stitches in the tube: 68 stitches. How it’s worked out"); // 24 cm × 0.9 × 31 to 10 cm = 66.96
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("= 240 mm × (1 − 0.1) × 31 ÷ 100 mm");

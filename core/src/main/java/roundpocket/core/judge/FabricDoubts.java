@@ -92,7 +92,7 @@ final class FabricDoubts {
                     .helps("Count over a longer span, or in three places."));
         }
         Step foot = plan.tube().lengths().foot();
-        if (!plan.instepUnlikeSwatch() && foot.plusMinus95() > JudgeRules.FOOT_OUT.value()) {
+        if (!plan.instepUnlikeSwatch() && foot.plusMinus95() > JudgeRules.FOOT_UNSURE.value()) {
             checks.add(draft(
                             MATTERS,
                             "swatch.unsure",
@@ -114,7 +114,7 @@ final class FabricDoubts {
                             "The rounds were counted once, over {span}: {found}, give or take {unsure}.")
                     .with("span", Amount.mm(longest(swatch.rounds())))
                     .with("unsure", new Amount(twoDigits(rounds.plusMinus95()), Unit.ROUNDS))
-                    .helps("Over twice the span they would be good to half of that."));
+                    .helps("Count in three places: then your own fabric tells how much it varies."));
         }
         if (swatch.fabric().state().filter(s -> s == FabricState.UNWASHED).isPresent()) {
             checks.add(draft(

@@ -34,6 +34,16 @@ public final class JudgeRules {
             5,
             Unit.MILLIMETRES,
             Source.memory("as much as a shoe size is good to"));
+
+    /** A foot length that the gauge leaves less sure than this is spoken of: the usual centimetre is the tube’s to settle. */
+    static final Constant FOOT_UNSURE = Constant.of(
+            "judge.foot-unsure",
+            "a gauge may leave the foot length unsure by",
+            15,
+            Unit.MILLIMETRES,
+            Source.memory(
+                    "one counting over 10 cm leaves a foot unsure by about a centimetre; the tube itself is measured later"));
+
     static final Constant LOOSE = share("judge.loose", "negative ease that sits loosely, below", 0.05, practice());
     static final Constant SNUG = share("judge.snug", "negative ease that is snug, above", 0.22, practice());
     static final Constant TIGHTEST = share("judge.tightest", "negative ease that strains, above", 0.25, practice());
@@ -85,6 +95,7 @@ public final class JudgeRules {
 
     public static final List<Constant> CONSTANTS = List.of(
             FOOT_OUT,
+            FOOT_UNSURE,
             LOOSE,
             SNUG,
             TIGHTEST,

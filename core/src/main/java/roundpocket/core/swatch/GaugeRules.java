@@ -42,6 +42,28 @@ public final class GaugeRules {
             in -> 0.5 * Math.sqrt(in.length) / SQRT_3 / Arrays.stream(in).sum() * 100,
             example(0.28868, 1e-5, 100.0));
 
+    /** How much a fabric differs from place to place, as a share of its gauge, over 10 cm. */
+    static final Constant FABRIC_VARIES = Constant.of(
+            "swatch.fabric-varies",
+            "a fabric’s gauge varies from place to place, over 10 cm, by",
+            0.02,
+            Unit.PERCENT,
+            Source.memory("about 2 % of the gauge from one reading of 10 cm to the next, in one and the same fabric"));
+
+    static final Rule.OfMany FEW_READINGS = Rule.ofMany(
+            "swatch.few-readings",
+            "uncertainty of one reading or two",
+            "√(counting² + (varies × gauge)² × 100 mm ÷ sum of the spans)",
+            List.of("counting, varies, gauge, spans…"),
+            Source.derived(
+                    "a count is good to half a stitch, and the fabric differs from place to place, less over a longer"
+                            + " span; two readings that happen to be near each other know nothing of it"),
+            in -> Math.sqrt(in[0] * in[0]
+                    + Math.pow(in[1] * in[2], 2)
+                            * 100
+                            / Arrays.stream(in).skip(3).sum()),
+            example(0.90716, 1e-4, 0.28868, 0.02, 43.0, 100.0));
+
     static final Rule.Of2 HALF_DIFFERENCE = Rule.of(
             "swatch.half-difference",
             "uncertainty from two readings",
@@ -110,13 +132,22 @@ public final class GaugeRules {
             Source.memory("more than that and one was miscounted, or the wash was uneven"));
 
     /** Every rule of this package. */
-    public static final List<Rule> ALL =
-            List.of(RATE, POOLED, COUNTING_ERROR, HALF_DIFFERENCE, SPREAD, LARGER, OFF_BY, ROUNDS_PER_STITCH, APART);
+    public static final List<Rule> ALL = List.of(
+            RATE,
+            POOLED,
+            COUNTING_ERROR,
+            FEW_READINGS,
+            HALF_DIFFERENCE,
+            SPREAD,
+            LARGER,
+            OFF_BY,
+            ROUNDS_PER_STITCH,
+            APART);
 
     /** Every constant of this package. */
     public static final List<Constant> CONSTANTS = Stream.concat(
                     Arrays.stream(FabricState.values()).map(FabricState::ks),
-                    Stream.of(LEAST_RATIO, MOST_RATIO, MOST_APART))
+                    Stream.of(LEAST_RATIO, MOST_RATIO, MOST_APART, FABRIC_VARIES))
             .toList();
 
     private GaugeRules() {}

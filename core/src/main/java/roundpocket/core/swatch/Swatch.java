@@ -146,23 +146,32 @@ public record Swatch(List<Reading> stitches, List<Reading> rounds, Fabric fabric
         Unit unit = way.rate();
         Counted counted = Counted.of(way, readings);
         Step counting = Computed.of("uncertainty of counting", unit, GaugeRules.COUNTING_ERROR.of(counted.spans()));
-        if (readings.size() == 1) {
-            return Computed.of(
-                            label,
-                            unit,
-                            GaugeRules.RATE.of(
-                                    counted.counts().get(0), counted.spans().get(0)))
-                    .within(counting, Distribution.RECTANGULAR);
-        }
-        Computed pooled = Computed.of(label, unit, GaugeRules.POOLED.of(counted.both()));
         List<Step> rates = counted.rates();
-        Computed spread = readings.size() < ENOUGH_FOR_A_SPREAD
-                ? Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE.of(rates.get(0), rates.get(1)))
-                : Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD.of(rates));
-        boolean known = readings.size() < ENOUGH_FOR_A_SPREAD || counting.value() >= spread.value();
-        return pooled.within(
-                Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER.of(spread, counting)),
-                known ? Distribution.NORMAL : Distribution.ofReadings(readings.size()));
+        Computed gauge = readings.size() == 1
+                ? Computed.of(
+                        label,
+                        unit,
+                        GaugeRules.RATE.of(
+                                counted.counts().get(0), counted.spans().get(0)))
+                : Computed.of(label, unit, GaugeRules.POOLED.of(counted.both()));
+        if (readings.size() >= ENOUGH_FOR_A_SPREAD) {
+            Step spread = Computed.of("uncertainty from the spread", unit, GaugeRules.SPREAD.of(rates));
+            return gauge.within(
+                    Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER.of(spread, counting)),
+                    counting.value() >= spread.value()
+                            ? Distribution.NORMAL
+                            : Distribution.ofReadings(readings.size()));
+        }
+        List<Step> parts = new ArrayList<>(List.of(counting, GaugeRules.FABRIC_VARIES.step(), gauge));
+        parts.addAll(counted.spans());
+        Step few = Computed.of("uncertainty of so few readings", unit, GaugeRules.FEW_READINGS.of(parts));
+        if (readings.size() == 1) {
+            return gauge.within(few, Distribution.NORMAL);
+        }
+        Step half =
+                Computed.of("uncertainty from both", unit, GaugeRules.HALF_DIFFERENCE.of(rates.get(0), rates.get(1)));
+        return gauge.within(
+                Computed.of("uncertainty of the " + label, unit, GaugeRules.LARGER.of(half, few)), Distribution.NORMAL);
     }
 
     /** What was counted, reading by reading. */

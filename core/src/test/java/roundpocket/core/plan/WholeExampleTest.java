@@ -52,10 +52,10 @@ public class WholeExampleTest {
                 .isCloseTo(100 - plan.yarn().pairGrams().value(), within(1e-9));
     }
 
-    /** The usual reading error of one swatch over 4 in leaves the tape at the opening good to about 3 mm. */
+    /** One swatch over 4 in, read once, leaves the tape at the opening good to about 4 mm: the fabric varies by 2 %. */
     @Test
     public void tapeReadsTheOpeningToWithinWhatTheSwatchAllows() {
-        double relative = 0.5 / Math.sqrt(3) / 40;
+        double relative = Math.hypot(0.5 / Math.sqrt(3) / 40, 0.02 * Math.sqrt(100 / 101.6));
         assertThat(plan.tube().heelLine().fromToe().standardUncertainty())
                 .isCloseTo(190.5 * relative, within(190.5 * relative * 1e-3));
         assertThat(plan.tube().heelLine().round().standardUncertainty()).isZero();

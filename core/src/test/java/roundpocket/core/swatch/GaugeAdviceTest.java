@@ -27,8 +27,9 @@ public class GaugeAdviceTest {
             {33.0, 100.0, 30.0, 2.5, Verdict.THICKER, 2.75},
             {27.0, 100.0, 30.0, 2.5, Verdict.THINNER, 2.25},
             {30.0, 100.0, 30.0, 2.5, Verdict.ON_GAUGE, 0.0},
-            {30.4, 100.0, 30.0, 2.5, Verdict.ON_GAUGE, 0.0}, // ± 0.48 stitches: cannot be told apart
-            {61.5, 200.0, 30.0, 2.5, Verdict.THICKER, 2.75}, // ± 0.24: it can
+            {30.4, 100.0, 30.0, 2.5, Verdict.ON_GAUGE, 0.0}, // ± 1.3 stitches: cannot be told apart
+            {61.5, 200.0, 30.0, 2.5, Verdict.ON_GAUGE, 0.0}, // ± 0.9: neither
+            {63.0, 200.0, 30.0, 2.5, Verdict.THICKER, 2.75}, // this can
             {33.0, 100.0, 30.0, 3.5, Verdict.THICKER, 0.0}, // no thicker needle is usual for socks
             {27.0, 100.0, 30.0, 5.0, Verdict.THINNER, 0.0}, // a needle that is not in the table
         };

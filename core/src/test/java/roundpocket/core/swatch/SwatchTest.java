@@ -25,8 +25,12 @@ public class SwatchTest {
     /** JCGM 100:2008 (GUM), 4.3.7: half-width over √3 for a rectangular distribution. */
     @Test
     public void oneReadingIsAsSureAsItsSpan() {
-        assertThat(stitches(new Reading(31, 100)).standardUncertainty()).isCloseTo(0.5 / Math.sqrt(3), within(1e-9));
-        assertThat(stitches(new Reading(62, 200)).standardUncertainty()).isCloseTo(0.25 / Math.sqrt(3), within(1e-9));
+        double counting = 0.5 / Math.sqrt(3);
+        double fabric = 0.02 * 31; // from place to place, over 10 cm; from memory
+        assertThat(stitches(new Reading(31, 100)).standardUncertainty())
+                .isCloseTo(Math.hypot(counting, fabric), within(1e-9));
+        assertThat(stitches(new Reading(62, 200)).standardUncertainty())
+                .isCloseTo(Math.hypot(counting / 2, fabric / Math.sqrt(2)), within(1e-9));
     }
 
     /** JCGM 100:2008 (GUM), 4.2.3, s = 2 and n = 3 by hand. */
@@ -61,7 +65,10 @@ public class SwatchTest {
         assertThat(apart.standardUncertainty()).isCloseTo(1, within(1e-9));
         assertThat(apart.plusMinus95()).isCloseTo(1.96, within(1e-9));
         Step alike = stitches(new Reading(31, 100), new Reading(31, 100));
-        assertThat(alike.standardUncertainty()).isCloseTo(0.5 * Math.sqrt(2) / Math.sqrt(3) / 2, within(1e-9));
+        double counting = 0.5 * Math.sqrt(2) / Math.sqrt(3) / 2;
+        assertThat(alike.standardUncertainty())
+                .as("two that are too near each other know nothing of the fabric")
+                .isCloseTo(Math.hypot(counting, 0.02 * 31 / Math.sqrt(2)), within(1e-9));
     }
 
     /** JCGM 100:2008, table G.2: t for 95 % is 4.30 at two degrees of freedom and 3.18 at three. */
@@ -72,7 +79,7 @@ public class SwatchTest {
         Step four = stitches(new Reading(29, 100), new Reading(31, 100), new Reading(31, 100), new Reading(33, 100));
         assertThat(four.coverageFactor()).isCloseTo(3.182, within(1e-3));
         assertThat(stitches(new Reading(31, 100)).coverageFactor())
-                .as("one counting is spread evenly")
-                .isEqualTo(1.65);
+                .as("of one counting the fabric is most of what is unsure")
+                .isEqualTo(1.96);
     }
 }

@@ -1,4 +1,5 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { Link as RouterLink } from 'react-router';
 import { useSaid } from '../units/useSaid';
 import type { Sentence } from '../wire/types';
 import { Press } from '../form/Press';
@@ -24,6 +25,11 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
         <Box fontSize="xl" textAlign="center" data-testid="wind-off">
           {say(windOff)}
         </Box>
+      )}
+      {other && (
+        <Link asChild fontSize="xl" color="chosen" textDecoration="underline">
+          <RouterLink to="/log">{texts.toTheLog}</RouterLink>
+        </Link>
       )}
       {!other && (
         <Press look="filled" px={6} onClick={onOther}>

@@ -4,6 +4,7 @@ import { counted } from '../texts/counted';
 export const texts = {
   // AllDone
   bothSocksAreDone: 'Both socks are done.',
+  toTheLog: 'To the log: how it went, and how they fit',
   theSockIsDone: (sock: number) => `The ${sock === 1 ? 'first' : 'second'} sock is done.`,
   onToThe: (sock: number) => `On to the ${sock === 1 ? 'second' : 'first'}`,
 

@@ -93,7 +93,12 @@ function PlacingWords(words: WordsProps) {
           'placing.markedMm': undefined,
           'placing.distanceMm':
             school === 'OWN_DISTANCE' ? Math.round(heelLine.fromToe.value) : undefined,
-          'placing.from': school === 'AT_COLOUR' ? 'TOE_TIP' : undefined,
+          'placing.from':
+            school === 'AT_COLOUR'
+              ? 'TOE_TIP'
+              : school === 'ON_THE_FOOT'
+                ? heelLine.count.from.id
+                : undefined,
         })}
       >
         <PlacingFields {...words} />

@@ -21,6 +21,7 @@ import roundpocket.core.plan.YarnRole;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.Way;
@@ -183,13 +184,13 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                         spec.swatch().onTheTube()))
                 : edited;
         Course next = position == 0 ? of(asked, heelWhen, sock) : replanned(position, asked, Map.of());
-        if (!leadsInto(next, position)) {
+        List<String> otherwise = lap.workAt(position).otherIn(next.lap.workAt(lap.carried(position, next.lap)));
+        if (!otherwise.isEmpty()) {
             throw refusal(
                     "lap.replan.knitted",
                     "",
-                    "The edited plan does not go with what is already knitted: the stitches, the way or a part that"
-                            + " is done"
-                            + " would be different.",
+                    "The edited plan does not go with what is already knitted. This can’t change any more: "
+                            + String.join("; ", otherwise) + ".",
                     "Keep the edited plan for the next pair, or rip back first.",
                     Map.of());
         }
@@ -262,7 +263,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
 
     private Course replanned(int position, SockSpec changed, Map<Section, Integer> wanted) {
         Map<Section, Progress> progress = lap.progress(position);
-        SockSpec kept = keeping(changed, progress, wanted);
+        SockSpec kept = keeping(position, changed, progress, wanted);
         // A section that is begun has at least what is knitted of it, also where the new plan would end it sooner.
         Course first = of(kept, heelWhen, sock);
         Map<Section, Integer> atLeast = new EnumMap<>(Section.class);
@@ -275,11 +276,12 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                 atLeast.put(section, done);
             }
         });
-        return atLeast.equals(wanted) ? first : of(keeping(changed, progress, atLeast), heelWhen, sock);
+        return atLeast.equals(wanted) ? first : of(keeping(position, changed, progress, atLeast), heelWhen, sock);
     }
 
     /** The specification with the rounds of what is knitted, and of what is wanted, as choices of the knitter. */
-    private SockSpec keeping(SockSpec changed, Map<Section, Progress> progress, Map<Section, Integer> wanted) {
+    private SockSpec keeping(
+            int position, SockSpec changed, Map<Section, Progress> progress, Map<Section, Integer> wanted) {
         Choices choices = changed.choices();
         if (plan.tube().way() != Way.READY_TUBE) {
             OptionalInt cuff = fixed(Section.CUFF, progress, wanted);
@@ -305,6 +307,16 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                                 choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds))
                         .withPattern(choices.pattern().withWhole(false));
             }
+        }
+        if (lap.cutBy(position)
+                && plan.tube().cut().filter(cut -> cut.cut() == Cut.TO_LENGTH).isPresent()) {
+            // The pieces are as long as they are: what the foot has more the leg has less.
+            int piece = plan.tube().rounds().foot().count()
+                    + plan.tube().rounds().leg().count();
+            int left = piece - changed.plan().tube().rounds().foot().count();
+            choices = choices.withTube(choices.tube()
+                    .withLegFrom(LegFrom.OPENING)
+                    .withLegRounds(left + choices.finish().cuff().count()));
         }
         Progress heel = progress.get(Section.HEEL);
         if (heel != null && heel.begun()) {

@@ -226,6 +226,8 @@ public record LapColours(
                     } else if (first.section() == Section.CUFF && plan.tube().way() == Way.CUFF_DOWN) {
                         passes.add(edge());
                     }
+                } else {
+                    passes.add(Pass.tail(ColourWindOff.endM())); // it was cut for the heel, and is joined again
                 }
                 tubeBegun = true;
                 return;
@@ -256,8 +258,8 @@ public record LapColours(
                 passes.add(Pass.tail(plan.yarn().heelTail().value() / 1000));
             } else if (group == Group.TOE) {
                 passes.add(Pass.tail(plan.yarn().toeTail().map(Step::value).orElse(0.0) / 1000));
-            } else if (forGood) {
-                if (last.section() == Section.CUFF) {
+            } else {
+                if (forGood && last.section() == Section.CUFF) {
                     passes.add(edge());
                 }
                 passes.add(Pass.tail(ColourWindOff.endM()));

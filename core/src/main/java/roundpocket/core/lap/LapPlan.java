@@ -66,6 +66,13 @@ public record LapPlan(Work begun, List<LapStep> steps) {
         return all;
     }
 
+    /** Whether a ready tube is cut by a position; of a second sock it is from the start. */
+    boolean cutBy(int position) {
+        Place place = at(position);
+        return steps.stream().limit(place.step()).anyMatch(step -> step.name() == StepName.CUT_1)
+                || steps.get(0).name() == StepName.SECOND_PIECE;
+    }
+
     /** All presses of the sock. */
     public int presses() {
         return steps.stream().mapToInt(step -> step.presses().size()).sum();

@@ -102,6 +102,9 @@ public record SizeChart(PlacingSchool school, Gauge gauge, List<Row> rows) {
 
     /** The half size whose foot is nearest to that length. */
     private static OptionalDouble nearest(ShoeSystem system, double mm) {
+        if (mm < system.rule().apply(new double[] {0})) {
+            return OptionalDouble.empty(); // a foot shorter than the smallest size has none
+        }
         double best = 0;
         double off = Double.MAX_VALUE;
         for (double size = 0; size <= 20; size += 0.5) {

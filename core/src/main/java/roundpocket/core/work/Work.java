@@ -119,6 +119,28 @@ public record Work(
         return plain().equals(other.plain());
     }
 
+    /** What of this work would be otherwise in another, in words; empty where it is the same. */
+    public List<String> otherIn(Work other) {
+        List<String> otherwise = new ArrayList<>();
+        for (Section section : Section.values()) {
+            if (!knitted(section).equals(other.knitted(section))) {
+                boolean there = knitted(section).stream().anyMatch(rows -> rows.kind() == Rows.Kind.READY);
+                otherwise.add(there ? "the tube as it is cut" : "the " + section.title() + " as knitted");
+            }
+        }
+        if (!line.equals(other.line)) {
+            otherwise.add("the heel line, which is in");
+        }
+        if (otherwise.isEmpty() && !sameAs(other)) {
+            otherwise.add(loops.equals(other.loops) ? "the yarn as it hangs" : "the sts on the needles");
+        }
+        return otherwise;
+    }
+
+    private List<Rows> knitted(Section section) {
+        return plain().fabric.stream().filter(rows -> rows.section() == section).toList();
+    }
+
     private Work plain() {
         Work plain = withFabric(List.of());
         for (Rows rows : fabric) {

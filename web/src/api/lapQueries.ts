@@ -47,13 +47,14 @@ export function useMiscount(
   expected: number,
   first: number | undefined,
   second: number | undefined,
+  live: boolean,
 ) {
   const counted = first !== undefined && second !== undefined;
   return useQuery({
-    queryKey: ['miscount', expected, first, second],
+    queryKey: ['miscount', expected, first, second, live],
     queryFn:
       counted && (first !== expected || second !== expected)
-        ? () => api.get('/api/laps/miscount', { query: { expected, first, second } })
+        ? () => api.get('/api/laps/miscount', { query: { expected, first, second, live } })
         : skipToken,
     staleTime: Infinity,
   });

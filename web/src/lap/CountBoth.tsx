@@ -23,10 +23,10 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
   const [second, setSecond] = useState<number | undefined>();
   const right = first === expected && second === expected;
   const counted = first !== undefined && second !== undefined;
-  const [one, two] = step.id.startsWith('rims')
-    ? [texts.rimOfThePiece, texts.rimOfTheRest]
-    : [texts.lowerNeedle, texts.upperNeedle];
-  const miscount = useMiscount(expected, first, second);
+  const live = step.id === 'tube-count';
+  const [one, two] = labels(step.id);
+  const miscount = useMiscount(expected, first, second, live);
+  const amiss = counted && !right ? miscount.data : undefined;
   return (
     <Flex
       direction="column"
@@ -62,11 +62,28 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
         )}
       </Flex>
       <Box role="status" maxW="34rem" minH="3em" color="amiss" data-testid="miscount">
-        {counted && !right && miscount.data?.map((words) => <p key={words}>{words}</p>)}
+        {amiss?.words.map((words) => (
+          <p key={words}>{words}</p>
+        ))}
       </Box>
       <GoOn right={right} expected={expected} onGoOn={onRight} />
+      {amiss?.mayGoOn && (
+        <Press look="told" minH="44px" onClick={onRight}>
+          {texts.goOnAndPutItRight}
+        </Press>
+      )}
     </Flex>
   );
+}
+
+/** What the two needles are called: of loops that were knitted last, by the halves of the tube. */
+function labels(step: string): readonly [string, string] {
+  if (step.startsWith('rims')) {
+    return [texts.rimOfThePiece, texts.rimOfTheRest];
+  }
+  return step === 'tube-count'
+    ? [texts.sole, texts.instep]
+    : [texts.lowerNeedle, texts.upperNeedle];
 }
 
 interface GoOnProps {

@@ -191,6 +191,9 @@ export const texts = {
   // CountBoth
   rimOfThePiece: 'Rim of the piece',
   rimOfTheRest: 'Rim of the rest',
+  sole: 'Sole',
+  instep: 'Instep',
+  goOnAndPutItRight: 'Go on, and put it right in the next round',
   lowerNeedle: 'Lower needle',
   upperNeedle: 'Upper needle',
   bothHaveContinue: (expected: number) => `Both have ${expected}: continue`,

@@ -47,6 +47,7 @@ export const QuestionsPanel = memo(function QuestionsPanel({
     problem: (field: string) =>
       preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message,
     text: (figure: Figure) => figureText(figure, lengths),
+    cuffDown: spec?.choices?.tube?.way === 'CUFF_DOWN',
     onWorking,
   };
   return (
@@ -68,6 +69,7 @@ interface QuestionProps {
   answers: Plan['answers'] | undefined;
   problem: (field: string) => string | undefined;
   text: (figure: Figure) => string;
+  cuffDown: boolean;
   onWorking: QuestionsPanelProps['onWorking'];
 }
 
@@ -91,7 +93,7 @@ function WhichStitches({ asked, ask, answers, problem, text }: QuestionProps) {
   );
 }
 
-function WhichLeg({ asked, ask, answers, problem, text, onWorking }: QuestionProps) {
+function WhichLeg({ asked, ask, answers, problem, text, cuffDown, onWorking }: QuestionProps) {
   const leg = answers?.leg;
   return (
     <>
@@ -112,6 +114,7 @@ function WhichLeg({ asked, ask, answers, problem, text, onWorking }: QuestionPro
                 text(leg.longestLeg),
                 text(leg.longestRounds),
                 text(leg.stopWeight),
+                cuffDown,
               ))}
       </Answer>
     </>

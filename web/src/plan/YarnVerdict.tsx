@@ -42,7 +42,14 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
           )}
         </Box>
       ))}
-      {yarn.leg && <Leg leg={yarn.leg} longest={plan.pattern?.longest} onWorking={onWorking} />}
+      {yarn.leg && (
+        <Leg
+          leg={yarn.leg}
+          longest={plan.pattern?.longest}
+          cuffDown={plan.tube.way.id === 'CUFF_DOWN'}
+          onWorking={onWorking}
+        />
+      )}
       <Line title={texts.setAsideForBothHeels} figure={yarn.heelReserve} onWorking={onWorking}>
         {texts.tailsIncludedEnough19Times}
       </Line>
@@ -61,14 +68,16 @@ interface LegProps extends Pick<YarnVerdictProps, 'onWorking'> {
   leg: NonNullable<Plan['yarn']['leg']>;
   /** The longest that ends with a repeat of the pattern, where there is one. */
   longest: Figure | undefined;
+  /** Whether the heel line comes after the leg, and not the cuff. */
+  cuffDown: boolean;
 }
 
 /** When to stop the leg, and how far it may go. */
-function Leg({ leg, longest, onWorking }: LegProps) {
+function Leg({ leg, longest, cuffDown, onWorking }: LegProps) {
   const { lengths } = useSettings();
   return (
     <>
-      <Line title={texts.startTheCuffWhenThe} figure={leg.stopWeight} onWorking={onWorking}>
+      <Line title={texts.stopTheLegAt(cuffDown)} figure={leg.stopWeight} onWorking={onWorking}>
         {texts.forEachSockYouHave(figureText(leg.cake, lengths))}
       </Line>
       {leg.longestRounds.value > 0 && (

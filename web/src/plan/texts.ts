@@ -99,8 +99,13 @@ export const texts = {
   howLongALegFrom: 'How long a leg from this much yarn?',
   longestLeg: 'Longest leg',
   noneThereIsntEvenEnough: 'None: there isn’t even enough for the rest of the sock.',
-  aboveTheHeelLineBefore: (longestLeg: string, longestRounds: string, stopWeight: string) =>
-    `${longestLeg} above the heel line, ${longestRounds} before the cuff; start the cuff when the yarn weighs ${stopWeight}.`,
+  aboveTheHeelLineBefore: (
+    longestLeg: string,
+    longestRounds: string,
+    stopWeight: string,
+    cuffDown: boolean,
+  ) =>
+    `${longestLeg} above the heel line, ${longestRounds} of it without the cuff; ${cuffDown ? 'make the heel line' : 'start the cuff'} when the yarn weighs ${stopWeight}.`,
   howManyPlainRoundsKeep: 'How many plain rounds keep heel stretch below this?',
   noneEvenPlainRoundsStretch: (plainRounds: number, stretch: string) =>
     `None: even with ${counted(plainRounds, 'plain round')} the heel stretches by ${stretch}.`,
@@ -210,7 +215,8 @@ export const texts = {
   short: 'Short',
   leftOver: 'Left over',
   twoSuchPairs: (title: string) => `; two such pairs: ${title}`,
-  startTheCuffWhenThe: 'Start the cuff when the yarn weighs',
+  stopTheLegAt: (cuffDown: boolean) =>
+    `${cuffDown ? 'Make the heel line' : 'Start the cuff'} when the yarn weighs`,
   forEachSockYouHave: (cake: string) => `for each sock you have ${cake}, half of the yarn`,
   longestLegYouCanKnit: 'Longest leg you can knit',
   fromTheHeelLineTo: (longestRounds: string, longest: string | undefined) =>

@@ -65,7 +65,10 @@ export function YarnLane({ plan, scale, top, width, lengths }: YarnLaneProps) {
             strokeWidth="4"
             paintOrder="stroke"
           >
-            {texts.startTheCuffAt(valueText(stop, 'GRAMS', lengths))}
+            {texts.stopTheLegAt(
+              valueText(stop, 'GRAMS', lengths),
+              plan.tube.way.id === 'CUFF_DOWN',
+            )}
           </Text>
         </g>
       )}

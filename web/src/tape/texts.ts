@@ -81,7 +81,8 @@ export const texts = {
   // YarnLane
   yarnLeftForOneSock: (cake: string) => `yarn left for one sock (of ${cake})`,
   yarnStillToUseOf: (cake: string) => `yarn still to use, of ${cake} for one sock`,
-  startTheCuffAt: (stop: string) => `start the cuff at ${stop}`,
+  stopTheLegAt: (stop: string, cuffDown: boolean) =>
+    `${cuffDown ? 'make the heel line' : 'start the cuff'} at ${stop}`,
 
   // SectionTable
   sectionsOfTheSockAlong: 'Sections of the sock along the tape, from the tip of the toe',

@@ -80,14 +80,17 @@ final class Needles {
         assertThat(page.getByTestId("hearing")).hasAttribute("data-waiting", "0");
     }
 
+    private static final Pattern FIRST = Pattern.compile("^(Lower needle|Sole)$");
+    private static final Pattern SECOND = Pattern.compile("^(Upper needle|Instep)$");
+
     static void count(Page page, int expected) {
-        page.getByLabel("Lower needle").fill("" + (expected - 1));
-        page.getByLabel("Upper needle").fill("" + expected);
-        assertThat(page.getByTestId("miscount")).containsText("skipped a stitch");
+        page.getByLabel(FIRST).fill("" + (expected - 1));
+        page.getByLabel(SECOND).fill("" + expected);
+        assertThat(page.getByTestId("miscount")).containsText(Pattern.compile("skipped a stitch|has dropped"));
         Locator on = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("have " + expected)));
         on.click(new Locator.ClickOptions().setForce(true)); // not right yet: it leads nowhere
-        page.getByLabel("Lower needle").fill("" + expected);
+        page.getByLabel(FIRST).fill("" + expected);
         assertThat(page.getByTestId("miscount")).isEmpty();
         assertThat(on).hasText(Pattern.compile("continue"));
         on.press("Enter");

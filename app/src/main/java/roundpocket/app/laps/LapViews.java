@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapStepViews.LapStepView;
@@ -201,7 +202,7 @@ public final class LapViews {
             String end = check.left().value() < 0 ? "Short at the end" : "Left over at the end";
             figures.add(new LabelledView(end, workings.figure(check.left())));
             check.leg().ifPresent(leg -> {
-                figures.add(new LabelledView("Start the cuff when it weighs", workings.figure(leg.stopWeight())));
+                figures.add(new LabelledView(capital(leg.stopWeight().label()), workings.figure(leg.stopWeight())));
                 if (leg.allowed().value() >= 0) {
                     figures.add(new LabelledView("Leg you have yarn for", workings.figure(leg.allowed())));
                 }
@@ -220,6 +221,10 @@ public final class LapViews {
                     workings.steps(),
                     workings.rules());
         }
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /**

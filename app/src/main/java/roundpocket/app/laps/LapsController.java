@@ -78,10 +78,17 @@ public class LapsController {
 
     /** What a count of both needles probably means that is not what it should be; nothing where it is. */
     @GetMapping("/miscount")
-    public List<String> miscount(@RequestParam int expected, @RequestParam int first, @RequestParam int second) {
-        return Stream.of(Miscount.on("Lower needle", expected, first), Miscount.on("Upper needle", expected, second))
-                .filter(words -> !words.isEmpty())
-                .toList();
+    public MiscountView miscount(
+            @RequestParam int expected,
+            @RequestParam int first,
+            @RequestParam int second,
+            @RequestParam(defaultValue = "false") boolean live) {
+        Stream<String> words = live
+                ? Stream.of(Miscount.live("Sole", expected, first), Miscount.live("Instep", expected, second))
+                : Stream.of(
+                        Miscount.on("Lower needle", expected, first), Miscount.on("Upper needle", expected, second));
+        return new MiscountView(
+                words.filter(each -> !each.isEmpty()).toList(), live && Miscount.mayGoOn(expected, first, second));
     }
 
     /** Everything that can go wrong at the needles, and how it is put right. */

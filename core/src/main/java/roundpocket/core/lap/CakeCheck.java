@@ -128,7 +128,9 @@ public record CakeCheck(
 
     private static Leg leg(Course course, int position, Step cake, List<Step> before, List<Step> after) {
         Step stop = YarnModel.stopWeight(
-                "start the cuff when the yarn weighs",
+                course.plan().tube().way() == Way.CUFF_DOWN
+                        ? "make the heel line when the yarn weighs"
+                        : "start the cuff when the yarn weighs",
                 YarnModel.sum("still to be knitted after the leg", Unit.GRAMS, after));
         List<Step> kept = new ArrayList<>(List.of(stop));
         kept.addAll(before);

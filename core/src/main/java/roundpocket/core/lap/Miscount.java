@@ -8,6 +8,31 @@ public final class Miscount {
 
     private Miscount() {}
 
+    /** What to look for on a needle whose loops were knitted last; one too many or too few can be knitted away. */
+    public static String live(String needle, int expected, int counted) {
+        int more = counted - expected;
+        if (more == 0) {
+            return "";
+        }
+        String wrong = needle + ": " + counted + ", and it should be " + expected + ". ";
+        if (Math.abs(more) > 1) {
+            return wrong
+                    + "That’s more than a slip. Count again in tens, and look whether the halves meet at the sides.";
+        }
+        return more < 0
+                ? wrong
+                        + "Look for a st that has dropped and left a ladder. If there is none you may go on: in the next"
+                        + " round lift the strand between two sts at a side, and knit it twisted."
+                : wrong
+                        + "Look for a st that was split or a yarn-over. You may go on: in the next round knit two sts at"
+                        + " a side together.";
+    }
+
+    /** Whether what was counted on two needles can be put right in the next round. */
+    public static boolean mayGoOn(int expected, int first, int second) {
+        return Math.abs(first - expected) <= 1 && Math.abs(second - expected) <= 1;
+    }
+
     /** What to look for on one needle that should hold {@code expected} loops; empty where it does. */
     public static String on(String needle, int expected, int counted) {
         int more = counted - expected;

@@ -86,10 +86,15 @@ final class ShapeSteps {
 
     /** What is done so that the yarn of a section hangs there: what is wound off comes before it is joined. */
     List<Operation> yarnFor(Section section, Edge edge) {
-        List<Operation> all = new ArrayList<>(out.yarnFor(section, edge));
         Optional<Sentence> windOff = section == Section.HEEL ? windOffs.heel() : windOffs.toe();
-        if (windOff.isPresent() && all.stream().anyMatch(each -> each instanceof YarnWork.Join)) {
-            all.add(0, new YarnWork.WindOff(out.roleOf(section), windOff.get()));
+        List<Operation> all = new ArrayList<>(out.yarnFor(section, edge));
+        if (windOff.isPresent()) {
+            boolean hangs = all.isEmpty();
+            if (hangs) {
+                // The yarn hangs there: to begin with another colour it is cut, and joined again.
+                all.addAll(out.cutAndJoin(section, edge));
+            }
+            all.add(hangs ? 1 : all.size() - 1, new YarnWork.WindOff(out.roleOf(section), windOff.get()));
         }
         return all;
     }

@@ -197,6 +197,13 @@ final class StepWriter {
         return needed;
     }
 
+    /** Yarn that hangs at an edge is cut there, and joined again. */
+    List<Operation> cutAndJoin(Section section, Edge edge) {
+        YarnRole role = roleOf(section);
+        return List.of(
+                new YarnWork.Cut(role, edge, twoYarns, JOIN_TAIL), new YarnWork.Join(role, edge, twoYarns, JOIN_TAIL));
+    }
+
     /** Loops wait on a thread, and their yarn too unless another section takes it meanwhile. */
     void hold(StepName name, String title, Edge edge, Section meanwhile) {
         YarnRole role = roleOf(meanwhile);

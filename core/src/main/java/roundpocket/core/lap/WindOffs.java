@@ -16,9 +16,11 @@ import roundpocket.core.tube.Way;
 final class WindOffs {
     private final Optional<StripePlan> stripes;
     private final Optional<SockStripes> sock;
+    private final int toe;
 
     WindOffs(SockPlan plan, int number) {
         this.stripes = plan.stripes().filter(any -> plan.tube().way() != Way.READY_TUBE);
+        this.toe = plan.toe().shaping().rounds().count();
         this.sock = stripes.map(any -> any.socks().get(number - 1));
     }
 
@@ -29,8 +31,7 @@ final class WindOffs {
 
     /** Before the yarn of a toe that is begun after the tube is joined. */
     Optional<Sentence> toe() {
-        return sock.flatMap(
-                any -> said(any.toeWindOff(), any.tube().get(any.tube().size() - 1), "toe"));
+        return sock.flatMap(any -> said(any.toeWindOff(), any.tube().get(toe - 1), "toe"));
     }
 
     private Optional<Sentence> said(Optional<Step> metres, ColourRound first, String what) {

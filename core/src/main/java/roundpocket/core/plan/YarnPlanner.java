@@ -206,7 +206,11 @@ final class YarnPlanner {
                 Unit.GRAMS,
                 main.stream().filter(s -> order.afterLeg(s.section())).toList(),
                 SectionYarn::grams);
-        Step stop = YarnModel.stopWeight("start the cuff when the yarn weighs", after);
+        Step stop = YarnModel.stopWeight(
+                tube.way() == Way.CUFF_DOWN
+                        ? "make the heel line when the yarn weighs"
+                        : "start the cuff when the yarn weighs",
+                after);
         List<Step> kept = new ArrayList<>(List.of(stop));
         main.stream()
                 .filter(s -> order.beforeLeg(s.section()))

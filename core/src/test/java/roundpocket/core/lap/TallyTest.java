@@ -100,4 +100,17 @@ public class TallyTest {
         assertThat(Miscount.on("Second needle", 32, 40)).contains("Count again");
         assertThat(Miscount.on("Second needle", 32, 0)).contains("Count again");
     }
+
+    /** Loops that were knitted last can be one off: that goes away in the next round. */
+    @Test
+    public void oneOffInLiveStitchesMayBeKnittedAway() {
+        assertThat(Miscount.live("Sole", 32, 32)).isEmpty();
+        assertThat(Miscount.live("Sole", 32, 33))
+                .contains("two sts at a side together")
+                .doesNotContain("pick");
+        assertThat(Miscount.live("Sole", 32, 31)).contains("ladder", "twisted");
+        assertThat(Miscount.mayGoOn(32, 33, 31)).isTrue();
+        assertThat(Miscount.mayGoOn(32, 34, 32)).isFalse();
+        assertThat(Miscount.live("Sole", 32, 34)).contains("Count again");
+    }
 }

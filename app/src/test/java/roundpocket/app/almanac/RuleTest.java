@@ -29,7 +29,7 @@ public class RuleTest extends AppTest {
         assertThat(gauge.at("/answers/0/figure/value").asDouble()).isEqualTo(31);
         JsonNode answers = body(get("/api/almanac/calculators/GAUGE?in=62,200"));
         assertThat(answers.at("/0/label").asString()).isEqualTo("stitch gauge");
-        assertThat(answers.at("/0/figure/plusMinus").asDouble()).isCloseTo(0.238, within(0.001));
+        assertThat(answers.at("/0/figure/plusMinus").asDouble()).isCloseTo(0.9046, within(0.0001));
     }
 
     @DataProvider

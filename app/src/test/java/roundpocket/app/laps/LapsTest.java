@@ -208,11 +208,15 @@ public class LapsTest extends AppTest {
 
     @Test
     public void aMiscountIsExplainedForEachNeedle() {
-        assertThat(body(get("/api/laps/miscount?expected=32&first=32&second=32")).at("/words"))
+        assertThat(body(get("/api/laps/miscount?expected=32&first=32&second=32"))
+                        .at("/words"))
                 .isEmpty();
-        assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33")).at("/words"))
+        assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33"))
+                        .at("/words"))
                 .hasSize(2);
-        assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33")).at("/mayGoOn").asBoolean())
+        assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33"))
+                        .at("/mayGoOn")
+                        .asBoolean())
                 .isFalse();
         assertThat(body(get("/api/laps/miscount?expected=32&first=31&second=33&live=true"))
                         .at("/mayGoOn")

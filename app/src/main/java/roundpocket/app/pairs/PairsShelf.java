@@ -3,7 +3,10 @@ package roundpocket.app.pairs;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -17,6 +20,7 @@ import roundpocket.app.pairs.PairView.GistView;
 import roundpocket.app.pairs.PairView.LinkView;
 import roundpocket.app.pairs.PairView.YarnLinkView;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.plans.SwatchPart;
 import roundpocket.app.store.Names;
 import roundpocket.app.store.Required;
 import roundpocket.app.store.Shelf;
@@ -26,6 +30,7 @@ import roundpocket.app.swatches.SwatchesShelf;
 import roundpocket.app.yarns.YarnRow;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.tube.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Pairs. */
@@ -166,6 +171,36 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                 link(row.swatch()),
                 yarn == null ? null : new YarnLinkView(yarn.getId(), yarn.name(), yarn.colour()),
                 gist(spec));
+    }
+
+    /**
+     * The pair that was changed last in a yarn.
+     *
+     * @param name what it is called
+     * @param swatch its gauge
+     */
+    public record LatestIn(String name, SwatchPart swatch) {}
+
+    /** The latest pair in each yarn; ready tubes left out, whose gauge is their own. No plan is made for it. */
+    public Map<UUID, LatestIn> latestByYarn() {
+        Map<UUID, LatestIn> latest = new HashMap<>();
+        stored.findAll().stream()
+                .filter(row -> row.yarn() != null)
+                .sorted(Comparator.comparing(PairRow::updatedAt).reversed())
+                .forEach(row -> latest.computeIfAbsent(row.yarn().getId(), yarn -> latest(row)));
+        return latest;
+    }
+
+    private @Nullable LatestIn latest(PairRow row) {
+        SpecPart spec = mapper.readValue(row.spec(), SpecPart.class).moved();
+        try {
+            if (spec.toCore().choices().tube().wayTaken() == Way.READY_TUBE) {
+                return null;
+            }
+        } catch (Refusal outsideToday) {
+            return new LatestIn(row.name(), spec.swatch());
+        }
+        return new LatestIn(row.name(), spec.swatch());
     }
 
     private static @Nullable LinkView link(@Nullable StoredRow row) {

@@ -3,14 +3,15 @@ package roundpocket.app.stash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
-import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
+import roundpocket.app.pairs.PairsShelf.LatestIn;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.SwatchPart;
@@ -19,7 +20,6 @@ import roundpocket.app.swatches.SwatchesShelf;
 import roundpocket.app.yarns.YarnView;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Left;
 
@@ -92,7 +92,7 @@ public class Stash {
     /** Every yarn against every foot. */
     public StashView view() {
         List<FootView> whom = feet.list().stream().limit(MOST_FEET).toList();
-        List<PairView> planned = pairs.list();
+        Map<UUID, LatestIn> planned = pairs.latestByYarn();
         List<SwatchView> counted = swatches.list();
         List<StashYarn> rows = new ArrayList<>();
         yarns.list().stream()
@@ -103,13 +103,9 @@ public class Stash {
                 whom.stream().map(foot -> new StashFoot(foot.id(), foot.name())).toList(), rows);
     }
 
-    private static From gauge(YarnView yarn, List<PairView> planned, List<SwatchView> counted) {
-        Optional<From> own = planned.stream()
-                .filter(pair -> pair.yarn() != null && pair.yarn().id().equals(yarn.id()))
-                // The gauge of a ready tube is the tube's and not this knitter's.
-                .filter(pair -> pair.gist() == null || pair.gist().way() != Way.READY_TUBE)
-                .max(Comparator.comparing(PairView::updatedAt))
-                .map(pair -> new From(pair.spec().swatch(), "as in " + pair.name()));
+    private static From gauge(YarnView yarn, Map<UUID, LatestIn> planned, List<SwatchView> counted) {
+        Optional<From> own = Optional.ofNullable(planned.get(yarn.id()))
+                .map(pair -> new From(pair.swatch(), "as in " + pair.name()));
         return own.or(() -> counted.stream()
                         .max(Comparator.comparing(SwatchView::updatedAt))
                         .map(swatch -> new From(swatch.swatch(), "by the swatch " + swatch.name())))

@@ -66,21 +66,20 @@ final class HeelSteps {
         out.through(Sharing.HEEL_THROUGH);
         int below = opening.below().count();
         int above = opening.above().count();
-        boolean legBelow = plan.tube().way() == Way.CUFF_DOWN;
         out.one(
                 StepName.HEEL_PICK_UP_BELOW,
                 Doing.PICK_UP,
                 "Pick up, lower needle",
                 Stage.OPEN,
                 below + " on the lower needle",
-                new OpeningWork.PickUp(false, below, legBelow));
+                new OpeningWork.PickUp(false, below));
         out.one(
                 StepName.HEEL_PICK_UP_ABOVE,
                 Doing.PICK_UP,
                 "Pick up, upper needle",
                 Stage.OPEN,
                 above + " on the upper needle",
-                new OpeningWork.PickUp(true, above, legBelow));
+                new OpeningWork.PickUp(true, above));
         out.one(
                 StepName.HEEL_COUNT,
                 Doing.CHECK,

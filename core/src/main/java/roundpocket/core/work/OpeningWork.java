@@ -34,9 +34,8 @@ public sealed interface OpeningWork extends Operation {
      * The stitches on one side of the line come onto a needle.
      *
      * @param upper whether it is the upper needle; the lower one is first
-     * @param legSide whether the lower needle lies on the leg’s side of the line
      */
-    record PickUp(boolean upper, int stitches, boolean legSide) implements OpeningWork {
+    record PickUp(boolean upper, int stitches) implements OpeningWork {
         @Override
         public Work on(Work before) {
             before.needLine(Line.State.IN);
@@ -54,12 +53,13 @@ public sealed interface OpeningWork extends Operation {
             String leg = "the [right] leg of each of the " + stitches + " sts";
             boolean threads = line.way() == OpeningWay.LIFELINES;
             if (!upper) {
-                String side = legSide ? "leg" : "foot";
-                return Operation.say("Hold the sock so that the sts look like V: " + (legSide ? "the foot" : "the leg")
-                        + " at the top. "
+                String top = before.onTop()
+                        .map(section -> ": the " + section.title() + " is at the top")
+                        .orElse("");
+                return Operation.say("Hold the sock so that the sts look like V" + top + ". "
                         + (threads
-                                ? "Slide a needle in along the lower thread, " + leg + "."
-                                : "In the row just below the heel line, on the " + side + " side, pick up " + leg + ".")
+                                ? "Slide a needle in along the lower thread, through " + leg + "."
+                                : "In the row just below the heel line, pick up " + leg + ".")
                         + " A needle a size thinner helps.");
             }
             String row =
@@ -70,7 +70,9 @@ public sealed interface OpeningWork extends Operation {
                         case LIFELINES -> "Don’t turn the sock.";
                     };
             return Operation.say(row
-                    + (threads ? " Slide a needle in along the upper thread, " : " In the row above it, pick up ")
+                    + (threads
+                            ? " Slide a needle in along the upper thread, through "
+                            : " In the row above it, pick up ")
                     + leg + ", beginning in the same column as on the lower needle.");
         }
     }

@@ -81,6 +81,8 @@ public sealed interface TubeWork extends Operation {
      */
     record Round(Edge edge, Section section, Rows.Kind kind, YarnRole role, int number, int pattern, String words)
             implements TubeWork {
+        private static final String KNIT = "Knit";
+
         @Override
         public Work on(Work before) {
             boolean half = before.halfDue(edge).isPresent();
@@ -112,12 +114,10 @@ public sealed interface TubeWork extends Operation {
         }
 
         private static String halved(String words) {
-            String plain = words.equals("Knit.") ? "Now the instep: knit" : "Now the instep only: " + lower(words);
-            return plain.endsWith(".") ? plain : plain + ".";
-        }
-
-        private static String lower(String words) {
-            return words.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + words.substring(1);
+            return words.startsWith(KNIT)
+                    ? "Now knit the instep" + words.substring(KNIT.length())
+                    : "Now the instep only: " + words.substring(0, 1).toLowerCase(java.util.Locale.ROOT)
+                            + words.substring(1);
         }
     }
 
@@ -310,11 +310,20 @@ public sealed interface TubeWork extends Operation {
             return Operation.say((all
                             ? "Put the toe’s " + before.at(edge) + " sts on two needles, " + each
                                     + " of sole and " + each
-                                    + " of instep, in line with the columns of the heel’s corners. The first"
+                                    + " of instep, in line with " + corners(before) + ". The first"
                                     + " one hangs on the yarn’s beginning: don’t pull that. "
                             : "Pick up the " + each + " sts where you cast on: they are the instep. ")
                     + provisional.undo()
                     + (all ? "" : " Join in the round: the yarn hangs where the sole begins, so the sole is first."));
+        }
+
+        /** What shows the sides: the corners of a heel that is open, or the ends of its line. */
+        private static String corners(Work before) {
+            return before.line()
+                            .filter(line -> line.state().compareTo(Line.State.OPEN) >= 0)
+                            .isPresent()
+                    ? "the heel’s corners"
+                    : "the ends of the heel line";
         }
     }
 

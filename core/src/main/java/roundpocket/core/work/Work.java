@@ -159,6 +159,22 @@ public record Work(
                 : Optional.empty();
     }
 
+    /** What is above the heel line where the stitches look like V; empty where nobody knows which way they were knitted. */
+    Optional<Section> onTop() {
+        return fabric.stream()
+                .findFirst()
+                .filter(rows -> rows.kind() != Rows.Kind.READY)
+                .map(rows -> rows.section() == Section.CUFF ? Section.FOOT : Section.LEG);
+    }
+
+    /** Whether the tube was there before the needles came. */
+    boolean ready() {
+        return fabric.stream()
+                .findFirst()
+                .filter(rows -> rows.kind() == Rows.Kind.READY)
+                .isPresent();
+    }
+
     /** What is amiss with it as a sock that is done; empty where it can be worn. */
     public List<String> amiss() {
         List<String> amiss = new ArrayList<>();

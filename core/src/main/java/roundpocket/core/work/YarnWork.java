@@ -32,7 +32,7 @@ public sealed interface YarnWork extends Operation {
             String which = named ? role.title() : "yarn";
             String where = edge == Edge.HEEL
                     ? " at the [right] end of the lower needle, which is worked first"
-                    : " at the start of the sole";
+                    : edge == Edge.CUFF_END && before.ready() ? " at one side" : " at the start of the sole";
             return Operation.say("Join the " + which + where + ", leaving a tail of {join}.", JOIN, tail);
         }
     }

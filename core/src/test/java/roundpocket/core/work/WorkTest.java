@@ -74,7 +74,7 @@ public class WorkTest {
     }
 
     private static Operation pickUp(boolean upper) {
-        return new OpeningWork.PickUp(upper, HALF, false);
+        return new OpeningWork.PickUp(upper, HALF);
     }
 
     private static Work counted(Work tube) {
@@ -152,7 +152,7 @@ public class WorkTest {
     public void afterOneLineOfWasteYarnTheInstepIsDue() {
         Work after = does(foot(), waste(1));
         assertThat(after.halfDue(Edge.CUFF_END)).contains(Spot.CUFF_INSTEP);
-        assertThat(round(Section.LEG, 1).told(after).template()).startsWith("Now the instep: knit.");
+        assertThat(round(Section.LEG, 1).told(after).template()).startsWith("Now knit the instep.");
         assertThat(does(after, round(Section.LEG, 1)).halfDue(Edge.CUFF_END)).isEmpty();
         assertThat(does(foot(), waste(2)).halfDue(Edge.CUFF_END)).isEmpty();
     }

@@ -8,6 +8,18 @@ import roundpocket.core.shaping.ShapingRound;
 /** The rounds and rows of a heel or a toe. */
 public sealed interface ShapeWork extends Operation {
 
+    /** Needs a section to be due: its row the next one, and a heel open. */
+    private static Work due(Work before, Section section, int number) {
+        int there = before.rows(section);
+        return before.need(number == there + 1, "row " + number + " does not come after " + there)
+                .need(
+                        section != Section.HEEL
+                                || before.line()
+                                        .filter(line -> line.state().compareTo(Line.State.OPEN) >= 0)
+                                        .isPresent(),
+                        "the heel is not open");
+    }
+
     /** Both needles hold the same before the first decrease, and the round’s start is marked. */
     record Begin(Edge edge, String shape) implements ShapeWork {
         @Override
@@ -43,21 +55,13 @@ public sealed interface ShapeWork extends Operation {
         @Override
         public Work on(Work before) {
             boolean alike = before.held(edge.first()).equals(before.held(edge.second()));
-            return before.needOnNeedle(edge.first())
+            return due(before, section, number)
+                    .needOnNeedle(edge.first())
                     .needOnNeedle(edge.second())
                     .needFreeFor(edge)
                     .needYarn(role, edge, Hang.Corner.START)
                     .need(alike, "the needles are not alike: " + before.loops())
-                    .need(
-                            number == before.rows(section) + 1,
-                            "row " + number + " does not come after " + before.rows(section))
                     .need(comesOut(before.loops().get(edge.first()).loops()), "no " + kind + " leads to " + side)
-                    .need(
-                            section != Section.HEEL
-                                    || before.line()
-                                            .filter(line -> line.state().compareTo(Line.State.OPEN) >= 0)
-                                            .isPresent(),
-                            "the heel is not open")
                     .change(edge.first(), held -> held.counting(side))
                     .change(edge.second(), held -> held.counting(side))
                     .add(new Rows(section, Rows.Kind.SHAPED, role, side, 1));
@@ -95,20 +99,12 @@ public sealed interface ShapeWork extends Operation {
             Hang.Corner to = row % 2 == 1 ? Hang.Corner.FAR : Hang.Corner.START;
             int half =
                     before.needOnNeedle(edge.first()).loops().get(edge.first()).loops();
-            return before.needFreeFor(edge)
+            return due(before, section, number)
+                    .needFreeFor(edge)
                     .needYarn(role, edge, from)
-                    .need(
-                            number == before.rows(section) + 1,
-                            "row " + number + " does not come after " + before.rows(section))
                     .need(
                             worked <= half && (row < rows || worked == half),
                             worked + " of " + half + " cannot be worked")
-                    .need(
-                            section != Section.HEEL
-                                    || before.line()
-                                            .filter(line -> line.state().compareTo(Line.State.OPEN) >= 0)
-                                            .isPresent(),
-                            "the heel is not open")
                     .hang(role, new Hang(edge, to))
                     .add(new Rows(section, Rows.Kind.SHORT, role, worked, 1));
         }

@@ -22,10 +22,10 @@ public final class Miscount {
         return more < 0
                 ? wrong
                         + "Look for a st that has dropped and left a ladder. If there is none you may go on: in the next"
-                        + " round lift the strand between two sts at a side, and knit it twisted."
+                        + " round lift the strand between two sts at one side, and knit it twisted."
                 : wrong
-                        + "Look for a st that was split or a yarn-over. You may go on: in the next round knit two sts at"
-                        + " a side together.";
+                        + "Look for a st that was split or a yarn-over. You may go on: in the next round knit two sts"
+                        + " together at one side.";
     }
 
     /** Whether what was counted on two needles can be put right in the next round. */

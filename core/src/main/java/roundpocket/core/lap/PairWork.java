@@ -130,7 +130,7 @@ public final class PairWork {
     /** Whether the next press is for both socks. */
     public boolean nextIsBoth() {
         return order == KnitOrder.TWO_AT_A_TIME
-                && !finished()
+                && socks.stream().noneMatch(SockWork::finished)
                 && sock(1).position() == sock(2).position()
                 && step(1).sharing() == Sharing.BOTH
                 && alike();

@@ -106,7 +106,7 @@ public class TallyTest {
     public void oneOffInLiveStitchesMayBeKnittedAway() {
         assertThat(Miscount.live("Sole", 32, 32)).isEmpty();
         assertThat(Miscount.live("Sole", 32, 33))
-                .contains("two sts at a side together")
+                .contains("two sts together at one side")
                 .doesNotContain("pick");
         assertThat(Miscount.live("Sole", 32, 31)).contains("ladder", "twisted");
         assertThat(Miscount.mayGoOn(32, 33, 31)).isTrue();

@@ -6,6 +6,8 @@ const COLUMNS = 9;
 const W = 34;
 const H = 26;
 const MIDDLE = (COLUMNS - 1) / 2;
+/** The row that the upper needle is in. */
+const ABOVE = 1;
 
 /** The top of a row. */
 const y = (row: number): number => 8 + row * H;
@@ -27,8 +29,8 @@ const SHOWN: Record<string, Shown> = {
   'waste-out': { above: true, cut: false, out: 'all' },
 };
 
-/** The line and the rows beside it: which legs are on a needle, what is cut, and what comes out. */
-export function OpeningDrawing({ step }: { step: string }) {
+/** The line, of one row or two of waste yarn, and the rows beside it: which legs are on a needle, what is cut, what comes out. */
+export function OpeningDrawing({ step, between = 1 }: { step: string; between?: number }) {
   const left = useSettings().hand === 'left';
   const shown = SHOWN[step];
   if (!shown) {
@@ -36,15 +38,16 @@ export function OpeningDrawing({ step }: { step: string }) {
   }
   const { above, cut, out } = shown;
   const columns = Array.from({ length: COLUMNS }, (_, i) => i);
+  const lower = ABOVE + 1 + between;
   return (
     <svg
-      viewBox={`0 0 ${COLUMNS * W} ${5 * H + 20}`}
+      viewBox={`0 0 ${COLUMNS * W} ${(lower + 2) * H + 20}`}
       style={{ width: 'min(100%, 380px)', maxHeight: '24dvh' }}
       aria-hidden
     >
-      {[0, 1, 2, 3, 4].map((row) =>
+      {Array.from({ length: lower + 2 }, (_, row) => row).map((row) =>
         columns.map((column) =>
-          gone(row, column, out)
+          gone(inLine(row, lower), column, out)
             ? null
             : [true, false].map((leftLeg) => (
                 <Leg
@@ -55,9 +58,9 @@ export function OpeningDrawing({ step }: { step: string }) {
                   h={H}
                   left={leftLeg}
                   fill={
-                    (row === 3 || (row === 1 && above)) && leftLeg === left
+                    (row === lower || (row === ABOVE && above)) && leftLeg === left
                       ? 'live'
-                      : row === 2
+                      : inLine(row, lower)
                         ? 'amissGround'
                         : 'fabric'
                   }
@@ -65,7 +68,7 @@ export function OpeningDrawing({ step }: { step: string }) {
               )),
         ),
       )}
-      {[...(above ? [1] : []), 3].map((row) => (
+      {[...(above ? [ABOVE] : []), lower].map((row) => (
         <Line
           key={row}
           x1="2"
@@ -82,10 +85,15 @@ export function OpeningDrawing({ step }: { step: string }) {
   );
 }
 
+/** Whether a row lies between the needles. */
+function inLine(row: number, lower: number): boolean {
+  return row > ABOVE && row < lower;
+}
+
 /** Where the corners are left in, the row between the needles stays next to them. */
-function gone(row: number, column: number, out: Shown['out']): boolean {
+function gone(between: boolean, column: number, out: Shown['out']): boolean {
   const corner = column <= 1 || column >= COLUMNS - 2;
-  return row === 2 && out !== false && (out === 'all' || !corner);
+  return between && out !== false && (out === 'all' || !corner);
 }
 
 /** The snip in the middle of the row, and what points at it. */

@@ -93,6 +93,24 @@ it('draws the opening where there is one, and the cut only at the cut', () => {
   expect(legs('bind-off')).toEqual([0, 0]);
 });
 
+it('draws as many rows between the needles as lie there', () => {
+  const between = (rows: number) => {
+    const line = { rows, waste: true, threads: 0, state: 'IN', corner: 0 } as const;
+    const needles = [{ groups: [], waiting: [], yarns: [], line, closed: [], words: [] }];
+    const { container } = show({
+      id: 'heel-pick-up-above',
+      doing: 'PICK_UP',
+      paced: false,
+      needles,
+    });
+    const legs = [...container.querySelectorAll<SVGElement>('svg path')];
+    cleanup();
+    return legs.filter((leg) => leg.style.fill.includes('amiss')).length;
+  };
+  expect(between(2)).toBe(2 * between(1));
+  expect(between(1)).toBeGreaterThan(0);
+});
+
 it('says what cannot be undone', () => {
   show({ id: 'snip', doing: 'CUT', paced: false, forGood: true, number: 1, instruction: 'Snip.' });
   expect(screen.getByText('This can’t be undone. Tap once it is done.')).toBeDefined();

@@ -63,7 +63,7 @@ export function PressArea(props: PressAreaProps) {
           {whose ? `${step.title}, ${whose}` : step.title}
         </Box>
         <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
-        <OpeningDrawing step={step.id} />
+        <OpeningDrawing step={step.id} between={step.needles[0]?.line?.rows} />
         {unit && <Counted {...props} unit={unit} />}
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />

@@ -162,9 +162,16 @@ public final class Taught {
         }
         int percent = (int) Math.round(Math.abs(more) * PERCENT);
         String much = percent == 0
-                ? "Plan with the yarn use that you weighed: as much as was expected."
+                ? "Plan with the yarn use that was found: as much as was expected."
                 : "Plan with " + percent + " % " + (more > 0 ? "more" : "less") + " yarn in a stitch than expected.";
-        add(Kind.YARN, much, "So it was weighed while you knitted.", Map.of(), List.of(), found, List.of());
+        add(
+                Kind.YARN,
+                much,
+                "So it was found while you knitted, by weighing or by the colours that came.",
+                Map.of(),
+                List.of(),
+                found,
+                List.of());
     }
 
     private void foot() {

@@ -45,10 +45,10 @@ public sealed interface FinishWork extends Operation {
                     .need(
                             before.held(edge.first()).equals(before.held(edge.second()))
                                     && before.held(edge.first()).orElseThrow().loops() == each,
-                            "the needles do not hold " + each + " each: " + before.loops())
+                            () -> "the needles do not hold " + each + " each: " + before.loops())
                     .need(
                             fresh || hangs(before) == yarnAt,
-                            "the yarn hangs at the " + hangs(before).title())
+                            () -> "the yarn hangs at the " + hangs(before).title())
                     .need(fresh || setUp || yarnAt == Needle.BACK, "the first st would be threaded with its own yarn")
                     .needYarn(role, edge, Hang.Corner.START)
                     .cut(role)
@@ -104,7 +104,7 @@ public sealed interface FinishWork extends Operation {
             Work.Tail end = before.tail()
                     .filter(tail -> tail.edge() == edge)
                     .orElseThrow(() -> new NotPossible("no tail hangs at the " + edge.title()));
-            before.need(end.moves() == number - 1, "move " + number + " does not come after " + end.moves());
+            before.need(end.moves() == number - 1, () -> "move " + number + " does not come after " + end.moves());
             Spot spot = move.needle() == Needle.FRONT ? edge.first() : edge.second();
             Work after = before.needOnNeedle(spot).tail(Optional.of(new Work.Tail(edge, number)));
             if (move.off()) {
@@ -148,7 +148,7 @@ public sealed interface FinishWork extends Operation {
         public Work on(Work before) {
             return before.needOnNeedle(edge.first())
                     .needOnNeedle(edge.second())
-                    .need(before.at(edge) == loops, "there are not " + loops + " loops: " + before.loops())
+                    .need(before.at(edge) == loops, () -> "there are not " + loops + " loops: " + before.loops())
                     .needYarn(role, edge, Hang.Corner.START)
                     .cut(role)
                     .free(edge.first())
@@ -188,8 +188,8 @@ public sealed interface FinishWork extends Operation {
     record WeaveIn() implements FinishWork {
         @Override
         public Work on(Work before) {
-            return before.need(before.loops().isEmpty(), "loops are live: " + before.loops())
-                    .need(before.yarns().isEmpty(), "yarn is not cut: " + before.yarns())
+            return before.need(before.loops().isEmpty(), () -> "loops are live: " + before.loops())
+                    .need(before.yarns().isEmpty(), () -> "yarn is not cut: " + before.yarns())
                     .need(before.tail().isEmpty(), "a tail still has to close something")
                     .once(Work.Done.WOVEN_IN);
         }

@@ -3,6 +3,7 @@ package roundpocket.core.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roundpocket.core.plan.YarnRole;
@@ -73,6 +74,7 @@ public record Glance(
             waiting.addAll(waiting(work, edge));
         }
         List<HangsAt> yarns = work.yarns().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
                 .map(each -> new HangsAt(
                         each.getKey(), each.getValue().edge(), each.getValue().corner() == Hang.Corner.START))
                 .toList();

@@ -20,7 +20,7 @@ public sealed interface OpeningWork extends Operation {
                     && before.fabric().get(before.fabric().size() - 1).kind() == Rows.Kind.LOST;
             return before.need(lost, "no round was knitted to be unpicked")
                     .need(before.line().isEmpty(), "the heel line is in already")
-                    .need(before.rounds() - 1 == after, "it comes after " + after + " rounds")
+                    .need(before.rounds() - 1 == after, () -> "it comes after " + after + " rounds")
                     .line(new Line(OpeningWay.SNIP, before.rounds() - 1, 1, 0, Line.State.IN, 0));
         }
 
@@ -87,7 +87,7 @@ public sealed interface OpeningWork extends Operation {
                     .need(
                             before.loops().get(Spot.LOWER).loops() == each
                                     && before.loops().get(Spot.UPPER).loops() == each,
-                            "the needles do not hold " + each + " each: " + before.loops())
+                            () -> "the needles do not hold " + each + " each: " + before.loops())
                     .line(line.state(Line.State.COUNTED));
         }
 

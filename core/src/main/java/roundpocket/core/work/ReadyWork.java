@@ -109,7 +109,7 @@ public sealed interface ReadyWork extends Operation {
         public Work on(Work before) {
             for (Spot rim : Edge.RIMS.spots()) {
                 before.needOnNeedle(rim)
-                        .need(before.loops().get(rim).loops() == stitches, "a rim does not hold " + stitches);
+                        .need(before.loops().get(rim).loops() == stitches, () -> "a rim does not hold " + stitches);
             }
             return before.once(Work.Done.RIMS_COUNTED);
         }

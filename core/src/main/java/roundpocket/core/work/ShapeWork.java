@@ -11,7 +11,7 @@ public sealed interface ShapeWork extends Operation {
     /** Needs a section to be due: its row the next one, and a heel open. */
     private static Work due(Work before, Section section, int number) {
         int there = before.rows(section);
-        return before.need(number == there + 1, "row " + number + " does not come after " + there)
+        return before.need(number == there + 1, () -> "row " + number + " does not come after " + there)
                 .need(
                         section != Section.HEEL
                                 || before.line()
@@ -24,7 +24,9 @@ public sealed interface ShapeWork extends Operation {
     record Begin(Edge edge, String shape) implements ShapeWork {
         @Override
         public Work on(Work before) {
-            return before.needOnNeedle(edge.first()).needOnNeedle(edge.second()).need(alike(before), unlike(before));
+            return before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .need(alike(before), () -> unlike(before));
         }
 
         private boolean alike(Work before) {
@@ -60,8 +62,8 @@ public sealed interface ShapeWork extends Operation {
                     .needOnNeedle(edge.second())
                     .needFreeFor(edge)
                     .needYarn(role, edge, Hang.Corner.START)
-                    .need(alike, "the needles are not alike: " + before.loops())
-                    .need(comesOut(before.loops().get(edge.first()).loops()), "no " + kind + " leads to " + side)
+                    .need(alike, () -> "the needles are not alike: " + before.loops())
+                    .need(comesOut(before.loops().get(edge.first()).loops()), () -> "no " + kind + " leads to " + side)
                     .change(edge.first(), held -> held.counting(side))
                     .change(edge.second(), held -> held.counting(side))
                     .add(new Rows(section, Rows.Kind.SHAPED, role, side, 1));

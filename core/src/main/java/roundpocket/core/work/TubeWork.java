@@ -34,7 +34,7 @@ public sealed interface TubeWork extends Operation {
         public Work on(Work before) {
             Edge edge = start == Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
             Work begun = before.need(before.loops().isEmpty() && before.fabric().isEmpty(), "the work is begun already")
-                    .need(before.atHand().contains(role), "there is no " + role.title())
+                    .need(before.atHand().contains(role), () -> "there is no " + role.title())
                     .once(Work.Done.BEGUN)
                     .hang(role, new Hang(edge, Hang.Corner.START));
             int each = stitches / 2;
@@ -99,7 +99,7 @@ public sealed interface TubeWork extends Operation {
             if (kind != Rows.Kind.LOST) {
                 ready.need(
                         number == before.rows(section) + 1,
-                        "round " + number + " of the " + section.title() + " does not come after "
+                        () -> "round " + number + " of the " + section.title() + " does not come after "
                                 + before.rows(section));
             }
             return ready.hang(role, new Hang(edge, Hang.Corner.START)).add(new Rows(section, kind, role, pattern, 1));
@@ -136,7 +136,7 @@ public sealed interface TubeWork extends Operation {
                     .needFreeFor(edge)
                     .needYarn(role, edge, Hang.Corner.START)
                     .need(before.line().isEmpty(), "the heel line is in already")
-                    .need(before.rounds() == after, "it comes after " + after + " rounds, not " + before.rounds())
+                    .need(before.rounds() == after, () -> "it comes after " + after + " rounds, not " + before.rounds())
                     .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
             OpeningWay way = rows == 1 ? OpeningWay.WASTE_ONE_LINE : OpeningWay.WASTE_TWO_LINES;
             Work in = before.line(
@@ -186,7 +186,7 @@ public sealed interface TubeWork extends Operation {
             before.needOnNeedle(edge.first())
                     .needFreeFor(edge)
                     .need(before.halfDue(edge).isEmpty(), "the yarn stands inside the sole")
-                    .need(before.rounds() == after, "it comes after " + after + " rounds, not " + before.rounds())
+                    .need(before.rounds() == after, () -> "it comes after " + after + " rounds, not " + before.rounds())
                     .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
             if (before.line().isEmpty()) {
                 return before.line(new Line(OpeningWay.LIFELINES, before.rounds(), 1, 1, Line.State.BEGUN, 0));
@@ -223,8 +223,8 @@ public sealed interface TubeWork extends Operation {
                     .need(
                             before.held(edge.first()).equals(before.held(edge.second()))
                                     && before.held(edge.first()).orElseThrow().loops() == half,
-                            "the halves are not alike: " + before.loops())
-                    .need(before.rounds() == rounds, "there are " + before.rounds() + " rounds, not " + rounds)
+                            () -> "the halves are not alike: " + before.loops())
+                    .need(before.rounds() == rounds, () -> "there are " + before.rounds() + " rounds, not " + rounds)
                     .once(Work.Done.TUBE_COUNTED);
         }
 
@@ -265,7 +265,7 @@ public sealed interface TubeWork extends Operation {
                             edge.spots().stream().allMatch(spot -> before.held(spot)
                                     .filter(held -> held.by() == Holder.THREAD)
                                     .isPresent()),
-                            "no loops wait on a thread at the " + edge.title())
+                            () -> "no loops wait on a thread at the " + edge.title())
                     .change(edge.first(), held -> held.by(Holder.NEEDLE))
                     .change(edge.second(), held -> held.by(Holder.NEEDLE));
         }
@@ -338,7 +338,9 @@ public sealed interface TubeWork extends Operation {
             return before.needOnNeedle(edge.first())
                     .needOnNeedle(edge.second())
                     .needYarn(role, edge, Hang.Corner.START)
-                    .need(before.rows(Section.CUFF) == rounds, "the cuff has " + before.rows(Section.CUFF) + " rounds")
+                    .need(
+                            before.rows(Section.CUFF) == rounds,
+                            () -> "the cuff has " + before.rows(Section.CUFF) + " rounds")
                     .once(Work.Done.CUFF_CLOSED)
                     .free(edge.first())
                     .free(edge.second())

@@ -1,13 +1,13 @@
 package roundpocket.core.work;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -56,10 +56,11 @@ public record Work(
 
     public Work {
         fabric = List.copyOf(fabric);
-        loops = Collections.unmodifiableMap(copy(Spot.class, loops));
-        yarns = Collections.unmodifiableMap(copy(YarnRole.class, yarns));
-        atHand = Collections.unmodifiableSet(atHand.isEmpty() ? Set.of() : EnumSet.copyOf(atHand));
-        done = Collections.unmodifiableSet(done.isEmpty() ? Set.of() : EnumSet.copyOf(done));
+        // What is not changed is not copied again: a course goes through hundreds of these.
+        loops = Map.copyOf(loops);
+        yarns = Map.copyOf(yarns);
+        atHand = Set.copyOf(atHand);
+        done = Set.copyOf(done);
     }
 
     /** Nothing but the balls that are there. */
@@ -212,8 +213,13 @@ public record Work(
     // --- what is needed ---------------------------------------------------------------------------------------------
 
     Work need(boolean holds, String what) {
+        return need(holds, () -> what);
+    }
+
+    /** What is amiss is put into words only where it is. */
+    Work need(boolean holds, Supplier<String> what) {
         if (!holds) {
-            throw new NotPossible(what);
+            throw new NotPossible(what.get());
         }
         return this;
     }
@@ -222,7 +228,7 @@ public record Work(
     Work needOnNeedle(Spot spot) {
         return need(
                 held(spot).filter(held -> held.by() == Holder.NEEDLE).isPresent(),
-                "no loops of the " + spot.title() + " are on a needle");
+                () -> "no loops of the " + spot.title() + " are on a needle");
     }
 
     /** Needs the needles free for an edge: no loop of another one on them. */
@@ -231,14 +237,14 @@ public record Work(
                 loops.entrySet().stream()
                         .allMatch(each -> each.getValue().by() != Holder.NEEDLE
                                 || edge.spots().contains(each.getKey())),
-                "other loops are on the needles: " + loops);
+                () -> "other loops are on the needles: " + loops);
     }
 
     /** Needs a ball hanging at a corner of an edge. */
     Work needYarn(YarnRole role, Edge edge, Hang.Corner corner) {
         return need(
                 new Hang(edge, corner).equals(yarns.get(role)),
-                "the " + role.title() + " does not hang at the " + edge.title() + ": " + yarns);
+                () -> "the " + role.title() + " does not hang at the " + edge.title() + ": " + yarns);
     }
 
     Line needLine(Line.State state) {
@@ -275,7 +281,7 @@ public record Work(
     }
 
     Work cut(YarnRole role) {
-        need(yarns.containsKey(role), "the " + role.title() + " hangs nowhere, so it cannot be cut");
+        need(yarns.containsKey(role), () -> "the " + role.title() + " hangs nowhere, so it cannot be cut");
         Map<YarnRole, Hang> next = copy(YarnRole.class, yarns);
         next.remove(role);
         return new Work(fabric, loops, next, atHand, tail, line, done);
@@ -297,7 +303,7 @@ public record Work(
 
     /** With what is done once; it cannot be done again. */
     Work once(Done what) {
-        need(!done.contains(what), "it is done already: " + what);
+        need(!done.contains(what), () -> "it is done already: " + what);
         Set<Done> all = EnumSet.of(what);
         all.addAll(done);
         return new Work(fabric, loops, yarns, atHand, tail, line, all);

@@ -18,11 +18,13 @@ public sealed interface YarnWork extends Operation {
     record Join(YarnRole role, Edge edge, boolean named, Amount tail) implements YarnWork {
         @Override
         public Work on(Work before) {
-            return before.need(before.atHand().contains(role), "there is no " + role.title() + " yet")
-                    .need(!before.yarns().containsKey(role), "the " + role.title() + " is elsewhere: " + before.yarns())
+            return before.need(before.atHand().contains(role), () -> "there is no " + role.title() + " yet")
+                    .need(
+                            !before.yarns().containsKey(role),
+                            () -> "the " + role.title() + " is elsewhere: " + before.yarns())
                     .need(
                             before.yarns().values().stream().noneMatch(hang -> hang.edge() == edge),
-                            "another yarn hangs there: " + before.yarns())
+                            () -> "another yarn hangs there: " + before.yarns())
                     .needOnNeedle(edge.first())
                     .hang(role, new Hang(edge, Hang.Corner.START));
         }
@@ -59,8 +61,8 @@ public sealed interface YarnWork extends Operation {
     record WindOff(YarnRole role, Sentence how) implements YarnWork {
         @Override
         public Work on(Work before) {
-            return before.need(before.atHand().contains(role), "there is no " + role.title())
-                    .need(!before.yarns().containsKey(role), "the " + role.title() + " is in the work");
+            return before.need(before.atHand().contains(role), () -> "there is no " + role.title())
+                    .need(!before.yarns().containsKey(role), () -> "the " + role.title() + " is in the work");
         }
 
         @Override

@@ -127,7 +127,7 @@ function Between({ line }: { line: NonNullable<Needles['line']> }) {
         const looks = {
           y1: y,
           y2: y,
-          stroke: line.waste ? 'amiss' : 'fabric',
+          stroke: line.waste ? 'amiss' : 'quiet',
           strokeWidth: 6,
           strokeDasharray: '7 4',
         };

@@ -36,7 +36,7 @@ export const texts = {
   // Twice
   twoRoundsOrOne: 'Two taps at once: two rounds, or one?',
   two: 'Two',
-  one: 'One: undo the other',
+  one: 'Just one',
 
   // Notes
   aNote: 'A note',

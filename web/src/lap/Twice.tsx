@@ -18,7 +18,7 @@ export function useTwice(position: number) {
       const at = clock();
       const soon = paced && last && at - last.at < SOON_MS && last.position === position;
       setAsked(soon ? position + 1 : undefined);
-      setLast({ at, position: position + 1 });
+      setLast(paced ? { at, position: position + 1 } : undefined);
     },
     settled: () => setAsked(undefined),
   };

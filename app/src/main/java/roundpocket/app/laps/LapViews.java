@@ -202,7 +202,9 @@ public final class LapViews {
             String end = check.left().value() < 0 ? "Short at the end" : "Left over at the end";
             figures.add(new LabelledView(end, workings.figure(check.left())));
             check.leg().ifPresent(leg -> {
-                figures.add(new LabelledView(capital(leg.stopWeight().label()), workings.figure(leg.stopWeight())));
+                figures.add(new LabelledView(
+                        capital(leg.stopWeight().label()).replace("the yarn weighs", "it weighs"),
+                        workings.figure(leg.stopWeight())));
                 if (leg.allowed().value() >= 0) {
                     figures.add(new LabelledView("Leg you have yarn for", workings.figure(leg.allowed())));
                 }

@@ -97,7 +97,7 @@ public class KnitEventsTest extends AppTest {
         assertThat(cake.get("words").asString()).matches("(You have yarn for|This yarn is too light).*");
         assertThat(cake.get("figures").valueStream().map(each -> each.get("label")
                         .asString()))
-                .contains("Yarn by now", "Start the cuff when the yarn weighs");
+                .contains("Yarn by now", "Start the cuff when it weighs");
         int step = cake.at("/figures/1/figure/step").asInt();
         assertThat(cake.at("/steps/" + step + "/value").asDouble())
                 .as("the figure has its working")

@@ -92,19 +92,15 @@ function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
 function sections({ tube, cuff, toe, heel }: Plan): readonly (readonly [string, number])[] {
   const foot = [shared.foot, tube.rounds.foot.value] as const;
   const leg = [shared.leg, tube.rounds.leg.value] as const;
-  const lost = tube.rounds.sacrificed.value;
-  const line = lost > 0 ? ([[texts.lostRound, lost]] as const) : [];
   const ribbing = [shared.cuff, cuff.rounds.value] as const;
   // In short rows there are more rows to tick than rounds of depth.
   const cup = [shared.heel, heel.worked.length] as const;
   const toes = [shared.toe, toe.worked.length] as const;
   switch (tube.way.id) {
     case 'TOE_UP':
-      return toe.shaping.begun
-        ? [toes, foot, ...line, leg, ribbing, cup]
-        : [foot, ...line, leg, ribbing, cup, toes];
+      return toe.shaping.begun ? [toes, foot, leg, ribbing, cup] : [foot, leg, ribbing, cup, toes];
     case 'CUFF_DOWN':
-      return [ribbing, leg, ...line, foot, cup, toes];
+      return [ribbing, leg, foot, cup, toes];
     case 'READY_TUBE':
       return [ribbing, cup, toes];
   }

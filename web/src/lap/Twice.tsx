@@ -6,7 +6,8 @@ import { texts } from './texts';
 /** Two rounds take longer than this to knit: two taps within it may have been meant for one. */
 const SOON_MS = 2000;
 
-const clock = () => Date.now();
+// Not the time of day: that can be set back.
+const clock = () => performance.now();
 
 /** When a round was pressed last, and after which position two were pressed almost at once. */
 export function useTwice(position: number) {

@@ -174,7 +174,7 @@ final class HeelSteps {
                 "Count both needles",
                 Stage.OPEN,
                 side + " and " + side,
-                new OpeningWork.CountNeedles(side));
+                new ReadyWork.CountBesideHeel(side));
         out.one(
                 StepName.OLD_HEEL_OFF,
                 Doing.CUT,

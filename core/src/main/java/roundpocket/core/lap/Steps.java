@@ -309,15 +309,15 @@ final class Steps {
         out.inCommon();
     }
 
-    /** A toe that is closed is one sock's to its end: a graft goes on on the sock that it was begun on. */
+    /** The close of a toe is one sock's to its end: a graft goes on on the sock that it was begun on. */
     private void toe() {
-        out.through(Sharing.TOE_THROUGH);
         shapes.rounds(
                 StepName.TOE,
                 "Toe",
                 Section.TOE,
                 Edge.TOE_END,
                 plan.toe().shaping().list());
+        out.through(Sharing.TOE_THROUGH);
         shapes.close(Section.TOE);
         out.inCommon();
     }

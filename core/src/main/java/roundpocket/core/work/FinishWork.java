@@ -178,9 +178,13 @@ public sealed interface FinishWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
+            String other = before.line().filter(line -> line.way().cuts()).isPresent()
+                    ? "the end of the row that hangs there"
+                    : "a scrap of the same yarn";
             return Operation.say(
-                    "At each corner run a yarn’s end round and round the gap from inside, and pull it shut: at the [right]"
-                            + " one the end where the heel’s yarn was joined.");
+                    "At each corner go round and round the gap from inside, and pull it shut: at the [right]"
+                            + " one with the end where the heel’s yarn was joined, at the [left] one with " + other
+                            + ".");
         }
     }
 

@@ -98,7 +98,7 @@ public sealed interface OpeningWork extends Operation {
             return Operation.say(
                     way.cuts()
                             ? "Don’t cut until both needles have " + each + " sts, and " + rows
-                                    + " between them is on neither, from end to end. See which colour it has."
+                                    + " between them is on neither, from end to end. Note its colour."
                             : "Don’t pull the waste yarn out until both needles have " + each + " sts, and only waste"
                                     + " yarn lies between them.");
         }
@@ -173,9 +173,10 @@ public sealed interface OpeningWork extends Operation {
         public Sentence told(Work before) {
             return Operation.say(
                     rows == 1
-                            ? "Pull the waste yarn out, all " + out + " sts of it. Look that no st is off its needle."
+                            ? "Pull the waste yarn out, all " + out
+                                    + " sts of it. Check that no st has come off its needle."
                             : "Draw out the row of waste yarn beside the lower needle, st by st; the other row then"
-                                    + " unravels: " + out + " sts in all. Look that no st is off its needle.");
+                                    + " unravels: " + out + " sts in all. Check that no st has come off its needle.");
         }
     }
 
@@ -197,8 +198,7 @@ public sealed interface OpeningWork extends Operation {
                         case LEAVE_ONE_AND_A_HALF ->
                             "Look at both corners: one and a half sts of the row are still in at either end, and hold"
                                     + " it.";
-                        case PICK_UP, CLOSE_LATER ->
-                            "Leave the corners as they are; the joining tail closes them at the end.";
+                        case PICK_UP, CLOSE_LATER -> "Leave the corners as they are; they are closed at the end.";
                     });
         }
     }

@@ -259,6 +259,19 @@ public sealed interface ReadyWork extends Operation {
         }
     }
 
+    /** Both needles beside an old heel are counted; the whole heel lies between them. */
+    record CountBesideHeel(int side) implements ReadyWork {
+        @Override
+        public Work on(Work before) {
+            return new OpeningWork.CountNeedles(side).on(before);
+        }
+
+        @Override
+        public Sentence told(Work before) {
+            return Operation.say("Don’t cut until both needles have " + side + " sts.");
+        }
+    }
+
     record OldHeelOff() implements ReadyWork {
         @Override
         public Work on(Work before) {

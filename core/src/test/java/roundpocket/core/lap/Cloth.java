@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.opening.Corners;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.FinishWork;
@@ -29,6 +31,8 @@ import roundpocket.core.work.YarnWork;
  * own model of the work: where a loop is that nothing holds, it stops.
  */
 final class Cloth {
+    private static final String WASTE = "waste";
+
     private final String what;
     private final Loops in;
     private final Set<Loop> fabric;
@@ -39,7 +43,6 @@ final class Cloth {
     private final List<List<Loop>> tube;
     private final List<List<Loop>> between;
     private final Map<String, Integer> rounds;
-    private static final String WASTE = "waste";
 
     private final List<List<Loop>> threads = new ArrayList<>();
     private boolean counted;
@@ -50,6 +53,8 @@ final class Cloth {
 
     private final Set<Needle> firstOff = EnumSet.noneOf(Needle.class);
     private Spot graftFrom;
+    /** The yarns that each section's rounds and rows were knitted with. */
+    private final Map<Section, Set<YarnRole>> yarns = new EnumMap<>(Section.class);
 
     Cloth(String what) {
         this.what = what;
@@ -65,8 +70,17 @@ final class Cloth {
     }
 
     void does(LapPlan course) {
+        does(course, course.presses());
+    }
+
+    /** What is done for so many presses. */
+    void does(LapPlan course, int presses) {
+        int left = presses;
         for (LapStep step : course.steps()) {
             for (LapStep.Press press : step.presses()) {
+                if (left-- == 0) {
+                    return;
+                }
                 press.operations().forEach(this::does);
                 assertThat(needles.stream()
                                 .mapToInt(each -> held.get(each).size())
@@ -115,7 +129,7 @@ final class Cloth {
             row.addAll(in.work(round.edge().second(), yarn));
             tube.add(row);
             if (round.kind() != Rows.Kind.LOST) {
-                rounds.merge(round.section().name(), 1, Integer::sum);
+                made(round.section(), round.role());
             }
         } else if (operation instanceof TubeWork.WasteRows waste) {
             Spot sole = waste.edge().first();
@@ -254,7 +268,7 @@ final class Cloth {
                 in.knitted(round.role(), round.edge(), spot);
                 in.put(spot, written(round.words(), held.get(spot), round.role().name()));
             }
-            rounds.merge(round.section().name(), 1, Integer::sum);
+            made(round.section(), round.role());
         } else if (operation instanceof ShapeWork.Row row) {
             boolean there = row.row() % 2 == 1;
             turned = row.row() == 1 ? 0 : turned;
@@ -268,7 +282,8 @@ final class Cloth {
             turned = there ? from + row.worked() : from;
             last.put(row.role(), spot);
             next.put(row.role(), spot);
-            rounds.merge(row.section().name(), 1, Integer::sum);
+            WrittenRounds.row(what, row.words(), row.row(), row.worked(), row.worked() == ends.size());
+            made(row.section(), row.role());
         }
     }
 
@@ -297,7 +312,6 @@ final class Cloth {
     private void finishes(FinishWork operation) {
         if (operation instanceof FinishWork.CutForGraft graft) {
             graftFrom = graft.fresh() ? null : last.get(graft.role());
-
             entered.clear();
             firstOff.clear();
             in.cutOff(graft.role());
@@ -333,7 +347,6 @@ final class Cloth {
                                 : before != stitch.move().knitwise())
                 .as("%s: move %d", what, stitch.number())
                 .isTrue();
-
         firstOff.add(needle);
         List<Loops.End> ends = held.get(spot);
         Loops.close(ends.remove(0), "grafted");
@@ -341,6 +354,11 @@ final class Cloth {
             held.remove(spot);
             needles.remove(spot);
         }
+    }
+
+    private void made(Section section, YarnRole role) {
+        rounds.merge(section.name(), 1, Integer::sum);
+        yarns.computeIfAbsent(section, none -> EnumSet.noneOf(YarnRole.class)).add(role);
     }
 
     // --- the sock ---------------------------------------------------------------------------------------------------
@@ -364,11 +382,43 @@ final class Cloth {
         return faults;
     }
 
+    Map<Section, Set<YarnRole>> yarns() {
+        return yarns;
+    }
+
+    /** Rounds of the tube below the heel line as the fabric was knitted; the toe's are none of them. */
+    int below() {
+        Loop first = between.get(0).get(0);
+        boolean waste = first.yarn().equals(WASTE);
+        for (int i = 0; i < tube.size(); i++) {
+            if (tube.get(i).contains(waste ? first.foot() : first)) {
+                return waste ? i + 1 : i;
+            }
+        }
+        return 0;
+    }
+
+    /** Rounds of the tube above the heel line; the one that is lost is none of them. */
+    int above() {
+        boolean waste = between.get(0).get(0).yarn().equals(WASTE);
+        return tube.size() - below() - (waste ? 0 : 1);
+    }
+
+    /** How often a ready tube was cut, and the rounds of what the last cut left. */
+    int cuts() {
+        return rounds.getOrDefault(Loops.CUTS, 0);
+    }
+
+    int rest() {
+        return in.rest();
+    }
+
     /** Rounds and rows by section, and loops of each yarn: what two socks of a pair have alike. */
     Map<String, Integer> sameInBoth() {
         Map<String, Integer> all = new TreeMap<>(rounds);
         all.remove(Loops.PIECE);
         all.remove(Loops.REST);
+        all.remove(Loops.CUTS);
         fabric.forEach(loop -> all.merge(loop.yarn() + " loops", 1, Integer::sum));
         return Collections.unmodifiableMap(all);
     }

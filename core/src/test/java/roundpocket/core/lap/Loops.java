@@ -40,6 +40,7 @@ record Loops(
         Map<String, Integer> rounds) {
     static final String PIECE = "piece";
     static final String REST = "rest";
+    static final String CUTS = "cuts";
 
     /** The open side of a loop. */
     record End(Loop loop, boolean atTop) {}
@@ -154,7 +155,10 @@ record Loops(
                 rest.forEach(row -> row.forEach(this::remove));
                 ends(Edge.CUFF_END, true);
                 rounds.put(REST, rest.size() - 1);
+            } else {
+                rounds.merge(REST, -round.rounds() - 1, Integer::sum);
             }
+            rounds.merge(CUTS, 1, Integer::sum);
         } else if (operation instanceof ReadyWork.OntoNeedles onto) {
             onto.spare().filter(number -> number > 0).ifPresent(number -> ravel(onto.edge(), number));
             needles.addAll(List.of(onto.edge().first(), onto.edge().second()));
@@ -164,7 +168,7 @@ record Loops(
         }
     }
 
-    /** Rounds of a ready tube that are left once the first piece is off. */
+    /** Rounds of a ready tube that are left by the last cut. */
     int rest() {
         return rounds.getOrDefault(REST, 0);
     }

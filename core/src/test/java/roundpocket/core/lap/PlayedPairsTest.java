@@ -12,6 +12,9 @@ import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.TubeCut;
 import roundpocket.core.tube.Way;
 
 /** Pairs of every way, both socks of them, knitted loop by loop by a hand that only does what the steps say. */
@@ -57,10 +60,50 @@ public class PlayedPairsTest {
             assertThat(cloth.sameInBoth())
                     .as(what)
                     .containsEntry("HEEL", plan.heel().shaping().list().size());
+            checkLine(plan, cloth, what);
+            if (sock == 1 && plan.tube().way() == Way.READY_TUBE) {
+                checkCut(plan.tube().cut().orElseThrow(), cloth, what);
+            }
+            cloth.yarns().forEach((section, roles) -> assertThat(roles)
+                    .as("%s: the yarn of the %s", what, section)
+                    .containsExactly(plan.yarn().of(section).role()));
             socks.add(cloth.sameInBoth());
         }
         assertThat(socks.get(1))
                 .as("%s, %s: both socks", plan.tube().way(), when)
                 .isEqualTo(socks.get(0));
+    }
+
+    /** The heel stands in the round that was planned, as it is found in the cloth. */
+    private static void checkLine(SockPlan plan, Cloth cloth, String what) {
+        int foot = plan.tube().rounds().foot().count();
+        int cuff = plan.cuff().rounds().count();
+        int leg = plan.tube()
+                .heelLine()
+                .countedFrom(CountFrom.START_OF_LEG)
+                .rounds()
+                .count();
+        boolean down = plan.tube().way() == Way.CUFF_DOWN;
+        assertThat(cloth.below()).as(what + ": below the heel line").isEqualTo(down ? cuff + leg : foot);
+        assertThat(cloth.above()).as(what + ": above the heel line").isEqualTo(down ? foot : leg + cuff);
+    }
+
+    /** Two pieces, what the cuts lose and what is left are the tube. */
+    private static void checkCut(TubeCut cut, Cloth cloth, String what) {
+        int ravelled = cut.ravelled().map(rounds -> rounds.count()).orElse(0);
+        assertThat(cloth.cuts()).as(what).isEqualTo(cut.cuts());
+        if (cut.cut() == Cut.PIECES) {
+            return; // two pieces that were cut before
+        }
+        assertThat(2 * cut.pieceRounds().count()
+                        + cut.cuts()
+                        + cut.remnantRounds().count()
+                        + ravelled)
+                .as(what)
+                .isEqualTo(cut.tubeRounds().count());
+        assertThat(cloth.rest())
+                .as(what + ": what the last cut leaves")
+                .isEqualTo(cut.remnantRounds().count()
+                        + (cut.cuts() == 1 ? cut.pieceRounds().count() : 0));
     }
 }

@@ -13,7 +13,24 @@ final class WrittenRounds {
     private static final Pattern KNIT = Pattern.compile("^k(\\d+)$");
     private static final Pattern CORNERS = Pattern.compile("^Knit, decreasing (\\d+) extra sts? at each corner");
 
+    private static final Pattern SHORT_ROW =
+            Pattern.compile("^(Double the first st, )?(Knit|Purl|knit|purl) (\\d+)[,.]");
+
     private WrittenRounds() {}
+
+    /** A short row as it is written: knitted and purled in turn, as many stitches as it works, and the last one works all. */
+    static void row(String what, String words, int number, int worked, boolean all) {
+        Matcher row = SHORT_ROW.matcher(words);
+        assertThat(row.find()).as("%s: “%s”", what, words).isTrue();
+        assertThat(row.group(2))
+                .as("%s: row %d", what, number)
+                .isEqualToIgnoringCase(number % 2 == 1 ? "knit" : "purl");
+        int said = Integer.parseInt(row.group(3)) + (row.group(1) == null ? 0 : 1);
+        assertThat(said).as("%s: “%s”", what, words).isEqualTo(worked);
+        assertThat(words.endsWith("All sts are worked."))
+                .as("%s: “%s”", what, words)
+                .isEqualTo(all);
+    }
 
     /** The stitches of one needle one by one: loops worked together for each; 0 for one made of the strand between two. */
     static List<Integer> moves(String words, int loops) {

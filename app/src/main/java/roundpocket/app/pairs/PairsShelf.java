@@ -193,14 +193,16 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
 
     private @Nullable LatestIn latest(PairRow row) {
         SpecPart spec = mapper.readValue(row.spec(), SpecPart.class).moved();
+        return ofAReadyTube(spec) ? null : new LatestIn(row.name(), spec.swatch());
+    }
+
+    /** A pair outside today's limits counts as one that is knitted. */
+    private static boolean ofAReadyTube(SpecPart spec) {
         try {
-            if (spec.toCore().choices().tube().wayTaken() == Way.READY_TUBE) {
-                return null;
-            }
+            return spec.toCore().choices().tube().wayTaken() == Way.READY_TUBE;
         } catch (Refusal outsideToday) {
-            return new LatestIn(row.name(), spec.swatch());
+            return false;
         }
-        return new LatestIn(row.name(), spec.swatch());
     }
 
     private static @Nullable LinkView link(@Nullable StoredRow row) {

@@ -131,7 +131,7 @@ final class HeelSteps {
         } else {
             operations.add(new OpeningWork.SeeCorners(opening.corners()));
         }
-        out.one(StepName.CORNERS, Doing.CORNERS, "Corners", Stage.OPEN, after -> live + " sts are live", operations);
+        out.one(StepName.CORNERS, Doing.CORNERS, "Corners", Stage.OPEN, live + " sts are live", operations);
     }
 
     /** The id of the step that takes the row out: each way looks otherwise, and is drawn so. */

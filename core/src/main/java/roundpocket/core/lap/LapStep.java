@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Hand;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
-import roundpocket.core.work.Hand;
 import roundpocket.core.work.Operation;
 
 /**
@@ -54,17 +54,9 @@ public record LapStep(
             operations = List.copyOf(operations);
         }
 
-        Press saying(String words) {
-            return new Press(words, loops, stitches, pattern, operations);
-        }
-
         /** What is done for it, as a right-hander does it. */
         public String words() {
-            return words(Hand.RIGHT);
-        }
-
-        public String words(Hand hand) {
-            return hand.says(template);
+            return Hand.RIGHT.says(template);
         }
     }
 
@@ -79,11 +71,7 @@ public record LapStep(
 
     /** What to do, as a right-hander does it. */
     public String instruction() {
-        return instruction(Hand.RIGHT);
-    }
-
-    public String instruction(Hand hand) {
-        return hand.says(template);
+        return Hand.RIGHT.says(template);
     }
 
     /** Its instruction, or the words of one of its presses, with the amounts in them. */

@@ -79,9 +79,9 @@ final class ShapeSteps {
             worked = round.cumulative();
         }
         all.set(0, all.get(0).with(yarnFor(section, edge), List.of()));
-        boolean short_ = rows > 0;
-        List<Operation> lead = short_ ? List.of() : List.of(new ShapeWork.Begin(edge, named(shaping)));
-        out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, short_ ? inShortRows(section, shaping, rounds) : "", all);
+        boolean inRows = rows > 0;
+        List<Operation> lead = inRows ? List.of() : List.of(new ShapeWork.Begin(edge, named(shaping)));
+        out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, inRows ? inShortRows(section, shaping, rounds) : "", all);
     }
 
     /** What is done so that the yarn of a section hangs there: what is wound off comes before it is joined. */
@@ -121,8 +121,7 @@ final class ShapeSteps {
 
     /** Which half is worked in short rows, and which one waits. */
     private String inShortRows(Section section, Shaping shaping, List<ShapingRound> rounds) {
-        String plain = rounds.get(0).kind() == Kind.SHORT_ROW ? "" : "Plain rounds first. Then short rows";
-        String begin = plain.isEmpty() ? "Short rows" : plain;
+        String begin = rounds.get(0).kind() == Kind.SHORT_ROW ? "Short rows" : "Plain rounds first. Then short rows";
         String rows = ", each a st shorter than the one before, then each a st longer again; ";
         String where = section == Section.HEEL
                 ? " on the lower needle" + rows + "the sts on the upper needle wait and are grafted to it. "

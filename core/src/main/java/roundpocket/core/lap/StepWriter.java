@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import roundpocket.core.judge.Stage;
@@ -87,30 +86,16 @@ final class StepWriter {
 
     /** A step of one press. */
     void one(StepName name, Doing doing, String title, Stage stage, String done, Operation... operations) {
-        single(name, doing, title, stage, 0, after -> done, List.of(operations));
+        single(name, doing, title, stage, 0, done, List.of(operations));
     }
 
-    /** A step of one press, after which so many loops are told of. */
-    void one(
-            StepName name,
-            Doing doing,
-            String title,
-            Stage stage,
-            Function<Work, String> done,
-            List<Operation> operations) {
+    void one(StepName name, Doing doing, String title, Stage stage, String done, List<Operation> operations) {
         single(name, doing, title, stage, 0, done, operations);
     }
 
     /** The line of the heel, with the stitches of the round that is lost at it. */
     void line(int stitches, List<Operation> operations) {
-        single(
-                StepName.LINE,
-                Doing.LINE,
-                "Heel line",
-                Stage.KNIT,
-                stitches,
-                after -> "The heel line is in",
-                operations);
+        single(StepName.LINE, Doing.LINE, "Heel line", Stage.KNIT, stitches, "The heel line is in", operations);
     }
 
     private void single(
@@ -119,13 +104,12 @@ final class StepWriter {
             String title,
             Stage stage,
             int stitches,
-            Function<Work, String> done,
+            String done,
             List<Operation> operations) {
         int before = work.onNeedles();
-        List<Sentence> told = told(operations);
-        Told said = new Told(told, List.of(Sentence.of(done.apply(work))));
-        Press press = new Press(said.words(0), work.onNeedles(), stitches, 0, operations);
-        add(said.step(name, doing, title, before, List.of(press), expected(doing, name), stage));
+        Sentence said = joined(told(operations));
+        Press press = new Press(done, work.onNeedles(), stitches, 0, operations);
+        add(step(name, doing, title, said, before, List.of(press), expected(doing, name), stage));
     }
 
     /** A step of many presses; what is said first has its operations done with the first of them. */
@@ -145,20 +129,17 @@ final class StepWriter {
         if (!rest.isEmpty()) {
             first.add(Sentence.of(rest));
         }
-        List<Sentence> words = new ArrayList<>();
+        List<Sentence> said = new ArrayList<>(first);
         List<Press> presses = new ArrayList<>();
         for (Drafted each : all) {
-            words.add(joined(told(each.operations())));
+            Sentence words = joined(told(each.operations()));
             List<Operation> done =
                     presses.isEmpty() ? each.with(lead, List.of()).operations() : each.operations();
-            presses.add(new Press("", work.onNeedles(), each.stitches(), each.pattern(), done));
+            said.add(words);
+            presses.add(new Press(words.template(), work.onNeedles(), each.stitches(), each.pattern(), done));
         }
-        Told said = new Told(first, words);
-        List<Press> spoken = new ArrayList<>();
-        for (int i = 0; i < presses.size(); i++) {
-            spoken.add(presses.get(i).saying(said.words(i)));
-        }
-        add(said.step(name, doing, title, before, spoken, OptionalInt.empty(), stage));
+        Sentence instruction = new Sentence(joined(first).template(), amounts(said));
+        add(step(name, doing, title, instruction, before, presses, OptionalInt.empty(), stage));
     }
 
     /** Rounds of the tube or the cuff, the first of them with what yarn it needs, and with a thread that is due. */
@@ -214,7 +195,7 @@ final class StepWriter {
             operations.add(new YarnWork.Cut(role, edge, twoYarns, JOIN_TAIL));
         }
         operations.add(new TubeWork.ToThread(edge));
-        one(name, Doing.HOLD, title, Stage.KNIT, after -> "They are on a thread", operations);
+        one(name, Doing.HOLD, title, Stage.KNIT, "They are on a thread", operations);
     }
 
     private OptionalInt expected(Doing doing, StepName name) {
@@ -245,7 +226,7 @@ final class StepWriter {
     }
 
     private static Sentence joined(List<Sentence> all) {
-        return new Sentence(all.stream().map(Sentence::template).collect(Collectors.joining(" ")), Told.amounts(all));
+        return new Sentence(all.stream().map(Sentence::template).collect(Collectors.joining(" ")), amounts(all));
     }
 
     /** What comes next is one sock's to its end, before the other's. */
@@ -261,44 +242,38 @@ final class StepWriter {
         steps.add(step.shared(through.orElse(step.doing().onBoth() ? Sharing.BOTH : Sharing.EACH)));
     }
 
-    /** What a step says, and each of its presses. */
-    private record Told(List<Sentence> instruction, List<Sentence> presses) {
-        static Map<String, Amount> amounts(List<Sentence> all) {
-            Map<String, Amount> amounts = new HashMap<>();
-            all.forEach(each -> each.amounts().forEach((name, amount) -> {
-                Amount other = amounts.putIfAbsent(name, amount);
-                if (other != null && !other.equals(amount)) {
-                    throw new IllegalStateException("two amounts are called " + name);
-                }
-            }));
-            return amounts;
-        }
+    /** The amounts of several sentences; one name stands for one amount. */
+    private static Map<String, Amount> amounts(List<Sentence> all) {
+        Map<String, Amount> amounts = new HashMap<>();
+        all.forEach(each -> each.amounts().forEach((name, amount) -> {
+            Amount other = amounts.putIfAbsent(name, amount);
+            if (other != null && !other.equals(amount)) {
+                throw new IllegalStateException("two amounts are called " + name);
+            }
+        }));
+        return amounts;
+    }
 
-        String words(int press) {
-            return presses.get(press).template();
-        }
-
-        LapStep step(
-                StepName name,
-                Doing doing,
-                String title,
-                int before,
-                List<Press> all,
-                OptionalInt expected,
-                Stage stage) {
-            return new LapStep(
-                    name,
-                    doing,
-                    title,
-                    joined(instruction).template(),
-                    amounts(Stream.concat(instruction.stream(), presses.stream())
-                            .toList()),
-                    before,
-                    all,
-                    expected,
-                    doing == Doing.CUT,
-                    Optional.of(stage),
-                    Sharing.EACH);
-        }
+    private static LapStep step(
+            StepName name,
+            Doing doing,
+            String title,
+            Sentence said,
+            int before,
+            List<Press> presses,
+            OptionalInt expected,
+            Stage stage) {
+        return new LapStep(
+                name,
+                doing,
+                title,
+                said.template(),
+                said.amounts(),
+                before,
+                presses,
+                expected,
+                doing == Doing.CUT,
+                Optional.of(stage),
+                Sharing.EACH);
     }
 }

@@ -191,7 +191,7 @@ final class Steps {
         List<Operation> all = new ArrayList<>();
         all.add(new TubeWork.CastOn(start, number, half, out.roleOf(first), provisional));
         all.addAll(more);
-        out.one(StepName.BEGIN, Doing.BEGIN, "Cast on", Stage.KNIT, after -> number + " sts are on", all);
+        out.one(StepName.BEGIN, Doing.BEGIN, "Cast on", Stage.KNIT, number + " sts are on", all);
     }
 
     /** Rounds of foot or leg, {@code from} to {@code to} of them. */
@@ -241,7 +241,7 @@ final class Steps {
                 Doing.PICK_UP,
                 "The other half",
                 Stage.KNIT,
-                after -> stitches + " sts are on",
+                stitches + " sts are on",
                 List.of(
                         new TubeWork.FromWaste(end, false, plan.technique().provisionalTaken()),
                         new TubeWork.TipClosed()));

@@ -32,7 +32,7 @@ public record Sentence(String template, Map<String, Amount> amounts) {
 
     /** The whole in words, as a right-hander is told; of two ends of a range, the unit is said once. */
     public String text(LengthUnit lengths) {
-        String text = template.replace("[right]", "right").replace("[left]", "left");
+        String text = Hand.RIGHT.says(template);
         if (amounts.containsKey("min") && amounts.containsKey("max")) {
             text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
         }

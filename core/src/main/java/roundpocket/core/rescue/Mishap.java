@@ -10,8 +10,8 @@ import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Hand;
 import roundpocket.core.measure.Sentence;
-import roundpocket.core.work.Hand;
 
 /** Something that goes wrong at the needles, and how it is put right. All of it common practice. */
 public enum Mishap implements Named {

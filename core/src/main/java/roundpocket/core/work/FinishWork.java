@@ -29,7 +29,6 @@ public sealed interface FinishWork extends Operation {
     /**
      * The yarn is cut for a graft, or a new length is taken for it.
      *
-     *
      * @param each loops on each needle
      * @param yarnAt the needle that the yarn comes from
      * @param setUp whether a set-up opens the graft
@@ -65,7 +64,6 @@ public sealed interface FinishWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-
             String held = edge == Edge.HEEL
                     ? "Hold the lower needle in front and the upper one behind it"
                     : "Hold the sole in front and the instep behind it";

@@ -7,7 +7,7 @@ import roundpocket.core.measure.Sentence;
 /**
  * One thing done at the needles: what it needs of the work, what it makes of it, and how it is told.
  *
- * <p>Sides stand in what is told as {@code [right]} and {@code [left]}, for {@link Hand#says}.
+ * <p>Sides stand in what is told as {@code [right]} and {@code [left]}, for {@link roundpocket.core.measure.Hand#says}.
  */
 public sealed interface Operation permits TubeWork, YarnWork, OpeningWork, ShapeWork, FinishWork, ReadyWork {
     /** The work once it is done. Throws {@link NotPossible} where it cannot be done. */

@@ -133,17 +133,7 @@ public sealed interface ReadyWork extends Operation {
             boolean first = rest(before) == 0;
             int left = (first ? before.rows(Section.FOOT) : rest(before)) - rounds - 1;
             Work off = before.free(Spot.NEAR_RIM).free(Spot.FAR_RIM).need(left >= 0, "so many rounds are not there");
-            List<Work.Done> kept = off.done().stream()
-                    .filter(each -> each != Work.Done.RIMS_COUNTED)
-                    .toList();
-            Work after = new Work(
-                    off.fabric(),
-                    off.loops(),
-                    off.yarns(),
-                    off.atHand(),
-                    off.tail(),
-                    off.line(),
-                    java.util.EnumSet.copyOf(kept));
+            Work after = off.without(Work.Done.RIMS_COUNTED);
             return leaving(after, first ? rounds : before.rows(Section.FOOT), left);
         }
 
@@ -163,9 +153,8 @@ public sealed interface ReadyWork extends Operation {
     record OntoNeedles(Edge edge, Optional<Integer> spare, String where) implements ReadyWork {
         @Override
         public Work on(Work before) {
-
             before.need(
-                    edge == Edge.CUFF_END || before.line().isPresent() || before.has(Work.Done.LINE_FOUND),
+                    edge == Edge.CUFF_END || before.line().isPresent() || before.has(Work.Done.COLUMNS_MARKED),
                     "nothing shows the sides of the sole");
             int spares = spare.orElse(0);
             Work on = before.needFreeFor(edge);
@@ -230,7 +219,7 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Work on(Work before) {
             return before.need(before.line().isEmpty(), "the heel’s corners show the sides already")
-                    .once(Work.Done.LINE_FOUND);
+                    .once(Work.Done.COLUMNS_MARKED);
         }
 
         @Override

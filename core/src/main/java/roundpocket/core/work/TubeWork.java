@@ -124,10 +124,8 @@ public sealed interface TubeWork extends Operation {
     /**
      * The sole’s stitches in waste yarn, one row or two, while the working yarn waits where it hangs.
      *
-     *
      * @param rows 1, or 2 with the second purled back
      * @param after rounds that are there when it comes in
-     *
      */
     record WasteRows(Edge edge, int stitches, int rows, YarnRole role, int after) implements TubeWork {
         @Override
@@ -281,7 +279,7 @@ public sealed interface TubeWork extends Operation {
     /**
      * Loops that began on waste yarn come onto the needles, and it comes out.
      *
-     * @param spots the half of the round, or all of it
+     * @param all whether all of the round, or the half that waited for the other one
      */
     record FromWaste(Edge edge, boolean all, Provisional provisional) implements TubeWork {
         @Override
@@ -295,9 +293,7 @@ public sealed interface TubeWork extends Operation {
                         after.held(spot)
                                         .filter(held -> held.by() == Holder.WASTE)
                                         .isPresent()
-                                && (after.line().isEmpty()
-                                        || after.line().get().state() != Line.State.BEGUN
-                                        || edge != Edge.CUFF_END),
+                                && !lineBeingMade(after),
                         "no loops were begun on waste yarn there");
                 after = after.change(spot, held -> held.by(Holder.NEEDLE));
             }
@@ -315,6 +311,14 @@ public sealed interface TubeWork extends Operation {
                             : "Pick up the " + each + " sts where you cast on: they are the instep. ")
                     + provisional.undo()
                     + (all ? "" : " Join in the round: the yarn hangs where the sole begins, so the sole is first."));
+        }
+
+        /** Loops that sit on the heel line’s waste yarn were not begun on it: they are knitted again. */
+        private boolean lineBeingMade(Work work) {
+            return edge == Edge.CUFF_END
+                    && work.line()
+                            .filter(line -> line.state() == Line.State.BEGUN)
+                            .isPresent();
         }
 
         /** What shows the sides: the corners of a heel that is open, or the ends of its line. */

@@ -3,6 +3,7 @@ package roundpocket.core.work;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,7 +48,7 @@ public record Work(
         TOE_CLOSED,
         RIMS_COUNTED,
         RAVELLED,
-        LINE_FOUND,
+        COLUMNS_MARKED,
         HEEL_CORNERS,
         TOE_CORNERS,
         WOVEN_IN,
@@ -198,7 +199,6 @@ public record Work(
                 amiss.add("not done: " + needed);
             }
         }
-
         boolean knitted =
                 fabric.stream().anyMatch(rows -> rows.section() == Section.FOOT && rows.kind() == Rows.Kind.ROUND);
         if (knitted && !done.contains(Done.TUBE_COUNTED)) {
@@ -307,6 +307,13 @@ public record Work(
         Set<Done> all = EnumSet.of(what);
         all.addAll(done);
         return new Work(fabric, loops, yarns, atHand, tail, line, all);
+    }
+
+    /** With something to be done once more: another cut has rims of its own. */
+    Work without(Done what) {
+        Set<Done> left = new HashSet<>(done);
+        left.remove(what);
+        return new Work(fabric, loops, yarns, atHand, tail, line, left);
     }
 
     Work add(Rows row) {

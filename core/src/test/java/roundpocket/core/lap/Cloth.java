@@ -15,7 +15,6 @@ import roundpocket.core.finish.Needle;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
-import roundpocket.core.work.Edge;
 import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.OpeningWork;
 import roundpocket.core.work.Operation;
@@ -31,7 +30,7 @@ import roundpocket.core.work.YarnWork;
  * own model of the work: where a loop is that nothing holds, it stops.
  */
 final class Cloth {
-    private static final String WASTE = "waste";
+    static final String WASTE = "waste";
 
     private final String what;
     private final Loops in;
@@ -114,7 +113,7 @@ final class Cloth {
 
     private void knits(TubeWork operation) {
         if (operation instanceof TubeWork.CastOn on) {
-            castOn(on);
+            in.castOn(on);
         } else if (operation instanceof TubeWork.Round round) {
             String yarn = round.role().name();
             List<Loop> row = new ArrayList<>();
@@ -165,36 +164,6 @@ final class Cloth {
             in.closed(off.edge().first(), "bound off");
             in.closed(off.edge().second(), "bound off");
             in.cutOff(off.role());
-        }
-    }
-
-    private void castOn(TubeWork.CastOn on) {
-        Edge edge = on.start() == TubeWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
-        String yarn = on.role().name();
-        next.put(on.role(), edge.first());
-        boolean half = on.start() == TubeWork.Start.OPEN_HALF;
-        for (Spot spot : half ? List.of(edge.first()) : List.of(edge.first(), edge.second())) {
-            boolean open = half || on.start() == TubeWork.Start.OPEN_ROUND;
-            List<Loop> loops = new ArrayList<>();
-            for (int i = 0; i < (half ? on.stitches() : on.stitches() / 2); i++) {
-                Loop waste = new Loop(WASTE, "cast on");
-                Loop loop = new Loop(yarn, open ? waste : "cast on");
-                if (open) {
-                    waste.top(loop);
-                    fabric.add(waste);
-                }
-                loops.add(loop);
-            }
-            fabric.addAll(loops);
-            in.put(spot, loops);
-            if (open) {
-                Spot waits = half ? edge.second() : spot == edge.first() ? Spot.TOE_SOLE : Spot.TOE_INSTEP;
-                held.put(
-                        waits,
-                        new ArrayList<>(loops.stream()
-                                .map(each -> new Loops.End(each, false))
-                                .toList()));
-            }
         }
     }
 

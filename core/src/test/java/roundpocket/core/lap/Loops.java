@@ -14,6 +14,7 @@ import roundpocket.core.plan.YarnRole;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.ReadyWork;
 import roundpocket.core.work.Spot;
+import roundpocket.core.work.TubeWork;
 
 /**
  * Loops, each pulled through another, and what hands do with them; and the cuts of a ready tube.
@@ -128,6 +129,35 @@ record Loops(
             end.loop().top(how);
         } else {
             end.loop().foot(how);
+        }
+    }
+
+    void castOn(TubeWork.CastOn on) {
+        Edge edge = on.start() == TubeWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
+        String yarn = on.role().name();
+        next.put(on.role(), edge.first());
+        boolean half = on.start() == TubeWork.Start.OPEN_HALF;
+        for (Spot spot : half ? List.of(edge.first()) : List.of(edge.first(), edge.second())) {
+            boolean open = half || on.start() == TubeWork.Start.OPEN_ROUND;
+            List<Loop> loops = new ArrayList<>();
+            for (int i = 0; i < (half ? on.stitches() : on.stitches() / 2); i++) {
+                Loop waste = new Loop(Cloth.WASTE, "cast on");
+                Loop loop = new Loop(yarn, open ? waste : "cast on");
+                if (open) {
+                    waste.top(loop);
+                    fabric.add(waste);
+                }
+                loops.add(loop);
+            }
+            fabric.addAll(loops);
+            put(spot, loops);
+            if (open) {
+                Spot waits = half ? edge.second() : spot == edge.first() ? Spot.TOE_SOLE : Spot.TOE_INSTEP;
+                held.put(
+                        waits,
+                        new ArrayList<>(
+                                loops.stream().map(each -> new End(each, false)).toList()));
+            }
         }
     }
 

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -23,6 +25,8 @@ import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.tube.Way;
 
 public class TwoAtATimeTest {
     private static final SockSpec SPEC = two(Specs.wholeExample());
@@ -212,5 +216,39 @@ public class TwoAtATimeTest {
         PairWork pieces = new PairWork(Course.of(ready, HeelWhen.AFTER_TUBE));
         assertThat(pieces.hear(new Ordered(1, KnitOrder.TWO_AT_A_TIME))).isFalse();
         assertThat(pieces.refusal()).isPresent();
+    }
+
+    /** Cuff-down both toes are on the needles: their rounds are knitted on both, and a graft stays on the sock it began on. */
+    @Test
+    public void aGraftIsSewnToItsEndBeforeTheOtherSocks() {
+        TubeChoice own = SPEC.choices().tube();
+        SockSpec down = SPEC.withChoices(SPEC.choices()
+                .withTube(new TubeChoice(
+                        Optional.of(Way.CUFF_DOWN),
+                        Optional.empty(),
+                        Optional.empty(),
+                        own.legMm(),
+                        own.legRounds(),
+                        own.legFrom())));
+        PairWork both = new PairWork(Course.of(down, HeelWhen.LAST));
+        List<String> grafts = new ArrayList<>();
+        boolean roundsOfBoth = false;
+        while (!both.finished()) {
+            int sock = both.next();
+            boolean together = both.nextIsBoth();
+            LapPlan lap = both.sock(sock).course().lap();
+            LapStep step = lap.steps().get(lap.at(both.sock(sock).position()).step());
+            roundsOfBoth |= step.name() == StepName.TOE && together;
+            if (step.doing() == Doing.GRAFT) {
+                assertThat(together).isFalse();
+                String graft = step.id() + " " + sock;
+                if (grafts.isEmpty() || !grafts.get(grafts.size() - 1).equals(graft)) {
+                    grafts.add(graft);
+                }
+            }
+            assertThat(both.hear(new Done(sock, 0, together))).isTrue();
+        }
+        assertThat(roundsOfBoth).isTrue();
+        assertThat(grafts).containsExactly("toe-graft 1", "toe-graft 2", "heel-graft 1", "heel-graft 2");
     }
 }

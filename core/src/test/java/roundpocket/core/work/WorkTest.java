@@ -11,6 +11,7 @@ import org.testng.annotations.Test;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Hand;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;

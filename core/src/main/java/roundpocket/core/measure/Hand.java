@@ -1,4 +1,4 @@
-package roundpocket.core.work;
+package roundpocket.core.measure;
 
 /** The hand that leads: for the left one everything at the needles is mirrored. */
 public enum Hand {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Answers to whatever a person can enter: plans at random, cuts of tubes at random, and every list of a full home. */
 final class Answers {
@@ -70,31 +71,27 @@ final class Answers {
                                     from + random.nextInt(3) * 50,
                                     random.nextBoolean()));
         }
-        StringBuilder bands = new StringBuilder();
-        for (int i = random.nextInt(5); i > 0; i--) {
-            bands.append(bands.isEmpty() ? "" : ",")
-                    .append(String.format(
-                            Locale.ROOT,
-                            "{\"colour\":\"#%06x\",\"rounds\":%.2f}",
-                            random.nextInt(1 << 24),
-                            2 + 20 * random.nextDouble()));
-        }
+        String bands = bands(5, "rounds", 2, 20);
         return "{\"name\":\"t%d\",\"stitches\":64,\"rounds\":%d,\"two\":%b,\"stitchReading\":{\"count\":31,\"spanMm\":100},"
                         .formatted(number, 300 + random.nextInt(1_700), random.nextInt(5) == 0)
                 + "\"roundReading\":{\"count\":43,\"spanMm\":100},\"bands\":[" + bands + "],\"wishes\":[" + wishes
                 + "]}";
     }
 
+    /** Fewer bands than {@code most}, each of an extent from {@code least} to {@code span} more. */
+    private String bands(int most, String extent, double least, double span) {
+        return random.ints(random.nextInt(most), 0, 1 << 24)
+                .mapToObj(colour -> String.format(
+                        Locale.ROOT,
+                        "{\"colour\":\"#%06x\",\"%s\":%.2f}",
+                        colour,
+                        extent,
+                        least + span * random.nextDouble()))
+                .collect(Collectors.joining(","));
+    }
+
     private String spec() {
-        StringBuilder bands = new StringBuilder();
-        for (int i = random.nextInt(9); i > 0; i--) {
-            bands.append(bands.isEmpty() ? "" : ",")
-                    .append(String.format(
-                            Locale.ROOT,
-                            "{\"colour\":\"#%06x\",\"lengthM\":%.1f}",
-                            random.nextInt(1 << 24),
-                            1 + 15 * random.nextDouble()));
-        }
+        String bands = bands(9, "lengthM", 1, 15);
         return "{\"foot\":{\"lengthMm\":%d,\"ballGirthMm\":%d},\"swatch\":{\"stitches\":[{\"count\":%d,\"spanMm\":100}],"
                         .formatted(150 + random.nextInt(180), 150 + random.nextInt(150), 20 + random.nextInt(20))
                 + "\"rounds\":[{\"count\":%d,\"spanMm\":100}]},\"yarn\":{\"lengthM\":420,\"massG\":100,\"onHandG\":%d},"

@@ -10,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Checks.Draft;
@@ -306,12 +307,14 @@ final class FabricDoubts {
         Optional<LegYarn> leg = plan.yarn().leg();
         int cuff = plan.cuff().rounds().count();
         if (leg.isPresent() && !plan.tube().wanted().legIsResult()) {
-            int longest = leg.get().longestRounds().count();
+            int allowed = leg.get().longestRounds().count();
+            int longest = longestOfWholeRepeats().orElse(allowed);
             int whole = longest + cuff;
             if (longest >= 1
                     && whole >= SHORTEST_LEG
                     && longest < plan.tube().rounds().leg().count()) {
-                return draft.with("leg", Amount.mm(leg.get().longestLeg().value()))
+                double perRound = leg.get().longestLeg().value() / (allowed + cuff);
+                return draft.with("leg", Amount.mm(whole * perRound))
                         .helps(
                                 "Make the leg {leg} at most, knit heels, toes and cuffs in another yarn, or weigh"
                                         + " after the"
@@ -342,6 +345,16 @@ final class FabricDoubts {
                                             .ravelling()))));
         }
         return draft.helps("Knit heels, toes and cuffs in another yarn, or find more of this one.");
+    }
+
+    /** Rounds of the longest leg that there is yarn for, where it is to end with a whole repeat; none where not one ends on it. */
+    private OptionalInt longestOfWholeRepeats() {
+        return plan.pattern()
+                .filter(pattern ->
+                        pattern.made().whole() && pattern.made().place().onLeg())
+                .map(pattern ->
+                        OptionalInt.of(pattern.longest().map(Step::count).orElse(0)))
+                .orElseGet(OptionalInt::empty);
     }
 
     /** Of the contrast's sections the one that takes most is knitted in the main yarn. */

@@ -25,9 +25,9 @@ final class Calibration {
     static final Constant WHOLE_GRAMS = Constant.of(
             "yarn.whole-grams",
             "standard uncertainty of a difference on a scale that shows whole grams",
-            0.58,
+            0.41,
             Unit.GRAMS,
-            Source.derived("one gram over √3, a little wider than two readings of ±0.5 g make it"));
+            Source.derived("two readings, each out by up to half a gram either way: one gram over √6"));
 
     private Calibration() {}
 

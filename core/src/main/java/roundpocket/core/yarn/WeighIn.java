@@ -51,7 +51,7 @@ public record WeighIn(
             50,
             Unit.GRAMS,
             "A scale can be off by {min} to {max} (you entered {found}).",
-            "A scale that shows whole grams is unsure by 0.58 g in a difference.");
+            "A scale that shows whole grams is unsure by 0.41 g in a difference.");
 
     public WeighIn {
         Problems problems = new Problems();

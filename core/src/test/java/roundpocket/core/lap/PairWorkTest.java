@@ -117,7 +117,7 @@ public class PairWorkTest {
 
     /**
      * The factor against ordinary least squares of Commons Math 3.6.1, the prior as one observation more: 1 ÷ 0.1 = x ÷
-     * 0.1, and weighed ÷ 0.58 = predicted ÷ 0.58 × x.
+     * 0.1, and weighed ÷ 0.41 = predicted ÷ 0.41 × x.
      */
     @Test
     public void weighingCalibratesTheYarnAsLeastSquaresDo() {
@@ -131,7 +131,7 @@ public class PairWorkTest {
         double predicted = perStitch * 64 * 79; // 80 presses since the first weighing, of which one is the line
         OLSMultipleLinearRegression squares = new OLSMultipleLinearRegression();
         squares.setNoIntercept(true);
-        squares.newSampleData(new double[] {10, 18 / 0.58}, new double[][] {{10}, {predicted / 0.58}});
+        squares.newSampleData(new double[] {10, 18 / 0.41}, new double[][] {{10}, {predicted / 0.41}});
         double factor = squares.estimateRegressionParameters()[0];
         assertThat(pair.sock(1).course().plan().yarn().factor().value()).isCloseTo(factor, within(0.01));
         assertThat(pair.sock(2).course().plan().yarn().sockGrams().value())

@@ -24,9 +24,8 @@ public class PredictionsTest {
 
     /**
      * 1,000 knitters whose use of yarn is as unsure as the plan says, on a scale that shows whole grams: what they weigh lies
-     * within the ± 19 times in 20. A binomial share of 1,000 lies within 1.4 points of 95 % as often. Once something was
-     * weighed the scale makes most of what is unsure, and 0.58 g is more than two rounded readings make (0.41 g): then it
-     * holds more often still.
+     * within the ± 19 times in 20. A binomial share of 1,000 lies within 1.4 points of 95 % as often; once something was
+     * weighed the scale makes most of what is unsure, and what two rounded weights are off by has no tails.
      */
     @Test(dataProvider = "pairs")
     public void theClaimedPlusMinusHolds(String when, boolean weighedBefore) {

@@ -20,7 +20,7 @@ public class TallyTest {
                 125,
                 hours > 0 ? OptionalDouble.of(hours) : OptionalDouble.empty(),
                 plannedG,
-                weighedG > 0 ? Optional.of(new Used(weighedG, partG, 0.1 * partG, 0.58, 9_000)) : Optional.empty(),
+                weighedG > 0 ? Optional.of(new Used(weighedG, partG, 0.1 * partG, 0.41, 9_000)) : Optional.empty(),
                 Optional.empty(),
                 List.of());
     }

@@ -76,7 +76,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         <div style={{ marginTop: '1.4mm' }}>
           {texts.pickUpTheLegOf(leg, roundWords(plan), patternWords(plan))}
         </div>
-        <StripeNote plan={plan} lengths={lengths} />
+        <StripeNote plan={plan} />
       </article>
     </>
   );

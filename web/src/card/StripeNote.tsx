@@ -1,24 +1,19 @@
-import type { Lengths } from '../settings/settings';
 import type { Plan } from '../wire/types';
-import { figureText, surenessText } from '../units/units';
-import { windOffs } from '../tape/windOffs';
+import { useSaid } from '../units/useSaid';
 import { texts } from './texts';
 
 /** Knots that a card has room for. */
 const KNOTS = 2;
 
 /** What is to be done about the bands of the yarn away from the plan: wound off, cut, and where a knot comes. */
-export function StripeNote({ plan: { stripes }, lengths }: { plan: Plan; lengths: Lengths }) {
+export function StripeNote({ plan: { stripes } }: { plan: Plan }) {
+  const say = useSaid();
   if (!stripes) {
     return null;
   }
-  const wound = windOffs(stripes).map(
-    ([figure, when]) => `${surenessText(figure, lengths)} ${when}`,
-  );
-  const { cut } = stripes;
   const notes = [
-    ...(wound.length > 0 ? [texts.windOff(wound.join(', '))] : []),
-    ...(cut ? [texts.cutTheSkein(figureText(cut.metres, lengths))] : []),
+    ...(stripes.cut ? [say(stripes.cut.said)] : []),
+    ...new Set(stripes.winding.map(({ said }) => say(said))),
     ...stripes.knots
       .slice(0, KNOTS)
       .map(({ sock, section, round }) => texts.aKnot(sock, section.title, round)),

@@ -22,8 +22,6 @@ export const texts = {
     `${counted(width, 'st')} × ${counted(height, 'round')}`,
   knitted: (where: string, repeat: string) => ` Knitted ${where}: ${repeat}.`,
 
-  windOff: (all: string) => `Wind off ${all}.`,
-  cutTheSkein: (metres: string) => `Cut the skein ${metres} from its outer end.`,
   aKnot: (sock: number, section: string, round: number) =>
     `A knot in the ${sock === 1 ? 'first' : 'second'} sock, ${section}, around round ${round}.`,
 

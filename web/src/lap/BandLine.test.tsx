@@ -33,7 +33,7 @@ interface Setting {
 
 function show({ position, seen = [], refused, quiet = false, knots = [], lost = false }: Setting) {
   const stretches = STRETCHES.map((stretch) => ({ ...stretch, lost }));
-  const colours: Colours = { bands: BANDS, stretches, knots, seen };
+  const colours: Colours = { bands: BANDS, stretches, knots, windings: [], seen };
   render(
     <ChakraProvider value={system}>
       <BandLine

@@ -77,6 +77,7 @@ export function BandLine(props: BandLineProps) {
           />
         )}
       </Flex>
+      <WoundOff windings={colours.windings} position={position} />
       <JustSeen
         seen={justSeen ? last : undefined}
         bands={colours.bands}
@@ -197,6 +198,13 @@ function StillToCome({ band, windOff }: StillToComeProps) {
       {windOff ? say(windOff) : texts.nextComes(band ?? '')}
     </Box>
   );
+}
+
+/** How much is wound off where that is due. */
+function WoundOff({ windings, position }: { windings: Colours['windings']; position: number }) {
+  const say = useSaid();
+  const due = windings.find((winding) => winding.position === position);
+  return due ? <Box data-testid="wound-off">{say(due.said)}</Box> : null;
 }
 
 interface JustSeenProps {

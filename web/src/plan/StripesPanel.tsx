@@ -4,10 +4,10 @@ import type { Figure, KnotCost, Plan, StripePlan } from '../wire/types';
 import { PairPicture } from '../picture/PairPicture';
 import { useSettings, type Lengths } from '../settings/settings';
 import { HeelLines } from './HeelLines';
-import { decimal, figureText, fixed, roughMass, surenessText, valueText } from '../units/units';
+import { decimal, figureText, fixed, roughMass, valueText } from '../units/units';
 import type { Draft } from '../draft/draft';
 import { shared } from '../texts/shared';
-import { windOffs } from '../tape/windOffs';
+import { useSaid } from '../units/useSaid';
 import { texts } from './texts';
 
 interface StripesPanelProps {
@@ -170,24 +170,22 @@ function FigureButton({ figure, text, title, onWorking }: FigureButtonProps) {
 /** What is to be wound off, and where the skein is cut. */
 function Winding({ stripes, lengths, onWorking }: PartProps) {
   const [first] = stripes.socks;
-  const lines = windOffs(stripes);
+  const say = useSaid();
   const { cut } = stripes;
   return (
     <Box>
       <Box as="h3" fontSize="md">
         {texts.whatToWindOff}
       </Box>
-      {lines.length === 0 && <p>{texts.nothingEveryMetreIsKnitted}</p>}
-      <WoundOff lines={lines} lengths={lengths} onWorking={onWorking} />
+      {stripes.winding.length === 0 && <p>{texts.nothingEveryMetreIsKnitted}</p>}
+      <WoundOff winding={stripes.winding} lengths={lengths} onWorking={onWorking} />
       {stripes.woundOffGrams && (
         <p>{texts.ofTheYarnInAll(figureText(stripes.woundOffGrams, lengths))}</p>
       )}
       {cut && (
         <p>
+          {say(cut.said)}{' '}
           {texts.cutTheSkein(
-            cut.repeats === undefined
-              ? texts.afterMetres(figureText(cut.metres, lengths))
-              : texts.afterRepeats(cut.repeats),
             roughMass(cut.first.value, lengths),
             roughMass(cut.second.value, lengths),
             cut.enough,
@@ -211,23 +209,27 @@ function Winding({ stripes, lengths, onWorking }: PartProps) {
 }
 
 interface WoundOffProps extends Omit<PartProps, 'stripes'> {
-  lines: ReturnType<typeof windOffs>;
+  winding: StripePlan['winding'];
 }
 
-function WoundOff({ lines, lengths, onWorking }: WoundOffProps) {
+/** Every winding-off in the order of the work: the colour to stop at, and what it weighs. */
+function WoundOff({ winding, lengths, onWorking }: WoundOffProps) {
+  const say = useSaid();
   return (
     <ul>
-      {lines.map(([figure, when]) => (
-        <li key={when}>
-          <FigureButton
-            figure={figure}
-            text={surenessText(figure, lengths)}
-            title={texts.toWindOff(when)}
-            onWorking={onWorking}
-          />
-          {` ${when}`}
-        </li>
-      ))}
+      {[...new Map(winding.map((due) => [say(due.said), due]))].map(
+        ([said, { metres, grams, tooUnsure }]) => (
+          <li key={said}>
+            {said}{' '}
+            <FigureButton
+              figure={metres}
+              text={tooUnsure ? texts.whySoUnsure : figureText(grams, lengths)}
+              title={texts.toWindOff}
+              onWorking={onWorking}
+            />
+          </li>
+        ),
+      )}
     </ul>
   );
 }

@@ -159,13 +159,12 @@ export const texts = {
   roundsOfOneRepeat: 'Rounds of one repeat',
   whatToWindOff: 'What to wind off',
   nothingEveryMetreIsKnitted: 'Nothing: every metre is knitted.',
-  toWindOff: (when: string) => `To wind off ${when}`,
+  toWindOff: 'What is wound off',
+  whySoUnsure: 'why so unsure',
   ofTheYarnInAll: (woundOffGrams: string) =>
     `${woundOffGrams} of the yarn in all, counted in what is left.`,
-  afterRepeats: (repeats: number) => `after ${repeats} ${repeats === 1 ? 'repeat' : 'repeats'}`,
-  afterMetres: (metres: string) => `${metres} from its outer end`,
-  cutTheSkein: (where: string, first: string, second: string, enough: boolean) =>
-    `Cut the skein ${where}: ${first} for the first sock, ${second} for the second${enough ? '.' : ': one of them is not enough for a sock.'}`,
+  cutTheSkein: (first: string, second: string, enough: boolean) =>
+    `That is ${first} for the first sock and ${second} for the second${enough ? '.' : ': one of them is not enough for a sock.'}`,
   atTheHeelLineThe: 'At the heel line the colours may come ',
   rounds3: (unsureAtHeelLine: string) => `${unsureAtHeelLine} rounds`,
   howSureTheColoursAt: 'How sure the colours at the heel line are',

@@ -1,13 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import { choiceOf, withChoice } from '../draft/draft';
 import { PlainSelect } from '../form/PlainSelect';
-import { useSettings } from '../settings/settings';
-import type { Figure, StripePlan } from '../wire/types';
-import { surenessText } from '../units/units';
+import { useSaid } from '../units/useSaid';
+import type { StripePlan } from '../wire/types';
 import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
 import { Why } from './Word';
-import { shared } from '../texts/shared';
 import { texts } from './texts';
 
 /** What is done about the bands of a striping yarn; nothing where the yarn has one colour. */
@@ -75,18 +73,13 @@ function SecondWord({ stripes, after, ...words }: StripeWordProps) {
         shown={chosen === 'OWN_BAND' || chosen === 'OTHER_END'}
         usual={chosen === 'OTHER_END' ? '' : String(first + 1)}
       />
-      <Wound figure={second?.windOff} what={shared.beforeTheSecondSock} />
+      <Wound stripes={stripes} what="SOCK" />
     </OptionWord>
   );
 }
 
-/** Metres of yarn that show in what is said of them. */
-const SEEN_M = 0.05;
-
 /** What a heel or a toe begins with. */
 function PartWord({ stripes, part, after, ...words }: StripeWordProps & { part: 'heel' | 'toe' }) {
-  const [first, second] = stripes.socks.map((sock) => sock[`${part}WindOff`]);
-  const same = Math.abs((first?.value ?? 0) - (second?.value ?? 0)) < SEEN_M;
   const band = `colour.${part}Band` as const;
   const own = choiceOf(words.draft, `colour.${part}`) === 'BAND';
   const name = stripes.bands[Number(choiceOf(words.draft, band) ?? 1) - 1]?.name ?? '';
@@ -106,8 +99,7 @@ function PartWord({ stripes, part, after, ...words }: StripeWordProps & { part: 
         label={texts.itBeginsWith}
         shown={own}
       />
-      {!same && <Wound figure={first} what={shared.beforeTheFirst[part]} />}
-      <Wound figure={second} what={(same ? shared.beforeEach : shared.beforeTheSecond)[part]} />
+      <Wound stripes={stripes} what={part === 'heel' ? 'HEEL' : 'TOE'} />
     </OptionWord>
   );
 }
@@ -148,11 +140,13 @@ function BandChoice(props: BandChoiceProps) {
 }
 
 interface WoundProps {
-  figure: Figure | undefined;
-  what: string;
+  stripes: StripePlan;
+  what: StripePlan['winding'][number]['what'];
 }
 
-function Wound({ figure, what }: WoundProps) {
-  const { lengths } = useSettings();
-  return figure ? <Why>{texts.windOff(surenessText(figure, lengths), what)}</Why> : null;
+/** What is wound off for one thing, of both socks. */
+function Wound({ stripes, what }: WoundProps) {
+  const say = useSaid();
+  const all = stripes.winding.filter((due) => due.what === what).map(({ said }) => say(said));
+  return [...new Set(all)].map((said) => <Why key={said}>{said}</Why>);
 }

@@ -169,7 +169,6 @@ export const texts = {
   eachToeBegins: '; each toe begins ',
   aKnotInTheYarn: ' A knot in the yarn is ',
   notChosenYet: 'not chosen yet',
-  windOff: (figure: string, what: string) => `Wind off ${figure} ${what}.`,
 
   // StitchesWord
   stitchesInTheTube: 'Stitches in the tube',

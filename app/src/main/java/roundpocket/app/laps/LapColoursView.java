@@ -17,12 +17,20 @@ import roundpocket.core.stripe.Band;
  * @param bands the bands of one repeat
  * @param stretches bands one after the other, by the presses they take
  * @param knots knots that were told of, where they come up
+ * @param windings how much is wound off, where it is due
  * @param seen what was seen of them, the earliest first
  */
 public record LapColoursView(
-        List<LapBandView> bands, List<Stretch> stretches, List<KnotAt> knots, List<SeenView> seen) {
+        List<LapBandView> bands,
+        List<Stretch> stretches,
+        List<KnotAt> knots,
+        List<WindingView> windings,
+        List<SeenView> seen) {
     /** A band: what it is called, and its colour as #rrggbb. */
     public record LapBandView(String name, String colour) {}
+
+    /** What is said of it, and the presses before which it is due. */
+    public record WindingView(int position, Sentence said) {}
 
     /**
      * A change of colour or a knot that was seen.
@@ -48,6 +56,10 @@ public record LapColoursView(
                         .toList(),
                 colours.stretches(),
                 colours.knots(),
+                colours.windings().stream()
+                        .map(each ->
+                                new WindingView(each.position(), each.winding().much()))
+                        .toList(),
                 pair.seen().stream()
                         .filter(seen -> seen.sock() == sock)
                         .map(seen -> new SeenView(

@@ -43,7 +43,6 @@ import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
-import roundpocket.core.lap.WindOff;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
@@ -382,7 +381,7 @@ public class Laps {
                 knitting.pressed(),
                 knitting.weighings(),
                 CakeCheck.of(work).stream().map(CakeView::of).toList(),
-                WindOff.of(work).map(WindOff::said).orElse(null),
+                work.windOffNow().orElse(null),
                 knitting.notes(),
                 knitting.revision());
     }

@@ -3,7 +3,6 @@ package roundpocket.core.lap;
 import java.util.List;
 import java.util.Optional;
 import roundpocket.core.explain.Given;
-import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.KnotWay;
@@ -18,6 +17,7 @@ import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.YarnModel;
 
@@ -26,9 +26,15 @@ import roundpocket.core.yarn.YarnModel;
  *
  * @param thread the yarn from there on
  * @param unsureM how far its first colour may be off, as a standard uncertainty in metres
+ * @param knittedM metres knitted before since a change that was seen, where it is carried on
  * @param ahead the knots that are still to come, counted from there
  */
-record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
+record Beginning(Thread thread, double unsureM, double knittedM, List<Knot> ahead) {
+    /** The outer end of a cake, or what has just been wound off to. */
+    private Beginning(Thread thread, List<Knot> ahead) {
+        this(thread, 0, 0, ahead);
+    }
+
     static Beginning of(Repeat repeat, Course course, ColourChoice choice, Optional<LapColours> first) {
         Optional<Ravelled> ball = ravelled(course);
         if (ball.isPresent()) {
@@ -36,7 +42,7 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
                     .flatMap(any -> first)
                     .map(LapColours::endPlace)
                     .orElse(ball.get().startM());
-            return new Beginning(ball.get().thread(repeat, place, reach(repeat, course.plan())), 0, List.of());
+            return new Beginning(ball.get().thread(repeat, place, reach(repeat, course.plan())), List.of());
         }
         if (course.sock() == 2 && first.isPresent()) {
             return second(repeat, course, choice, first.get());
@@ -62,7 +68,7 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
     }
 
     private static Beginning forwards(Repeat repeat, Course course, double startM, List<Knot> ahead) {
-        return new Beginning(Thread.forwards(repeat, startM, ahead, reach(repeat, course.plan())), 0, ahead);
+        return new Beginning(Thread.forwards(repeat, startM, ahead, reach(repeat, course.plan())), ahead);
     }
 
     static double reach(Repeat repeat, SockPlan plan) {
@@ -71,13 +77,16 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
 
     private static Beginning second(Repeat repeat, Course course, ColourChoice choice, LapColours first) {
         List<Knot> ahead = Thread.beyond(
-                first.ahead(), windOff(course, choice, first).map(Step::value).orElse(0.0));
+                first.ahead(),
+                windOff(course, choice, first)
+                        .map(each -> each.metres().value())
+                        .orElse(0.0));
         return switch (choice.secondTaken()) {
             case SAME_CAKE -> forwards(repeat, course, repeat.startM(), ahead);
             case OWN_BAND -> forwards(repeat, course, repeat.startOf(ownBand(repeat, choice)), ahead);
             case CARRIED_ON -> {
                 double reach = reach(repeat, course.plan());
-                yield new Beginning(first.onwards(repeat, reach), 0, ahead);
+                yield new Beginning(first.onwards(repeat, reach), first.unsureM(), first.knittedM(), ahead);
             }
             case TWO_CAKES -> {
                 Optional<StripePlan.CakeCut> cut = course.plan().stripes().flatMap(StripePlan::cut);
@@ -90,7 +99,7 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
                 List<Knot> own = skein(repeat, course).fromTheOtherEnd();
                 Thread thread =
                         Thread.backwards(repeat, repeat.startOf(shown) + length / 2, own, reach(repeat, course.plan()));
-                yield new Beginning(thread, length / 2 / Math.sqrt(3), own);
+                yield new Beginning(thread, length / 2 / Math.sqrt(3), 0, own);
             }
         };
     }
@@ -107,33 +116,30 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
                 : (repeat.bandAt(repeat.startM()) + 1) % repeat.bands().size();
     }
 
-    /** The place of the repeat at which a second sock from the same cake begins. */
-    static double wantedPlace(Repeat repeat, ColourChoice choice) {
-        return choice.secondTaken() == SecondSock.OWN_BAND ? repeat.startOf(ownBand(repeat, choice)) : repeat.startM();
-    }
-
-    /** Metres to wind off between the two socks, where the second begins with a colour that is waited for. */
-    static Optional<Step> windOff(Course course, ColourChoice choice, LapColours first) {
+    /** What is wound off between the two socks, where the second begins with a colour that is waited for. */
+    static Optional<Winding> windOff(Course course, ColourChoice choice, LapColours first) {
         Striping striping = course.spec().yarns().striping().orElseThrow();
         Repeat repeat = Repeat.of(striping, course.plan().yarn().models().get(YarnRole.MAIN));
         String label = "to wind off before the second sock";
         if (course.plan().tube().way() == Way.READY_TUBE) {
             return Optional.empty();
         }
-        Walk walk = new Walk(first.onwards(repeat, reach(repeat, course.plan())), 0);
+        Walk walk = first.walkOnwards(repeat, reach(repeat, course.plan()));
         return switch (choice.secondTaken()) {
             case SAME_CAKE -> {
-                Step alike = walk.windOffTo(label, repeat.startM(), 0);
-                yield behindTheKnot(label, repeat, course, choice, first, alike).or(() -> Optional.of(alike));
+                Optional<Winding> alike = walk.winding(label, repeat.startM(), 0);
+                double alikeM = alike.map(each -> each.metres().value()).orElse(0.0);
+                yield behindTheKnot(label, repeat, course, choice, first, alikeM)
+                        .or(() -> alike);
             }
-            case OWN_BAND -> Optional.of(walk.windOffTo(label, wantedPlace(repeat, choice), 0));
+            case OWN_BAND -> walk.winding(label, repeat.startOf(ownBand(repeat, choice)), 0);
             case TWO_CAKES, CARRIED_ON, OTHER_END -> Optional.empty();
         };
     }
 
-    /** Metres to wind off so that the next knot lies before the second sock; empty where none would come up in it. */
-    private static Optional<Step> behindTheKnot(
-            String label, Repeat repeat, Course course, ColourChoice choice, LapColours first, Step alike) {
+    /** What is wound off so that the next knot lies before the second sock; empty where none would come up in it. */
+    private static Optional<Winding> behindTheKnot(
+            String label, Repeat repeat, Course course, ColourChoice choice, LapColours first, double alikeM) {
         if (choice.knotsTaken() != KnotWay.BEHIND || choice.secondTaken() != SecondSock.SAME_CAKE) {
             return Optional.empty();
         }
@@ -142,13 +148,15 @@ record Beginning(Thread thread, double unsureM, List<Knot> ahead) {
                 .map(stripes -> stripes.socks().get(1).used().value())
                 .orElse(0.0);
         return first.ahead().stream()
-                .filter(knot -> knot.atM() > alike.value() && knot.atM() < alike.value() + usedM)
+                .filter(knot -> knot.atM() > alikeM && knot.atM() < alikeM + usedM)
                 .findFirst()
                 .map(knot -> YarnModel.sum(
                         label,
                         Unit.METRES,
                         List.of(
                                 Given.tried("to the knot", knot.atM(), Unit.METRES),
-                                repeat.windOffBehind("on to where the first sock began", knot))));
+                                repeat.windOffBehind("on to where the first sock began", knot))))
+                .map(all ->
+                        Winding.along(first.onwards(repeat, reach(repeat, course.plan())), 0, all, repeat.startM(), 0));
     }
 }

@@ -13,9 +13,11 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.YarnModel;
@@ -285,11 +287,17 @@ public final class PairWork {
         return sock == 1 ? first : LapColours.of(sock(2).course(), Beginning.colours(this, 2), first, seen());
     }
 
-    /** Metres to wind off before the second sock, where it waits for a colour. */
-    public Optional<Step> windOff() {
-        return colours(1)
-                .flatMap(first -> Beginning.windOff(sock(1).course(), Beginning.colours(this, 1), first))
-                .filter(metres -> metres.value() > 0);
+    /** What is wound off before the second sock, where it waits for a colour. */
+    public Optional<Winding> windOff() {
+        return colours(1).flatMap(first -> Beginning.windOff(sock(1).course(), Beginning.colours(this, 1), first));
+    }
+
+    /** The same in words, once the first sock is done and before the second is begun. */
+    public Optional<Sentence> windOffNow() {
+        boolean between = sock(1).finished() && sock(2).position() == 0;
+        return between
+                ? windOff().map(each -> each.said("Before you cast on the second sock wind off"))
+                : Optional.empty();
     }
 
     private boolean withdraw(KnitEvent.Withdrawn back) {

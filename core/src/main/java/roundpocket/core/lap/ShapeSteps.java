@@ -1,9 +1,11 @@
 package roundpocket.core.lap;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.finish.Graft.GraftMove;
@@ -33,6 +35,8 @@ final class ShapeSteps {
     private final StepWriter out;
     private final Turning turning;
     private final WindOffs windOffs;
+    /** Sections before which it was told already what is wound off: once is enough. */
+    private final Set<Section> told = EnumSet.noneOf(Section.class);
 
     ShapeSteps(SockPlan plan, StepWriter out, WindOffs windOffs) {
         this.plan = plan;
@@ -86,7 +90,9 @@ final class ShapeSteps {
 
     /** What is done so that the yarn of a section hangs there: what is wound off comes before it is joined. */
     List<Operation> yarnFor(Section section, Edge edge) {
-        Optional<Sentence> windOff = section == Section.HEEL ? windOffs.heel() : windOffs.toe();
+        Optional<Sentence> windOff = Optional.of(section)
+                .filter(told::add)
+                .flatMap(first -> first == Section.HEEL ? windOffs.heel() : windOffs.toe());
         List<Operation> all = new ArrayList<>(out.yarnFor(section, edge));
         if (windOff.isPresent()) {
             boolean hangs = all.isEmpty();

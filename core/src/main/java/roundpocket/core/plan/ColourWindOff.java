@@ -3,10 +3,10 @@ package roundpocket.core.plan;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntSupplier;
-import roundpocket.core.explain.Step;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.yarn.YarnModel;
 
 /** What is wound off before a heel or a toe that is begun anew, and what each of its ends takes. */
@@ -27,14 +27,14 @@ public final class ColourWindOff {
      * @param chosen the band that is chosen, from 1
      * @param beside the band beside the heel or the toe
      */
-    public static Optional<Step> before(
+    public static Optional<Winding> before(
             String label, ColourStart start, OptionalInt chosen, IntSupplier beside, Walk walk) {
         Thread thread = walk.thread();
         if (start == ColourStart.AS_IT_COMES || thread.repeat().striping().oneColour()) {
             return Optional.empty();
         }
         int wanted = start == ColourStart.BAND ? chosen.orElse(1) - 1 : nextOther(thread.repeat(), beside.getAsInt());
-        return Optional.of(walk.windOffTo(label, thread.beginOf(wanted), endM()));
+        return walk.winding(label, thread.beginOf(wanted), endM());
     }
 
     /** The next band of another colour. */

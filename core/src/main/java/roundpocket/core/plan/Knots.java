@@ -3,13 +3,18 @@ package roundpocket.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
+import roundpocket.core.plan.StripePlan.Due;
+import roundpocket.core.plan.StripePlan.DueFor;
 import roundpocket.core.plan.StripePlan.KnotCost;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.YarnModel;
 
@@ -26,9 +31,9 @@ final class Knots {
      *
      * @param knot where it would come if nothing had been wound off before
      * @param foundAtM where it is in the cake
-     * @param windOff metres wound off behind it
+     * @param windOff what is wound off behind it
      */
-    private record Removed(Knot knot, double foundAtM, Step windOff) {}
+    private record Removed(Knot knot, double foundAtM, Winding windOff) {}
 
     private Knots(Repeat repeat, ColourChoice colour) {
         this.repeat = repeat;
@@ -49,9 +54,10 @@ final class Knots {
                     && known
                     && knot.goesOnM().isPresent();
             if (cut) {
-                Step windOff =
-                        all.windOff(startM + here.atM() - sinceM, knot.goesOnM().getAsDouble());
-                all.removed.add(new Removed(here, knot.atM(), windOff));
+                double place = startM + here.atM() - sinceM;
+                Computed off = all.windOff(place, knot.goesOnM().getAsDouble());
+                Step windOff = off.within(repeat.unsurePlace(0, here.atM() - sinceM + off.value(), 0));
+                all.removed.add(new Removed(here, knot.atM(), Winding.at(repeat, windOff, place)));
                 gone += windOff.value() + tails().value();
             } else {
                 all.left.add(here);
@@ -75,18 +81,34 @@ final class Knots {
         return left;
     }
 
-    private Step windOff(double place, double goesOnM) {
+    private Computed windOff(double place, double goesOnM) {
         return repeat.windOff("to wind off at the knot", place, goesOnM);
     }
 
-    /** Metres that are wound off, with their ends, at the knots that are cut out before these socks are done. */
-    List<Step> woundOff(List<StripedSock.Colours> socks) {
+    /** What is wound off, with its ends, at the knots that are cut out before these socks are done, numbered {@code from} on. */
+    List<Due> woundOff(int from, List<StripedSock.Colours> socks, YarnModel model) {
         double endM =
                 socks.stream().mapToDouble(StripedSock.Colours::endM).max().orElse(0);
         return removed.stream()
                 .filter(one -> one.knot().atM() < endM)
-                .map(one -> cost(KnotWay.CUT_OUT, one.windOff()).metres())
+                .map(one -> due(one, from, socks, model))
                 .toList();
+    }
+
+    private static Due due(Removed one, int from, List<StripedSock.Colours> socks, YarnModel model) {
+        int sock = from
+                + IntStream.range(0, socks.size())
+                        .filter(i -> in(one.knot(), socks.get(i)).isPresent())
+                        .findFirst()
+                        .orElse(socks.size() - 1);
+        Step metres = cost(KnotWay.CUT_OUT, one.windOff().metres()).metres();
+        return new Due(
+                sock,
+                DueFor.KNOT,
+                metres,
+                model.gramsOf("wound off at the knot", metres),
+                one.windOff().tooUnsure(),
+                one.windOff().said("At the knot in the " + (sock == 1 ? "first" : "second") + " sock wind off"));
     }
 
     /** Metres to wind off before the second sock so that its first knot lies before it; empty where there is none. */
@@ -108,7 +130,7 @@ final class Knots {
     List<KnotMet> met(int sock, StripedSock.Colours colours) {
         List<KnotMet> met = new ArrayList<>(sock == 2 ? leftBehind : List.of());
         for (Removed one : removed) {
-            List<KnotCost> ways = List.of(cost(KnotWay.CUT_OUT, one.windOff()));
+            List<KnotCost> ways = List.of(cost(KnotWay.CUT_OUT, one.windOff().metres()));
             in(one.knot(), colours)
                     .map(at -> met(sock, at, one.knot(), one.foundAtM(), KnotWay.CUT_OUT, ways))
                     .ifPresent(met::add);

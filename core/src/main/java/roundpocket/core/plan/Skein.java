@@ -11,6 +11,7 @@ import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.yarn.YarnModel;
 
 /** A skein that both socks come from, each from its own end or its own part: where it is cut, and the knots met so. */
@@ -74,11 +75,14 @@ public final class Skein {
                     String label = repeats.isPresent()
                             ? "metres in " + repeats.getAsInt() + " repeats"
                             : "metres to where the first sock’s start comes again";
-                    Step part = Given.tried(label, atM, Unit.METRES);
+                    Step part = repeats.isPresent()
+                            ? repeat.whole(label, repeats.getAsInt())
+                            : Given.tried(label, atM, Unit.METRES);
                     Step first = model.gramsOf("the first half of the skein", part);
                     return new CakeCut(
                             repeats,
                             part,
+                            Winding.along(whole, 0, part, repeat.startM(), 0).cutThere(repeats),
                             first,
                             PlanRules.rest("the second half of the skein", atHand.get(), first),
                             enough(atM, skeinM, needM));

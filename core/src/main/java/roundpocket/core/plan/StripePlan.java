@@ -5,7 +5,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.stripe.StripedRound.ChangeAt;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.YarnModel;
 
@@ -20,6 +22,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param socks the first sock and the second
  * @param woundOff metres wound off for the whole pair, where any are
  * @param woundOffGrams the same in grams
+ * @param winding the same one by one, in the order of the work
  * @param cut where the skein is cut in two, where it is
  * @param candidates where else the heel line could go with regard to the colours, nearest first
  * @param knots the knots that come up while knitting
@@ -33,6 +36,7 @@ public record StripePlan(
         List<SockStripes> socks,
         Optional<Step> woundOff,
         Optional<Step> woundOffGrams,
+        List<Due> winding,
         Optional<CakeCut> cut,
         List<HeelLineAt> candidates,
         List<KnotMet> knots) {
@@ -51,9 +55,9 @@ public record StripePlan(
      * One sock's colours.
      *
      * @param startBand the band that its first stitch has
-     * @param windOff metres wound off before it is begun, where any are
-     * @param heelWindOff metres wound off before its heel
-     * @param toeWindOff metres wound off before its toe
+     * @param windOff what is wound off before it is begun, where anything is
+     * @param heelWindOff what is wound off before its heel
+     * @param toeWindOff what is wound off before its toe
      * @param used metres of the cake that have gone when it is done, tails and what was wound off among them
      * @param unsureAtHeelLine how far the colours at the heel line may come early or late, as a standard uncertainty in rounds
      * @param shares metres of each colour that are in it, tails among them
@@ -62,9 +66,9 @@ public record StripePlan(
      */
     public record SockStripes(
             int startBand,
-            Optional<Step> windOff,
-            Optional<Step> heelWindOff,
-            Optional<Step> toeWindOff,
+            Optional<Winding> windOff,
+            Optional<Winding> heelWindOff,
+            Optional<Winding> toeWindOff,
             Step used,
             Step unsureAtHeelLine,
             List<Share> shares,
@@ -77,11 +81,31 @@ public record StripePlan(
         }
 
         /** The same once more, after so much was wound off. */
-        SockStripes after(Optional<Step> metres) {
+        SockStripes after(Optional<Winding> before) {
             return new SockStripes(
-                    startBand, metres, heelWindOff, toeWindOff, used, unsureAtHeelLine, shares, tube, heel);
+                    startBand, before, heelWindOff, toeWindOff, used, unsureAtHeelLine, shares, tube, heel);
         }
     }
+
+    /** What yarn is wound off for. */
+    public enum DueFor {
+        SOCK,
+        HEEL,
+        TOE,
+        KNOT
+    }
+
+    /**
+     * What is wound off, as it stands in the list of it.
+     *
+     * @param sock the sock before which or in which it is due
+     * @param what what it is for
+     * @param metres how much, with how sure that is
+     * @param grams the same in grams
+     * @param tooUnsure whether the metres are too unsure to be told
+     * @param said what to do, with the colour to stop at
+     */
+    public record Due(int sock, DueFor what, Step metres, Step grams, boolean tooUnsure, Sentence said) {}
 
     /**
      * What one colour has of a sock.
@@ -121,12 +145,13 @@ public record StripePlan(
      * Where a skein is cut so that both socks begin at the same place of the repeat.
      *
      * @param repeats whole repeats in the first half; empty where a knot lies in it
-     * @param metres metres of the first half
+     * @param metres metres of the first half, with how sure they are
+     * @param said where, with the colour that is seen there
      * @param first grams of the first half
      * @param second grams of the second
      * @param enough whether each half holds a sock
      */
-    public record CakeCut(OptionalInt repeats, Step metres, Step first, Step second, boolean enough) {}
+    public record CakeCut(OptionalInt repeats, Step metres, Sentence said, Step first, Step second, boolean enough) {}
 
     /**
      * A place for the heel line with regard to the colours.
@@ -226,6 +251,7 @@ public record StripePlan(
                 socks,
                 woundOff,
                 woundOffGrams,
+                winding,
                 cut,
                 candidates,
                 judged);
@@ -239,6 +265,7 @@ public record StripePlan(
     public StripePlan {
         bands = List.copyOf(bands);
         socks = List.copyOf(socks);
+        winding = List.copyOf(winding);
         candidates = List.copyOf(candidates);
         knots = List.copyOf(knots);
     }

@@ -1,10 +1,12 @@
 package roundpocket.core.plan;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import roundpocket.core.explain.Given;
@@ -12,9 +14,12 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.StripePlan.BandPlan;
 import roundpocket.core.plan.StripePlan.CakeCut;
+import roundpocket.core.plan.StripePlan.Due;
+import roundpocket.core.plan.StripePlan.DueFor;
 import roundpocket.core.plan.StripePlan.KnotCost;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.plan.StripePlan.SockStripes;
@@ -23,6 +28,7 @@ import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.yarn.YarnModel;
 
 /** Lays the colours of a striping yarn over both socks, in the order in which they are knitted. */
@@ -120,6 +126,7 @@ final class StripePlanner {
                 List.of(one, other),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 Optional.empty(),
                 List.of(),
                 List.of());
@@ -144,13 +151,19 @@ final class StripePlanner {
                 second.colours() == first
                         ? one.after(second.windOff())
                         : second.colours().stripes(second.windOff()));
-        List<Step> atKnots = second.knots() == knots
-                ? knots.woundOff(both)
+        List<Due> atKnots = second.knots() == knots
+                ? knots.woundOff(1, both, model)
                 : Stream.concat(
-                                knots.woundOff(List.of(first)).stream(),
-                                second.knots().woundOff(List.of(second.colours())).stream())
+                                knots.woundOff(1, List.of(first), model).stream(),
+                                second.knots().woundOff(2, List.of(second.colours()), model).stream())
                         .toList();
-        Optional<Step> woundOff = woundOff(socks, atKnots);
+        List<Due> winding = winding(socks, atKnots);
+        Optional<Step> woundOff = winding.isEmpty()
+                ? Optional.empty()
+                : Optional.of(YarnModel.sum(
+                        "wound off in the pair",
+                        Unit.METRES,
+                        winding.stream().map(Due::metres).toList()));
         return new StripePlan(
                 bands(),
                 repeat.metres(),
@@ -160,6 +173,7 @@ final class StripePlanner {
                 socks,
                 woundOff,
                 woundOff.map(metres -> model.gramsOf("wound off", metres)),
+                winding,
                 cut.filter(any -> how == SecondSock.TWO_CAKES),
                 new HeelLines(sock, first, repeat).all(),
                 withTotals(Stream.concat(knots.met(1, first).stream(), second.knots().met(2, second.colours()).stream())
@@ -189,18 +203,19 @@ final class StripePlanner {
     }
 
     /** The second sock, what is wound off before it, and the knots of the yarn it comes from. */
-    private record Second(StripedSock.Colours colours, Optional<Step> windOff, Knots knots) {}
+    private record Second(StripedSock.Colours colours, Optional<Winding> windOff, Knots knots) {}
 
     /** The same second sock begun further on, so that a knot lies before it. */
     private Second behind(Second second, Step further, StripedSock.Colours first) {
-        List<Step> parts = Stream.of(second.windOff(), Optional.of(further))
+        List<Step> parts = Stream.of(second.windOff().map(Winding::metres), Optional.of(further))
                 .flatMap(Optional::stream)
                 .toList();
         Walk walk = new Walk(first.thread(), first.endM());
         Step all = YarnModel.sum("to wind off before the second sock", Unit.METRES, parts);
         walk.windOff(all);
         walk.isAt(repeat.startM());
-        return new Second(sock.colours(walk, colour, walk.atM()), Optional.of(all), second.knots());
+        Winding winding = Winding.along(first.thread(), first.endM(), all, repeat.startM(), 0);
+        return new Second(sock.colours(walk, colour, walk.atM()), Optional.of(winding), second.knots());
     }
 
     private Second second(StripedSock.Colours first, Walk walk, Knots knots, Optional<CakeCut> cut) {
@@ -209,12 +224,12 @@ final class StripePlanner {
         String label = "to wind off before the second sock";
         return switch (colour.secondTaken()) {
             case SAME_CAKE -> {
-                Optional<Step> windOff = some(walk.windOffTo(label, striping.startM(), 0));
+                Optional<Winding> windOff = walk.winding(label, striping.startM(), 0);
                 yield new Second(plain ? first : sock.colours(walk, colour, walk.atM()), windOff, knots);
             }
             case OWN_BAND -> {
                 double begins = walk.thread().beginOf(secondBand(walk.thread()));
-                Optional<Step> windOff = some(walk.windOffTo(label, begins, 0));
+                Optional<Winding> windOff = walk.winding(label, begins, 0);
                 yield new Second(sock.colours(walk, colour, walk.atM()), windOff, knots);
             }
             case TWO_CAKES -> {
@@ -237,10 +252,6 @@ final class StripePlanner {
     private double reach() {
         double spare = REPEATS_TO_SPARE * repeat.metres().value() + METRES_TO_SPARE;
         return 2 * SHARE_TO_SPARE * sock.metres() + spare;
-    }
-
-    private static Optional<Step> some(Step metres) {
-        return Optional.of(metres).filter(any -> any.value() > 0);
     }
 
     /** The band for the second sock; usually the one after that with which the first began. */
@@ -268,13 +279,43 @@ final class StripePlanner {
                 .toList();
     }
 
-    private static Optional<Step> woundOff(List<SockStripes> socks, List<Step> atKnots) {
-        List<Step> all = Stream.concat(
-                        socks.stream()
-                                .flatMap(one -> Stream.of(one.windOff(), one.heelWindOff(), one.toeWindOff()))
-                                .flatMap(Optional::stream),
-                        atKnots.stream())
-                .toList();
-        return all.isEmpty() ? Optional.empty() : Optional.of(YarnModel.sum("wound off in the pair", Unit.METRES, all));
+    /** Whatever is wound off, in the order of the work. */
+    private List<Due> winding(List<SockStripes> socks, List<Due> atKnots) {
+        boolean heelsAlike = alike(socks, SockStripes::heelWindOff);
+        boolean toesAlike = alike(socks, SockStripes::toeWindOff);
+        List<Due> all = new ArrayList<>();
+        for (int sock = 1; sock <= 2; sock++) {
+            int number = sock;
+            SockStripes one = socks.get(sock - 1);
+            String which = sock == 1 ? "first" : "second";
+            add(all, sock, DueFor.SOCK, one.windOff(), "the " + which + " sock");
+            atKnots.stream().filter(knot -> knot.sock() == number).forEach(all::add);
+            add(all, sock, DueFor.HEEL, one.heelWindOff(), (heelsAlike ? "each" : "the " + which) + " heel");
+            add(all, sock, DueFor.TOE, one.toeWindOff(), (toesAlike ? "each" : "the " + which) + " toe");
+        }
+        return all;
+    }
+
+    /** Whether the same is said of either sock. */
+    private static boolean alike(List<SockStripes> socks, Function<SockStripes, Optional<Winding>> of) {
+        return socks.stream()
+                        .map(sock -> of.apply(sock).map(each -> each.said("").text(LengthUnit.CM)))
+                        .distinct()
+                        .count()
+                == 1;
+    }
+
+    private void add(List<Due> all, int sock, DueFor what, Optional<Winding> winding, String before) {
+        winding.ifPresent(each -> all.add(due(sock, what, each, "Before " + before + " wind off")));
+    }
+
+    private Due due(int sock, DueFor what, Winding winding, String begin) {
+        return new Due(
+                sock,
+                what,
+                winding.metres(),
+                model.gramsOf("wound off", winding.metres()),
+                winding.tooUnsure(),
+                winding.said(begin));
     }
 }

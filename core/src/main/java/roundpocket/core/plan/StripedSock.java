@@ -17,6 +17,7 @@ import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
+import roundpocket.core.stripe.Winding;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.Tube;
@@ -63,8 +64,8 @@ record StripedSock(
             Optional<Run> cuff,
             Optional<Run> heel,
             Optional<Run> toe,
-            Optional<Step> heelWindOff,
-            Optional<Step> toeWindOff,
+            Optional<Winding> heelWindOff,
+            Optional<Winding> toeWindOff,
             double startM,
             double endM) {
         double usedM() {
@@ -83,7 +84,7 @@ record StripedSock(
             return runs;
         }
 
-        SockStripes stripes(Optional<Step> windOff) {
+        SockStripes stripes(Optional<Winding> windOff) {
             LaidColours laid = new LaidColours(sock, this);
             return new SockStripes(
                     tube.rounds().get(0).colours().band(),
@@ -218,7 +219,7 @@ record StripedSock(
     Colours colours(Walk walk, ColourChoice choice, double startM) {
         Run tubeRun = run(walk, tubeRun());
         Optional<List<Worked>> heelRun = lateRun(Section.HEEL, "heel", heel);
-        Optional<Step> heelWindOff = heelRun.flatMap(run -> windOff(
+        Optional<Winding> heelWindOff = heelRun.flatMap(run -> windOff(
                 "to wind off before the heel",
                 walk,
                 choice.heelTaken(),
@@ -226,7 +227,7 @@ record StripedSock(
                 () -> bandBelowTheHeelLine(tubeRun)));
         Optional<Run> heelColours = heelRun.map(run -> run(walk, run));
         Optional<List<Worked>> toeRun = lateRun(Section.TOE, "toe", toe);
-        Optional<Step> toeWindOff = toeRun.flatMap(run -> windOff(
+        Optional<Winding> toeWindOff = toeRun.flatMap(run -> windOff(
                 "to wind off before the toe",
                 walk,
                 choice.toeTaken(),
@@ -273,9 +274,9 @@ record StripedSock(
         return run;
     }
 
-    private static Optional<Step> windOff(
+    private static Optional<Winding> windOff(
             String label, Walk walk, ColourStart start, OptionalInt chosen, IntSupplier beside) {
-        return ColourWindOff.before(label, start, chosen, beside, walk).filter(some -> some.value() > 0);
+        return ColourWindOff.before(label, start, chosen, beside, walk);
     }
 
     private static Run run(Walk walk, List<Worked> worked) {

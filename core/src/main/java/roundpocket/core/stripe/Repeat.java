@@ -164,7 +164,7 @@ public final class Repeat {
     }
 
     /** Metres to wind off at {@code now} until {@code wanted} comes, both as places of the repeat. */
-    public Step windOff(String label, double wanted, double now) {
+    public Computed windOff(String label, double wanted, double now) {
         return Computed.of(
                 label,
                 Unit.METRES,
@@ -183,6 +183,32 @@ public final class Repeat {
         Step unsure = Computed.of("uncertainty of where the yarn is", Unit.METRES, StripeRules.LOST.of(metres));
         return Computed.of(label, Unit.METRES, StripeRules.WIND_OFF_LOST.of(metres))
                 .within(unsure, Distribution.RECTANGULAR);
+    }
+
+    /** Metres of so many whole repeats. */
+    public Step whole(String label, int repeats) {
+        Computed all = Computed.of(
+                label, Unit.METRES, StripeRules.REPEATS.of(Given.tried("whole repeats", repeats, Unit.NUMBER), metres));
+        return all.within(unsurePlace(0, all.value(), 0));
+    }
+
+    /**
+     * How sure it is where a place of the repeat comes, as a standard uncertainty in metres.
+     *
+     * @param knittedM metres knitted since the last change that was seen
+     * @param offM metres wound off behind that
+     * @param begunM how sure it was where the yarn was begun
+     */
+    public Step unsurePlace(double knittedM, double offM, double begunM) {
+        return Computed.of(
+                "uncertainty of where that place comes",
+                Unit.METRES,
+                StripeRules.UNSURE_PLACE.of(
+                        Given.tried("knitted since a change that is sure", knittedM, Unit.METRES),
+                        trust,
+                        Given.tried("wound off", offM, Unit.METRES),
+                        StripeRules.BAND_TRUE.step(),
+                        Given.tried("unsure where it was begun", begunM, Unit.METRES)));
     }
 
     /** Metres to wind off behind a knot until the cake’s start comes again. */

@@ -91,6 +91,27 @@ public final class StripeRules {
             (metres, factor, band, round) -> metres * Math.hypot(factor, band) / round,
             example(12.0709, 1e-3, 100.0, 0.1, 0.02, 0.8448));
 
+    static final Rule.Of5 UNSURE_PLACE = Rule.of(
+            "stripe.unsure-place",
+            "how far a place of the repeat may come early or late while winding off, as a standard uncertainty in metres",
+            "√((knitted × factor)² + ((knitted + wound off) × band)² + begun²)",
+            List.of("knitted", "factor", "wound off", "band", "begun"),
+            Source.derived(
+                    "what was knitted since the last change that was seen is as sure as the yarn in a stitch, the bands since"
+                            + " then as their lengths, and where it was begun as that is known, together by their squares"),
+            (knitted, factor, off, band, begun) ->
+                    Math.hypot(Math.hypot(knitted * factor, (knitted + off) * band), begun),
+            example(5.4626, 1e-3, 50.0, 0.1, 10.0, 0.02, 1.847));
+
+    static final Rule.Of2 REPEATS = Rule.of(
+            "stripe.repeats",
+            "metres of whole repeats",
+            "repeats × repeat",
+            List.of("repeats", "repeat"),
+            Source.derived("multiplication"),
+            (repeats, repeat) -> repeats * repeat,
+            example(52.5, 1e-9, 5.0, 10.5));
+
     static final Rule.Of2 RELATIVE = Rule.of(
             "stripe.relative",
             "how far the yarn in a stitch is to be trusted, as a share of it",
@@ -100,8 +121,18 @@ public final class StripeRules {
             (unsure, factor) -> unsure / factor,
             example(0.1, 1e-9, 0.11, 1.1));
 
-    public static final List<Rule> ALL =
-            List.of(BAND_STITCHES, REPEAT, BAND_ROUNDS, WIND_OFF, WIND_OFF_LOST, LOST, UNSURE, UNSURE_LOST, RELATIVE);
+    public static final List<Rule> ALL = List.of(
+            BAND_STITCHES,
+            REPEAT,
+            BAND_ROUNDS,
+            WIND_OFF,
+            WIND_OFF_LOST,
+            LOST,
+            UNSURE,
+            UNSURE_LOST,
+            UNSURE_PLACE,
+            REPEATS,
+            RELATIVE);
     public static final List<Constant> CONSTANTS = List.of(BAND_TRUE);
 
     private StripeRules() {}

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
-import roundpocket.core.explain.Step;
+import roundpocket.core.explain.Computed;
 
 /**
  * One cake of a striping yarn from the end at which it is begun: which band stands at every metre, knots included. Places on
@@ -195,6 +195,32 @@ public final class Thread {
         }
     }
 
+    /** The band that is seen to begin at a place of the repeat, or that it lies in, for who comes from this end. */
+    int seenFrom(double place) {
+        return firstOfColour(backwards ? bandBefore(place) : repeat.bandAt(place));
+    }
+
+    /** The band that comes before another, for who comes from this end of the cake. */
+    int bandAhead(int of) {
+        return Math.floorMod(of + (backwards ? 1 : -1), repeat.bands().size());
+    }
+
+    /** Metres of a band that have gone at a place of the repeat, for who comes from this end. */
+    double into(int of, double place) {
+        double gone = backwards ? beginOf(of) - place : place - beginOf(of);
+        return StripeRules.mod(gone, repeat.lengthM());
+    }
+
+    /** The last knot up to {@code toM} and behind {@code fromM}, in metres from there; 0 where there is none. */
+    double lastKnot(double fromM, double toM) {
+        return pieces.stream()
+                .mapToDouble(Piece::fromM)
+                .filter(knot -> knot > fromM && knot <= toM)
+                .map(knot -> knot - fromM)
+                .max()
+                .orElse(0);
+    }
+
     /** The band that ends at a place of the repeat or runs through it. */
     private int bandBefore(double place) {
         int here = repeat.bandAt(place);
@@ -300,7 +326,7 @@ public final class Thread {
     }
 
     /** Metres to wind off at {@code x} until a place of the repeat comes, as this cake is used. */
-    Step windOffTo(String label, double wanted, double x) {
+    Computed windOffTo(String label, double wanted, double x) {
         double now = placeAt(x);
         return backwards ? repeat.windOff(label, now, wanted) : repeat.windOff(label, wanted, now);
     }
@@ -312,12 +338,17 @@ public final class Thread {
 
     /** The place at which a change to a band is seen: neighbours of one colour are one band to the eye. */
     double seenAt(int band) {
-        int end = repeat.run(band);
+        return beginOf(firstOfColour(band));
+    }
+
+    /** The first of neighbours of one colour, for who comes from this end. */
+    private int firstOfColour(int band) {
+        int first = repeat.run(band);
         int bands = repeat.bands().size();
-        for (int i = 1; backwards && i < bands && repeat.run((end + 1) % bands) == repeat.run(band); i++) {
-            end = (end + 1) % bands;
+        for (int i = 1; backwards && i < bands && repeat.run((first + 1) % bands) == repeat.run(band); i++) {
+            first = (first + 1) % bands;
         }
-        return beginOf(end);
+        return first;
     }
 
     /** The place so many metres before another, for who comes from this end. */

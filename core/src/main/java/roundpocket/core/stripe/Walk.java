@@ -2,7 +2,9 @@ package roundpocket.core.stripe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
@@ -35,6 +37,22 @@ public final class Walk {
         this.sureAt = fromM;
     }
 
+    /** The same, where so much of another thread was knitted since a change was seen on it. */
+    public Walk(Thread thread, double fromM, double unsureM, double knittedM) {
+        this(thread, fromM, unsureM);
+        this.sureAt = fromM - knittedM;
+    }
+
+    /** Metres knitted since the last change that was seen. */
+    public double knittedM() {
+        return at - sureAt;
+    }
+
+    /** How sure it was where the yarn was begun, in metres; no more of it once a change was seen. */
+    public double unsureM() {
+        return unsureM;
+    }
+
     /** Metres from the end of the cake to where the yarn is now. */
     public double atM() {
         return at;
@@ -64,7 +82,7 @@ public final class Walk {
     public Step windOffTo(String label, double wanted, double tailM) {
         boolean lost = lost();
         Repeat repeat = thread.repeat();
-        Step metres = lost ? repeat.windOffLost(label) : thread.windOffTo(label, wanted, at + tailM);
+        Step metres = lost ? repeat.windOffLost(label) : inOrder(thread.windOffTo(label, wanted, at + tailM));
         double knotM = thread.knotBehind(at);
         if (knotM < at + metres.value()) {
             Step toTheKnot = Given.tried("to a knot that comes before", knotM - at, Unit.METRES);
@@ -76,6 +94,18 @@ public final class Walk {
             isAt(thread.before(wanted, tailM));
         }
         return metres;
+    }
+
+    private Step inOrder(Computed metres) {
+        return metres.within(thread.repeat().unsurePlace(knittedM(), metres.value(), unsureM));
+    }
+
+    /** The same, with the colour to stop at; nothing where that is at hand already. */
+    public Optional<Winding> winding(String label, double wanted, double tailM) {
+        double fromM = at;
+        Thread cake = thread;
+        Step metres = windOffTo(label, wanted, tailM);
+        return metres.value() > 0 ? Optional.of(Winding.along(cake, fromM, metres, wanted, tailM)) : Optional.empty();
     }
 
     /** The yarn is at this place of the repeat: one has looked. */

@@ -121,7 +121,7 @@ public class KnotsTest {
         SockSpec spec = knotted(second(SecondSock.SAME_CAKE).withHeel(ColourStart.BAND, 3), unknown(20));
         StripePlan stripes = plan(spec);
         StripePlan.SockStripes first = stripes.socks().get(0);
-        Step heel = first.heelWindOff().orElseThrow();
+        Step heel = first.heelWindOff().orElseThrow().metres();
         assertThat(heel.value()).as("half a repeat on average").isCloseTo(REPEAT / 2, within(1e-9));
         assertThat(Spread.of(heel).value()).isCloseTo(REPEAT / Math.sqrt(12), within(1e-9));
         assertThat(first.heel().get(0).band()).isEqualTo(2);
@@ -130,7 +130,8 @@ public class KnotsTest {
         assertThat(stripes.socks().get(1).startBand()).isZero();
         assertThat(footAndLeg(spec.plan(), 2).get(0).unsureRounds()).isLessThan(0.2);
         StripePlan asItComes = plan(knotted(second(SecondSock.SAME_CAKE), unknown(20)));
-        assertThat(asItComes.socks().get(1).windOff().orElseThrow().value()).isCloseTo(REPEAT / 2, within(1e-9));
+        assertThat(asItComes.socks().get(1).windOff().orElseThrow().metres().value())
+                .isCloseTo(REPEAT / 2, within(1e-9));
         assertThat(asItComes.socks().get(1).startBand()).isZero();
     }
 
@@ -145,7 +146,8 @@ public class KnotsTest {
         // A metre on comes a knot, behind which the yarn is a metre before the end of the repeat.
         StripePlan stripes = plan(knotted(second(SecondSock.SAME_CAKE), knot(end + 1, REPEAT - 1)));
         assertThat(plain).isGreaterThan(2.5);
-        assertThat(stripes.socks().get(1).windOff().orElseThrow().value()).isCloseTo(2, within(1e-6));
+        assertThat(stripes.socks().get(1).windOff().orElseThrow().metres().value())
+                .isCloseTo(2, within(1e-6));
         assertThat(stripes.socks().get(1).startBand()).isZero();
         assertThat(stripes.knots()).isEmpty();
     }
@@ -313,20 +315,22 @@ public class KnotsTest {
     public void whatIsToBeDoneBetweenTheSocksIsSaidInWords() {
         ColourChoice alike = second(SecondSock.SAME_CAKE);
         assertThat(between(knotted(alike, unknown(20))))
-                .isEqualTo("Before you cast on the second sock, wind off until the red begins: {most} at most.");
+                .isEqualTo("Before you cast on the second sock wind off until the red begins: {woundMost} at most.");
         double end = plan(knotted(alike)).socks().get(0).used().value();
         assertThat(between(knotted(alike.withKnots(KnotWay.BEHIND), unknown(end + 40))))
-                .isEqualTo("Before you cast on the second sock, wind off to the knot that comes, and on until the red"
-                        + " begins: {most} at most.");
+                .isEqualTo("Before you cast on the second sock wind off to the knot that comes, and on until the red"
+                        + " begins: {woundMost} at most.");
         assertThat(between(knotted(alike.withKnots(KnotWay.BEHIND), unknown(20), unknown(end + 40))))
                 .as("the order was lost before, and the knot still comes")
                 .contains("to the knot that comes, and on until the red begins");
-        assertThat(between(knotted(alike))).startsWith("Wind off {much} before you cast on the second sock");
+        assertThat(between(knotted(alike)))
+                .as("nothing was seen of 100 m")
+                .contains("until the red begins: {woundMost}");
     }
 
     private static String between(SockSpec spec) {
         PairWork pair = pair(spec);
         pair.hear(new Jumped(1, pair.sock(1).course().lap().presses()));
-        return WindOff.of(pair).orElseThrow().said().template();
+        return pair.windOffNow().orElseThrow().template();
     }
 }

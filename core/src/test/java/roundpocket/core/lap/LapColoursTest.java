@@ -148,8 +148,9 @@ public class LapColoursTest {
                 .get(1)
                 .windOff()
                 .orElseThrow()
+                .metres()
                 .value();
-        assertThat(pair.windOff().orElseThrow().value()).isCloseTo(planned, within(1e-6));
+        assertThat(pair.windOff().orElseThrow().metres().value()).isCloseTo(planned, within(1e-6));
     }
 
     @Test

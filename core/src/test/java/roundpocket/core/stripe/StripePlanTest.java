@@ -134,8 +134,10 @@ public class StripePlanTest {
                         .mapToDouble(share -> share.metres().value())
                         .sum();
                 assertThat(byColour).isCloseTo(main, within(1e-6));
-                double wound = sock.heelWindOff().map(one -> one.value()).orElse(0.0)
-                        + sock.toeWindOff().map(one -> one.value()).orElse(0.0);
+                double wound = sock.heelWindOff()
+                                .map(one -> one.metres().value())
+                                .orElse(0.0)
+                        + sock.toeWindOff().map(one -> one.metres().value()).orElse(0.0);
                 assertThat(sock.used().value()).isCloseTo(main + wound, within(1e-6));
             }
         });
@@ -204,7 +206,7 @@ public class StripePlanTest {
             StripePlan stripes = plan(with(striped(BELL), ColourChoice.usual().withHeel(ColourStart.BAND, band)));
             for (SockStripes sock : stripes.socks()) {
                 assertThat(sock.heel().get(0).band()).isEqualTo(band - 1);
-                assertThat(sock.heelWindOff().map(one -> one.value()).orElse(0.0))
+                assertThat(sock.heelWindOff().map(one -> one.metres().value()).orElse(0.0))
                         .isBetween(0.0, 10.5);
             }
         }
@@ -278,7 +280,7 @@ public class StripePlanTest {
         StripePlan later = plan(striped(BELL.withKnots(new Knot(180, OptionalDouble.of(0)))));
         StripePlan.KnotMet second = later.knots().get(0);
         double begun = later.socks().get(0).used().value()
-                + later.socks().get(1).windOff().orElseThrow().value();
+                + later.socks().get(1).windOff().orElseThrow().metres().value();
         assertThat(second.sock()).isEqualTo(2);
         assertThat(second.ways().get(1).windOff().value()).isCloseTo(180 - begun, within(1e-6));
         Striping unknown = BELL.withKnots(new Knot(60, OptionalDouble.empty()));
@@ -321,7 +323,8 @@ public class StripePlanTest {
                 .isEqualTo(looks(plan(striped(BELL)).socks().get(1).heel()));
         // From the end of the first sock to the knot, and 7.5 m from 3 m into the repeat to its end.
         double end = left.socks().get(0).used().value();
-        assertThat(left.socks().get(1).windOff().orElseThrow().value()).isCloseTo(180 - end + 7.5, within(1e-6));
+        assertThat(left.socks().get(1).windOff().orElseThrow().metres().value())
+                .isCloseTo(180 - end + 7.5, within(1e-6));
         assertThat(wound(left) - wound(met))
                 .isCloseTo(met.knots().get(0).ways().get(1).metres().value(), within(1e-6));
     }

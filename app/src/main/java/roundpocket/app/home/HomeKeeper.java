@@ -40,7 +40,10 @@ public class HomeKeeper implements DisposableBean {
             journal = JournalFile.begin(home, read.last());
         } catch (RuntimeException cannot) {
             lock.close();
-            throw cannot;
+            throw HomeTrouble.ofTheDisk(home, cannot)
+                    .filter(any -> !(cannot instanceof HomeTrouble))
+                    .map(RuntimeException.class::cast)
+                    .orElse(cannot);
         }
     }
 

@@ -1,7 +1,6 @@
 package roundpocket.app.home;
 
 import java.io.IOException;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -278,14 +277,11 @@ final class Opening {
             if (cause instanceof SQLException sql && sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
                 return HomeLock.inUse(failure);
             }
-            if (cause instanceof FileSystemException || StoreTrouble.ofTheDisk(cause)) {
-                return new HomeTrouble(
-                        "Round Pocket can’t write in its folder, " + home.path() + ": the disk is full, or it may not.",
-                        "Make room, or allow writing there, then start again. Nothing was changed.",
-                        failure);
-            }
         }
-        return new HomeTrouble(
-                "Round Pocket can’t open its folder.", "Put back a backup with ./pocket restore FILE.", failure);
+        return HomeTrouble.ofTheDisk(home, failure)
+                .orElseGet(() -> new HomeTrouble(
+                        "Round Pocket can’t open its folder.",
+                        "Put back a backup with ./pocket restore FILE.",
+                        failure));
     }
 }

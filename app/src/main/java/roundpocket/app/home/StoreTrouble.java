@@ -57,8 +57,12 @@ public enum StoreTrouble {
 
     /** Whether a failure is the disk's or the folder's, and says nothing of what is stored. */
     static boolean ofTheDisk(Throwable failure) {
+        return ofTheDisk(failure, NO_ROOM) || ofTheDisk(failure, NO_LEAVE);
+    }
+
+    private static boolean ofTheDisk(Throwable failure, Set<String> words) {
         String said = String.valueOf(failure.getMessage());
-        return NO_ROOM.stream().anyMatch(said::contains) || NO_LEAVE.stream().anyMatch(said::contains);
+        return words.stream().anyMatch(said::contains);
     }
 
     /** The trouble behind a failure; empty where it is none of the store's. */
@@ -74,12 +78,15 @@ public enum StoreTrouble {
                     return Optional.of(UNWRITABLE);
                 }
             }
+            // Whatever is written here is written in the home.
+            if (cause instanceof IOException && ofTheDisk(cause, NO_ROOM)) {
+                return Optional.of(FULL);
+            }
             if (ofTheStore && (cause instanceof IOException || closed)) {
-                String said = String.valueOf(cause.getMessage());
-                if (NO_ROOM.stream().anyMatch(said::contains)) {
+                if (ofTheDisk(cause, NO_ROOM)) {
                     return Optional.of(FULL);
                 }
-                if (NO_LEAVE.stream().anyMatch(said::contains)) {
+                if (ofTheDisk(cause, NO_LEAVE)) {
                     return Optional.of(UNWRITABLE);
                 }
                 closed |= cause instanceof IOException;

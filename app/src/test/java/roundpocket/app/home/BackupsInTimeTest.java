@@ -3,6 +3,8 @@ package roundpocket.app.home;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -44,6 +46,18 @@ public class BackupsInTimeTest {
                 .startsWith("round-pocket-2026-11-12T20-00-00.zip", "round-pocket-2026-11-11T20-00-00.zip")
                 .endsWith("round-pocket-2026-11-06T20-00-00.zip");
         keeper.destroy();
+    }
+
+    /** A file that is always full stands where the number of the backup is noted first. */
+    @Test
+    public void onAFullDiskABackupThatIsAskedForSaysSo() throws IOException {
+        Path home = Running.newHome();
+        try (Running app = Running.on(home)) {
+            Files.createSymbolicLink(home.resolve("numbered.part"), Path.of("/dev/full"));
+            HttpResponse<String> answer = app.send("POST", "/api/home/backups", "");
+            assertThat(answer.statusCode()).isEqualTo(507);
+            assertThat(answer.body()).contains("store-full").contains("Make room");
+        }
     }
 
     /** One start a year ahead, seven of them, and then the right time again: later is what was made later. */

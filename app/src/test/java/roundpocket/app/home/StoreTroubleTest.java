@@ -3,6 +3,8 @@ package roundpocket.app.home;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.sql.SQLException;
 import org.h2.api.ErrorCode;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +26,7 @@ public class StoreTroubleTest {
         return new Object[][] {
             {new IllegalStateException(general("File too large")), StoreTrouble.FULL},
             {general("No space left on device"), StoreTrouble.FULL},
+            {new UncheckedIOException(new IOException("No space left on device")), StoreTrouble.FULL},
             {
                 new DataAccessResourceFailureException("journal", new IOException("No space left on device")),
                 StoreTrouble.FULL
@@ -37,6 +40,18 @@ public class StoreTroubleTest {
             {new IOException("a page was closed"), null},
             {new IllegalStateException(), null},
         };
+    }
+
+    /** A start writes small files before it opens the store. */
+    @Test
+    public void aHomeOnAFullDiskIsRefusedInWords() {
+        HomeFolder home = new HomeFolder(Path.of("full"));
+        Exception full = new UncheckedIOException(new IOException("No space left on device"));
+        assertThat(HomeTrouble.ofTheDisk(home, full)).hasValueSatisfying(trouble -> {
+            assertThat(trouble).hasMessageContaining("can’t write in its folder, full: the disk is full");
+            assertThat(trouble.remedy()).startsWith("Make room");
+        });
+        assertThat(HomeTrouble.ofTheDisk(home, new IllegalStateException())).isEmpty();
     }
 
     @Test(dataProvider = "failures")

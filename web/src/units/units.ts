@@ -56,7 +56,8 @@ export function decimal(value: number, places: number): string {
 
 /** A text of the trade with its decimals as the reader writes them; numbers of sections, such as 4.3.7, stay. */
 export function prose(text: string, sign = SIGN): string {
-  return text.replace(/(?<![\d.])(\d+)\.(?=\d+(?!\d*\.\d))/g, `$1${sign}`);
+  // All digits and dots of a number are taken at once, so that no digit is looked at twice.
+  return text.replace(/\d[\d.]*/g, (number) => number.replace(/^(\d+)\.(\d+\.?)$/, `$1${sign}$2`));
 }
 
 function eighths(inches: number): string {
@@ -253,8 +254,9 @@ export function parseNumber(text: string): Parsed {
 
 /** Understands a length in the reader's unit, or in the one that is typed behind it, as millimetres. */
 export function parseLength(text: string, lengths: Lengths): Parsed {
-  const unit = /\s*(mm|cm|inches|inch|in|"|”|″|''|′′)\s*$/i.exec(text);
-  const parsed = parseNumber(unit ? text.slice(0, unit.index) : text);
+  const typed = text.trimEnd();
+  const unit = /(mm|cm|inches|inch|in|"|”|″|''|′′)$/i.exec(typed);
+  const parsed = parseNumber(unit ? typed.slice(0, unit.index) : typed);
   if (!parsed.ok) {
     return parsed;
   }

@@ -16,6 +16,7 @@ import { useSettings } from '../settings/settings';
 import { SockTabs } from './SockTabs';
 import { Anew, Hearing, Next } from './Told';
 import { NeedlesNow } from './NeedlesNow';
+import { needlesThen } from './place';
 import { OneHand, ThumbKeys } from './ThumbKeys';
 import { Twice } from './Twice';
 import { Underneath } from './Underneath';
@@ -155,7 +156,7 @@ function Pressed({ knit, narrow }: { knit: Knit; narrow: boolean }) {
           onTwo={knit.twice.settled}
         />
       )}
-      {knit.place && <NeedlesNow place={knit.place} />}
+      {knit.place && <NeedlesNow place={knit.place} then={needlesThen(knit.work, knit.place)} />}
     </Flex>
   );
 }

@@ -29,8 +29,8 @@ export function NeedlesDrawing({ needles, left }: { needles: Needles; left: bool
               <OneNeedle key={group.name} group={group} alone={held.length === 1} />
             ))}
             {needles.line && edge === 'HEEL' && <Between line={needles.line} />}
-            {yarns.map(({ role, start }) => (
-              <Hanging key={role.id} contrast={role.id === 'CONTRAST'} start={start} />
+            {yarns.map(({ role, at: where }) => (
+              <Hanging key={role.id} contrast={role.id === 'CONTRAST'} where={where} />
             ))}
           </g>
           {held.map((group) => (
@@ -95,20 +95,31 @@ function OneNeedle({ group, alone }: { group: NeedleGroup; alone: boolean }) {
   );
 }
 
-/** The yarn, from the corner where its next stitch goes. */
-function Hanging({ contrast, start }: { contrast: boolean; start: boolean }) {
-  const x = start ? RIGHT + 12 : LEFT - 12;
-  const away = start ? 1 : -1;
+interface HangingProps {
+  contrast: boolean;
+  where: Needles['yarns'][number]['at'];
+}
+
+const HANGS: Record<HangingProps['where'], [number, number]> = {
+  START: [RIGHT + 12, MIDDLE],
+  FAR: [LEFT - 12, MIDDLE],
+  MIDDLE: [(LEFT + RIGHT) / 2 + 40, MIDDLE + BOW - 2],
+};
+
+/** The yarn, from where its next stitch goes. */
+function Hanging({ contrast, where }: HangingProps) {
+  const [x, y] = HANGS[where];
+  const away = where === 'FAR' ? -1 : 1;
   return (
     <>
       <Path
-        d={`M${x - away * 6},${MIDDLE} q${away * 16},14 ${away * 6},34 t${away * 4},30`}
+        d={`M${x - away * 6},${y} q${away * 16},14 ${away * 6},34 t${away * 4},30`}
         fill="none"
         stroke={contrast ? 'chosen' : 'ink'}
         strokeWidth="2"
         strokeDasharray={contrast ? '5 3' : undefined}
       />
-      <Circle cx={x + away * 4} cy={MIDDLE + 66} r="7" fill={contrast ? 'chosen' : 'ink'} />
+      <Circle cx={x + away * 4} cy={y + 66} r="7" fill={contrast ? 'chosen' : 'ink'} />
     </>
   );
 }

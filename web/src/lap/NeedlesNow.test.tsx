@@ -13,7 +13,14 @@ const OPEN: Needles = {
     { edge: 'HEEL', first: false, name: 'upper needle', loops: 32 },
   ],
   waiting: [{ name: 'toe’s end', by: 'WASTE', loops: 64 }],
-  yarns: [{ role: { id: 'MAIN', title: 'main yarn' }, edge: 'HEEL', start: true }],
+  yarns: [
+    {
+      role: { id: 'MAIN', title: 'main yarn' },
+      edge: 'HEEL',
+      at: 'START',
+      place: 'where the lower needle begins',
+    },
+  ],
   line: { rows: 1, waste: true, threads: 0, state: 'COUNTED', corner: 0 },
   closed: ['CUFF_END'],
   words: ['On the needles: lower needle 32, upper needle 32.', 'On waste yarn: toe’s end 64.'],
@@ -38,10 +45,10 @@ const step: LapStep = {
   cautions: [],
 };
 
-function show(change: Partial<LapStep>, done = 0) {
+function show(change: Partial<LapStep>, done = 0, then?: Needles) {
   render(
     <ChakraProvider value={system}>
-      <NeedlesNow place={{ step: { ...step, ...change }, done, start: 1, index: 1 }} />
+      <NeedlesNow place={{ step: { ...step, ...change }, done, start: 1, index: 1 }} then={then} />
     </ChakraProvider>,
   );
 }
@@ -53,6 +60,18 @@ it('is drawn where more than plain knitting is done, with the same in words', ()
   expect(screen.getByText('lower needle: 32 sts')).toBeDefined();
   expect(screen.getByText('toe’s end, 64 sts on waste yarn')).toBeDefined();
   expect(screen.getByText('On waste yarn: toe’s end 64.')).toBeDefined();
+});
+
+it('shows the needles as the step leaves them', () => {
+  const then = {
+    ...OPEN,
+    groups: [{ edge: 'HEEL', first: true, name: 'lower needle', loops: 33 } as const],
+  };
+  show({}, 0, then);
+  fireEvent.click(screen.getByText('Show it after this step'));
+  expect(screen.getByText('lower needle: 33 sts')).toBeDefined();
+  fireEvent.click(screen.getByText('Show it before this step'));
+  expect(screen.getByText('lower needle: 32 sts')).toBeDefined();
 });
 
 it('is one key away from plain rounds', () => {

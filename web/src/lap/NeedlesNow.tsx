@@ -4,6 +4,7 @@ import { useKeymap } from '../form/keymap';
 import { Press } from '../form/Press';
 import { useSettings } from '../settings/settings';
 import { NeedlesDrawing } from './NeedlesDrawing';
+import type { Needles } from '../wire/types';
 import { needlesAt, type Place } from './place';
 import { texts } from './texts';
 
@@ -11,13 +12,15 @@ import { texts } from './texts';
 const PLAIN: readonly Place['step']['doing'][] = ['ROUNDS', 'FINISH', 'BEGIN'];
 
 /** What is on the needles before the next press: open where more than plain knitting is done, else one press away. */
-export function NeedlesNow({ place }: { place: Place }) {
+export function NeedlesNow({ place, then }: { place: Place; then?: Needles | undefined }) {
   const { hand } = useSettings();
   const [asked, setAsked] = useState<boolean>();
   const [step, setStep] = useState(place.step.id);
+  const [isThen, setThen] = useState(false);
   if (step !== place.step.id) {
     setStep(place.step.id);
     setAsked(undefined);
+    setThen(false);
   }
   const open = asked ?? !PLAIN.includes(place.step.doing);
   const needles = needlesAt(place.step, place.done);
@@ -44,7 +47,19 @@ export function NeedlesNow({ place }: { place: Place }) {
       </Press>
       {open && (
         <Box as="section" aria-label={texts.needlesNow} pt={2}>
-          <NeedlesDrawing needles={needles} left={hand === 'left'} />
+          <NeedlesDrawing needles={(isThen && then) || needles} left={hand === 'left'} />
+          {then && (
+            <Press
+              look="told"
+              minH="44px"
+              px={2}
+              fontSize="sm"
+              aria-pressed={isThen}
+              onClick={() => setThen(!isThen)}
+            >
+              {isThen ? texts.needlesBefore : texts.needlesAfter}
+            </Press>
+          )}
         </Box>
       )}
     </>

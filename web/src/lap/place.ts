@@ -35,6 +35,18 @@ export function needlesAt({ needles, doing }: LapStep, done: number): Needles | 
   return doing === 'GRAFT' && done > 0 ? undefined : needles[Math.min(done, needles.length - 1)];
 }
 
+/** The same once the press is done, where that is the whole step; undefined where nothing of it changes. */
+export function needlesThen(
+  { steps }: Pick<Work, 'steps'>,
+  { step, done, index }: Place,
+): Needles | undefined {
+  const next = steps[index + 1];
+  const [now, then] = [needlesAt(step, done), next && needlesAt(next, 0)];
+  return step.number === 1 && now && then && now.words.join() !== then.words.join()
+    ? then
+    : undefined;
+}
+
 /** Live loops once so many presses of a step are done. */
 export function loopsAfter({ loops, before }: LapStep, done: number): number {
   return done === 0 ? before : (loops[Math.min(done, loops.length) - 1] ?? before);

@@ -29,6 +29,8 @@ export const texts = {
   needlesNow: 'What is on the needles',
   needles: 'Needles',
   needlesKey: 'What is on the needles: m shows and hides it',
+  needlesAfter: 'Show it after this step',
+  needlesBefore: 'Show it before this step',
   onNeedle: (name: string, loops: number) => `${name}: ${counted(loops, 'st')}`,
   waits: (name: string, loops: number, waste: boolean) =>
     `${name}, ${counted(loops, 'st')} ${waste ? 'on waste yarn' : 'on a thread'}`,

@@ -65,6 +65,12 @@ function WayWords(words: WordsProps) {
           </OptionWord>
         </>
       )}
+      {tube.way.id !== 'READY_TUBE' && (
+        <>
+          {texts.eachRoundBegun}
+          <OptionWord {...words} id="round-start" choice="technique.roundStart" />
+        </>
+      )}
       {tube.way.id === 'READY_TUBE' && (
         <>
           {texts.of}

@@ -246,6 +246,7 @@ export const texts = {
   nothingIsLeftOver: 'nothing is left over.',
 
   // TubeWords
+  eachRoundBegun: ', each round begun ',
   theHeelLineIsPlaced: '; the heel line is placed ',
   fromTheToeTip: (fromToe: string) => ` ${fromToe} from the toe tip, `,
   theHeelLineHasCome: (line: string, comesOut: string, leg: string, way: string) =>

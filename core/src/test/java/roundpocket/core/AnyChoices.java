@@ -57,6 +57,7 @@ import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.ReadyTube;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.tube.Way;
@@ -100,7 +101,8 @@ final class AnyChoices {
                 ready || random.nextBoolean() ? PatternChoice.usual() : pattern(random),
                 new TechniqueChoice(
                         perhaps(random, () -> one(random, Turning.values())),
-                        perhaps(random, () -> one(random, Provisional.values()))));
+                        perhaps(random, () -> one(random, Provisional.values())),
+                        perhaps(random, () -> one(random, RoundStart.values()))));
     }
 
     private static PatternChoice pattern(Random random) {

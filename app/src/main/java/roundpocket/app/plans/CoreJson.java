@@ -33,6 +33,7 @@ import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.NeedleSize;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.BeanProperty;
 import tools.jackson.databind.SerializationContext;
@@ -97,6 +98,9 @@ public class CoreJson extends SimpleModule {
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
         Optional<Provisional> provisional();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Optional<RoundStart> roundStart();
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
         PatternPlace place();

@@ -48,6 +48,7 @@ import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 
@@ -207,6 +208,7 @@ public final class Almanac {
                         of("shaping heel and toe", ShapingSchool.values()),
                         of("turning short rows", Turning.values()),
                         of("beginning with live stitches", Provisional.values()),
+                        of("where a round begins", RoundStart.values()),
                         of("leaning of the decreases", Leaning.values()),
                         of("parity", Parity.values()),
                         of("closing", Close.values()),

@@ -13,6 +13,7 @@ public enum Chapter {
             "ways to come by the tube",
             "starts of a toe-up tube",
             "beginning with live stitches",
+            "where a round begins",
             "cutting a ready tube",
             "aims of a cut",
             "tube",

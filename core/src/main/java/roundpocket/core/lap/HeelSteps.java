@@ -5,13 +5,16 @@ import java.util.List;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.Opening;
+import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.Way;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.FinishWork;
+import roundpocket.core.work.LineWork;
 import roundpocket.core.work.OpeningWork;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.ReadyWork;
@@ -43,12 +46,26 @@ final class HeelSteps {
         List<Operation> operations =
                 switch (opening.way()) {
                     case SNIP -> List.of(lost, new OpeningWork.Mark(after));
-                    case LIFELINES -> List.of(new TubeWork.Thread(edge, half, after), lost);
-                    case WASTE_ONE_LINE ->
-                        List.of(new TubeWork.WasteRows(edge, half, 1, role, after), new TubeWork.KnitAgain(edge, role));
-                    case WASTE_TWO_LINES -> List.of(new TubeWork.WasteRows(edge, half, 2, role, after));
+                    case LIFELINES -> List.of(new LineWork.Thread(edge, half, after), lost);
+                    case WASTE_ONE_LINE, WASTE_TWO_LINES -> waste(edge, role, after);
                 };
-        out.line(opening.way().lost().step().count() * 2 * half, operations);
+        List<Operation> all = new ArrayList<>();
+        if (out.work().begins() == RoundStart.MIDDLE) {
+            all.add(new TubeWork.BeginAt(edge, RoundStart.INSTEP, half));
+        }
+        all.addAll(operations);
+        out.line(opening.way().lost().step().count() * 2 * half, all);
+    }
+
+    /** The waste yarn goes where the sole is due: at the start of a round, or behind the instep where that comes first. */
+    private List<Operation> waste(Edge edge, YarnRole role, int after) {
+        boolean oneLine = opening.way() == OpeningWay.WASTE_ONE_LINE;
+        Operation rows = new LineWork.WasteRows(edge, half, oneLine ? 1 : 2, role, after);
+        if (out.work().begins() == RoundStart.SOLE) {
+            return oneLine ? List.of(rows, new LineWork.KnitAgain(edge, role)) : List.of(rows);
+        }
+        Operation instep = new LineWork.FirstHalf(edge, role);
+        return oneLine ? List.of(instep, rows, new LineWork.SlideBack(edge)) : List.of(instep, rows);
     }
 
     private String lostWords() {

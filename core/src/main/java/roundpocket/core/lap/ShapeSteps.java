@@ -23,6 +23,7 @@ import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.shaping.ShapingRound.Kind;
 import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.Operation;
@@ -82,8 +83,12 @@ final class ShapeSteps {
             all.add(new Drafted(operation, round.cumulative() - worked));
             worked = round.cumulative();
         }
-        all.set(0, all.get(0).with(yarnFor(section, edge), List.of()));
         boolean inRows = rows > 0;
+        // Short rows are worked on the sole, so that is where the yarn has to hang.
+        List<Operation> yarn = inRows && edge == Edge.TOE_END
+                ? out.begunAt(RoundStart.SOLE, edge, yarnFor(section, edge))
+                : yarnFor(section, edge);
+        all.set(0, all.get(0).with(yarn, List.of()));
         List<Operation> lead = inRows ? List.of() : List.of(new ShapeWork.Begin(edge, named(shaping)));
         out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, inRows ? inShortRows(section, shaping, rounds) : "", all);
     }

@@ -18,8 +18,10 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SectionYarn;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.Line;
+import roundpocket.core.work.LineWork;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.TubeWork;
 import roundpocket.core.work.Work;
@@ -144,20 +146,34 @@ final class StepWriter {
 
     /** Rounds of the tube or the cuff, the first of them with what yarn it needs, and with a thread that is due. */
     void rounds(StepName name, String title, String instruction, Edge edge, List<Drafted> rounds) {
+        rounds(name, title, instruction, edge, work.begins(), rounds);
+    }
+
+    /** The same, where the round begins elsewhere from then on. */
+    void rounds(StepName name, String title, String instruction, Edge edge, RoundStart begins, List<Drafted> rounds) {
         if (rounds.isEmpty()) {
             return;
         }
         List<Drafted> all = new ArrayList<>(rounds);
-        List<Operation> yarn = yarnFor(name.section().orElseThrow(), edge);
+        List<Operation> yarn = begunAt(begins, edge, yarnFor(name.section().orElseThrow(), edge));
         all.set(0, all.get(0).with(yarn, threadDue(edge)));
         many(name, Doing.ROUNDS, title, Stage.KNIT, List.of(), instruction, all);
+    }
+
+    /** What is done so that the round begins there: before the yarn is joined there, or else by knitting on. */
+    List<Operation> begunAt(RoundStart begins, Edge edge, List<Operation> yarn) {
+        List<Operation> all = new ArrayList<>(yarn);
+        if (work.begins() != begins) {
+            all.add(Math.max(0, all.size() - 1), new TubeWork.BeginAt(edge, begins, half));
+        }
+        return all;
     }
 
     private List<Operation> threadDue(Edge edge) {
         boolean due = work.line()
                 .filter(line -> line.way() == OpeningWay.LIFELINES && line.state() == Line.State.BEGUN)
                 .isPresent();
-        return due ? List.of(new TubeWork.Thread(edge, half, work.rounds() + 1)) : List.of();
+        return due ? List.of(new LineWork.Thread(edge, half, work.rounds() + 1)) : List.of();
     }
 
     /** What is done so that the yarn of a section hangs at an edge: nothing where it does. */

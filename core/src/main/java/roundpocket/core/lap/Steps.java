@@ -12,6 +12,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 import roundpocket.core.work.Edge;
@@ -32,6 +33,8 @@ final class Steps {
     private final int half;
     /** The end of the tube that is on the needles while it is knitted. */
     private final Edge end;
+    /** Where a round of the tube is to begin. */
+    private final RoundStart wanted;
 
     private final StepWriter out;
     private final ShapeSteps shapes;
@@ -44,6 +47,7 @@ final class Steps {
         this.stitches = plan.stitchCount().stitches().count();
         this.half = plan.stitchCount().half().count();
         this.end = plan.tube().way() == Way.CUFF_DOWN ? Edge.TOE_END : Edge.CUFF_END;
+        this.wanted = plan.technique().roundStartTaken();
         this.out = new StepWriter(plan, atHand(plan, sock));
         this.shapes = new ShapeSteps(plan, out, new WindOffs(plan, sock));
         this.heel = new HeelSteps(plan, out, shapes);
@@ -189,14 +193,22 @@ final class Steps {
     private void castOn(Section first, Start start, int number, List<Operation> more) {
         Provisional provisional = plan.technique().provisionalTaken();
         List<Operation> all = new ArrayList<>();
-        all.add(new TubeWork.CastOn(start, number, half, out.roleOf(first), provisional));
+        RoundStart begins =
+                switch (start) {
+                    case EDGE, OPEN_ROUND -> wanted;
+                    case CLOSED -> wanted == RoundStart.MIDDLE ? RoundStart.SOLE : wanted;
+                    case OPEN_HALF -> RoundStart.SOLE;
+                };
+        all.add(new TubeWork.CastOn(start, number, half, out.roleOf(first), provisional, begins));
         all.addAll(more);
         out.one(StepName.BEGIN, Doing.BEGIN, "Cast on", Stage.KNIT, number + " sts are on", all);
     }
 
     /** Rounds of foot or leg, {@code from} to {@code to} of them. */
     private void tube(Section section, StepName name, String title, int from, int to) {
-        List<PatternWords.Due> due = pattern.of(section, from, to);
+        boolean first = from == 0 && section == Section.FOOT && plan.tube().way() == Way.TOE_UP;
+        RoundStart begins = first ? wanted : out.work().begins();
+        List<PatternWords.Due> due = pattern.of(section, begins, from, to);
         boolean plain = due.stream().allMatch(round -> round.pattern() == 0);
         YarnRole role = out.roleOf(section);
         List<Drafted> rounds = IntStream.range(0, due.size())
@@ -212,7 +224,7 @@ final class Steps {
                         stitches,
                         due.get(i).pattern()))
                 .toList();
-        out.rounds(name, title, plain ? "Knit." : "Work in pattern.", end, rounds);
+        out.rounds(name, title, plain ? "Knit." : "Work in pattern.", end, begins, rounds);
     }
 
     private void beginAtToe() {

@@ -20,6 +20,7 @@ import roundpocket.core.tube.Placing;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.TubeChoice;
@@ -82,6 +83,15 @@ final class RecipeWriter {
                     technique.turningTaken(),
                     usual.turningTaken(),
                     Turning.values());
+        }
+        if (plan.tube().way() != Way.READY_TUBE) {
+            offers.options(
+                    "technique.roundStart",
+                    "Where a round begins",
+                    technique.roundStart(),
+                    technique.roundStartTaken(),
+                    usual.roundStartTaken(),
+                    RoundStart.values());
         }
         if (plan.tube().way() == Way.TOE_UP && plan.tube().toeStart() != ToeStart.CLOSED) {
             offers.options(

@@ -101,7 +101,7 @@ public final class StripeRules {
                             + " then as their lengths, and where it was begun as that is known, together by their squares"),
             (knitted, factor, off, band, begun) ->
                     Math.hypot(Math.hypot(knitted * factor, (knitted + off) * band), begun),
-            example(5.4626, 1e-3, 50.0, 0.1, 10.0, 0.02, 1.847));
+            example(5.4479, 1e-3, 50.0, 0.1, 10.0, 0.02, 1.8));
 
     static final Rule.Of2 REPEATS = Rule.of(
             "stripe.repeats",

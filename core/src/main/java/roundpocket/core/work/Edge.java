@@ -2,7 +2,10 @@ package roundpocket.core.work;
 
 import java.util.List;
 
-/** Where loops can be live. A round at an edge works its first half, then its second; the yarn then hangs where it began. */
+/**
+ * Where loops can be live. A round at an edge works its first half, then its second; the yarn then hangs where it began. At the
+ * tube that is the sole and then the instep, unless the knitter begins otherwise ({@link Work#first}).
+ */
 public enum Edge {
     /** The tube’s end at the cuff. */
     CUFF_END("cuff’s end", Spot.CUFF_SOLE, Spot.CUFF_INSTEP),
@@ -37,13 +40,18 @@ public enum Edge {
         };
     }
 
-    /** The half that a round begins with. */
+    /** The half that a round usually begins with: at the tube the sole’s. */
     public Spot first() {
         return first;
     }
 
     public Spot second() {
         return second;
+    }
+
+    /** Whether rounds of the tube are knitted there. */
+    boolean ofTheTube() {
+        return this == CUFF_END || this == TOE_END;
     }
 
     List<Spot> spots() {

@@ -38,7 +38,8 @@ public sealed interface FinishWork extends Operation {
             implements FinishWork {
         @Override
         public Work on(Work before) {
-            return before.needOnNeedle(edge.first())
+            return before.needSide()
+                    .needOnNeedle(edge.first())
                     .needOnNeedle(edge.second())
                     .needFreeFor(edge)
                     .need(
@@ -66,7 +67,8 @@ public sealed interface FinishWork extends Operation {
         public Sentence told(Work before) {
             String held = edge == Edge.HEEL
                     ? "Hold the lower needle in front and the upper one behind it"
-                    : "Hold the sole in front and the instep behind it";
+                    : "Hold the " + before.first(edge).title() + " in front and the "
+                            + before.second(edge).title() + " behind it";
             String hangs = fresh
                     ? "Leave the yarn’s end for weaving in. Thread a new length of {tail} and begin at the [right] end,"
                             + " from the " + yarnAt.title() + "; its own end hangs " + (setUp ? "inside" : "outside")
@@ -103,7 +105,7 @@ public sealed interface FinishWork extends Operation {
                     .filter(tail -> tail.edge() == edge)
                     .orElseThrow(() -> new NotPossible("no tail hangs at the " + edge.title()));
             before.need(end.moves() == number - 1, () -> "move " + number + " does not come after " + end.moves());
-            Spot spot = move.needle() == Needle.FRONT ? edge.first() : edge.second();
+            Spot spot = move.needle() == Needle.FRONT ? before.first(edge) : before.second(edge);
             Work after = before.needOnNeedle(spot).tail(Optional.of(new Work.Tail(edge, number)));
             if (move.off()) {
                 int left = before.loops().get(spot).loops() - 1;

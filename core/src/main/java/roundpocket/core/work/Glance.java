@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 
 /**
  * What is drawn of the work at a moment: which loops are where, what holds them, and where the yarn hangs.
@@ -45,9 +46,17 @@ public record Glance(
      * A yarn that hangs from the work.
      *
      * @param edge at which edge
-     * @param start whether where the round begins, and else where its second half does
+     * @param at where of it
+     * @param place the same in words
      */
-    public record HangsAt(YarnRole role, Edge edge, boolean start) {}
+    public record HangsAt(YarnRole role, Edge edge, At at, String place) {}
+
+    /** Where on an edge a yarn hangs: where the round begins, where its second half does, or inside the first. */
+    public enum At {
+        START,
+        FAR,
+        MIDDLE
+    }
 
     /**
      * The heel line.
@@ -65,18 +74,18 @@ public record Glance(
         List<Group> groups = new ArrayList<>();
         List<Waiting> waiting = new ArrayList<>();
         for (Edge edge : Edge.values()) {
-            for (Spot spot : edge.spots()) {
+            for (Spot spot : List.of(work.first(edge), work.second(edge))) {
                 work.held(spot)
                         .filter(held -> held.by() == Holder.NEEDLE)
-                        .ifPresent(
-                                held -> groups.add(new Group(edge, spot == edge.first(), spot.title(), held.loops())));
+                        .ifPresent(held ->
+                                groups.add(new Group(edge, spot == work.first(edge), spot.title(), held.loops())));
             }
             waiting.addAll(waiting(work, edge));
         }
         List<HangsAt> yarns = work.yarns().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .map(each -> new HangsAt(
-                        each.getKey(), each.getValue().edge(), each.getValue().corner() == Hang.Corner.START))
+                        each.getKey(), each.getValue().edge(), at(work, each.getValue()), place(work, each.getValue())))
                 .toList();
         Optional<HeelLine> line = work.line()
                 .map(each ->
@@ -124,7 +133,7 @@ public record Glance(
         }
         waiting.forEach(each -> words.add(sentence(each.by().place() + ": " + each.name() + " " + each.loops() + ".")));
         for (HangsAt yarn : yarns) {
-            words.add(sentence("the " + yarn.role().title() + " hangs " + where(yarn) + "."));
+            words.add(sentence("the " + yarn.role().title() + " hangs " + yarn.place() + "."));
         }
         line.ifPresent(each -> words.add(sentence(heelLine(each))));
         if (!closed.isEmpty()) {
@@ -140,15 +149,23 @@ public record Glance(
                 : group.name() + " " + group.loops() + " (" + group.edge().title() + ")";
     }
 
-    private static String where(HangsAt yarn) {
-        return switch (yarn.edge()) {
-            case HEEL ->
-                yarn.start() ? "where the lower needle begins" : "at the end of the lower needle, where a row turns";
-            default ->
-                yarn.start()
-                        ? "where the sole begins, at the " + yarn.edge().title()
-                        : "where the instep begins, at the " + yarn.edge().title();
-        };
+    private static At at(Work work, Hang hang) {
+        if (hang.edge().ofTheTube() && work.begins() == RoundStart.MIDDLE) {
+            return At.MIDDLE;
+        }
+        return hang.corner() == Hang.Corner.START ? At.START : At.FAR;
+    }
+
+    private static String place(Work work, Hang hang) {
+        boolean start = hang.corner() == Hang.Corner.START;
+        if (hang.edge() == Edge.HEEL) {
+            return start ? "where the lower needle begins" : "at the end of the lower needle, where a row turns";
+        }
+        if (hang.edge().ofTheTube() && work.begins() == RoundStart.MIDDLE) {
+            return "in the middle of the sole, at the " + hang.edge().title();
+        }
+        Spot next = start ? work.first(hang.edge()) : work.second(hang.edge());
+        return "where the " + next.title() + " begins, at the " + hang.edge().title();
     }
 
     private static String heelLine(HeelLine line) {

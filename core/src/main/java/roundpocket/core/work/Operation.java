@@ -9,7 +9,7 @@ import roundpocket.core.measure.Sentence;
  *
  * <p>Sides stand in what is told as {@code [right]} and {@code [left]}, for {@link roundpocket.core.measure.Hand#says}.
  */
-public sealed interface Operation permits TubeWork, YarnWork, OpeningWork, ShapeWork, FinishWork, ReadyWork {
+public sealed interface Operation permits TubeWork, LineWork, YarnWork, OpeningWork, ShapeWork, FinishWork, ReadyWork {
     /** The work once it is done. Throws {@link NotPossible} where it cannot be done. */
     Work on(Work before);
 

@@ -24,7 +24,8 @@ public sealed interface ShapeWork extends Operation {
     record Begin(Edge edge, String shape) implements ShapeWork {
         @Override
         public Work on(Work before) {
-            return before.needOnNeedle(edge.first())
+            return before.needSide()
+                    .needOnNeedle(edge.first())
                     .needOnNeedle(edge.second())
                     .need(alike(before), () -> unlike(before));
         }
@@ -102,6 +103,8 @@ public sealed interface ShapeWork extends Operation {
             int half =
                     before.needOnNeedle(edge.first()).loops().get(edge.first()).loops();
             return due(before, section, number)
+                    .need(before.first(edge) == edge.first(), "the round begins with the instep")
+                    .needSide()
                     .needFreeFor(edge)
                     .needYarn(role, edge, from)
                     .need(

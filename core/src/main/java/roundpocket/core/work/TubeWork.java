@@ -2,10 +2,10 @@ package roundpocket.core.work;
 
 import java.util.Optional;
 import roundpocket.core.measure.Sentence;
-import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 
 /** What is done while the tube is knitted. */
 public sealed interface TubeWork extends Operation {
@@ -28,14 +28,17 @@ public sealed interface TubeWork extends Operation {
      * @param stitches on the needles then
      * @param half stitches of half the tube
      * @param provisional how stitches are begun that are live again later
+     * @param begins where the rounds begin
      */
-    record CastOn(Start start, int stitches, int half, YarnRole role, Provisional provisional) implements TubeWork {
+    record CastOn(Start start, int stitches, int half, YarnRole role, Provisional provisional, RoundStart begins)
+            implements TubeWork {
         @Override
         public Work on(Work before) {
             Edge edge = start == Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
             Work begun = before.need(before.loops().isEmpty() && before.fabric().isEmpty(), "the work is begun already")
                     .need(before.atHand().contains(role), () -> "there is no " + role.title())
                     .once(Work.Done.BEGUN)
+                    .begins(begins)
                     .hang(role, new Hang(edge, Hang.Corner.START));
             int each = stitches / 2;
             return switch (start) {
@@ -53,7 +56,16 @@ public sealed interface TubeWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            String halves = " The first " + half + " sts of a round are the sole, the other " + half + " the instep.";
+            String halves =
+                    switch (begins) {
+                        case SOLE ->
+                            " The first " + half + " sts of a round are the sole, the other " + half + " the instep.";
+                        case INSTEP ->
+                            " The first " + half + " sts of a round are the instep, the other " + half + " the sole.";
+                        case MIDDLE ->
+                            " The round begins in the middle of the sole: " + half / 2 + " sts of sole, " + half
+                                    + " of instep, " + (half - half / 2) + " of sole.";
+                    };
             return Operation.say(
                     switch (start) {
                         case EDGE ->
@@ -67,7 +79,10 @@ public sealed interface TubeWork extends Operation {
                                     + " The rows begin at the instep’s side of the toe and end at the sole’s.";
                         case CLOSED ->
                             "Begin closed with " + stitches + " sts, " + stitches / 2
-                                    + " on each of two needles. The first needle is the sole, the other the instep.";
+                                    + " on each of two needles. The first needle is the "
+                                    + (begins == RoundStart.INSTEP
+                                            ? "instep, the other the sole."
+                                            : "sole, the other the instep.");
                     });
         }
     }
@@ -107,104 +122,54 @@ public sealed interface TubeWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(
-                    before.halfDue(edge).isPresent()
-                            ? halved(words) + " The sole’s half of this round is knitted already."
-                            : words);
+            return Operation.say(before.halfDue(edge)
+                    .map(due -> halved(due.title(), words) + " The "
+                            + before.first(edge).title() + "’s half of this round is knitted already.")
+                    .orElse(words));
         }
 
-        private static String halved(String words) {
+        private static String halved(String due, String words) {
             return words.startsWith(KNIT)
-                    ? "Now knit the instep" + words.substring(KNIT.length())
-                    : "Now the instep only: " + words.substring(0, 1).toLowerCase(java.util.Locale.ROOT)
+                    ? "Now knit the " + due + words.substring(KNIT.length())
+                    : "Now the " + due + " only: " + words.substring(0, 1).toLowerCase(java.util.Locale.ROOT)
                             + words.substring(1);
         }
     }
 
     /**
-     * The sole’s stitches in waste yarn, one row or two, while the working yarn waits where it hangs.
+     * From here on the round begins elsewhere. Where the yarn hangs one knits on to there; where none does it is joined there.
      *
-     * @param rows 1, or 2 with the second purled back
-     * @param after rounds that are there when it comes in
+     * @param half stitches of half the tube
      */
-    record WasteRows(Edge edge, int stitches, int rows, YarnRole role, int after) implements TubeWork {
+    record BeginAt(Edge edge, RoundStart where, int half) implements TubeWork {
         @Override
         public Work on(Work before) {
-            before.needOnNeedle(edge.first())
-                    .needFreeFor(edge)
-                    .needYarn(role, edge, Hang.Corner.START)
-                    .need(before.line().isEmpty(), "the heel line is in already")
-                    .need(before.rounds() == after, () -> "it comes after " + after + " rounds, not " + before.rounds())
-                    .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
-            OpeningWay way = rows == 1 ? OpeningWay.WASTE_ONE_LINE : OpeningWay.WASTE_TWO_LINES;
-            Work in = before.line(
-                    new Line(way, before.rounds(), rows, 0, rows == 1 ? Line.State.BEGUN : Line.State.IN, 0));
-            return rows == 1 ? in.change(edge.first(), held -> held.by(Holder.WASTE)) : in;
+            return before.needOnNeedle(edge.first())
+                    .needOnNeedle(edge.second())
+                    .need(before.begins() != where, "the round begins there already")
+                    .need(before.halfDue(edge).isEmpty(), "the yarn stands inside a round")
+                    .begins(where);
         }
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(
-                    rows == 1
-                            ? "Leave the working yarn hanging. Knit the " + stitches
-                                    + " sole sts with waste yarn, long tails on the outside."
-                            : "Leave the working yarn hanging. Knit the " + stitches
-                                    + " sole sts with waste yarn, turn, purl them back and turn, long tails on the"
-                                    + " outside. Go on with the working yarn, which hangs where this row began.");
-        }
-    }
-
-    /** The waste yarn’s stitches go back to the needle that they came from, and are knitted with the working yarn. */
-    record KnitAgain(Edge edge, YarnRole role) implements TubeWork {
-        @Override
-        public Work on(Work before) {
-            Line line = before.needLine(Line.State.BEGUN);
-            before.need(line.way() == OpeningWay.WASTE_ONE_LINE, "no waste yarn is on the needle")
-                    .needYarn(role, edge, Hang.Corner.START);
-            return before.line(line.state(Line.State.IN))
-                    .change(edge.first(), held -> held.by(Holder.NEEDLE))
-                    .hang(role, new Hang(edge, Hang.Corner.FAR));
-        }
-
-        @Override
-        public Sentence told(Work before) {
-            return Operation.say("Slide them back to the [left] needle and knit them again with the working yarn:"
-                    + " that is the sole’s half of the next round.");
-        }
-    }
-
-    /**
-     * A thread through the sole’s stitches on the needle.
-     *
-     * @param after rounds that are there when it comes in
-     */
-    record Thread(Edge edge, int stitches, int after) implements TubeWork {
-        @Override
-        public Work on(Work before) {
-            before.needOnNeedle(edge.first())
-                    .needFreeFor(edge)
-                    .need(before.halfDue(edge).isEmpty(), "the yarn stands inside the sole")
-                    .need(before.rounds() == after, () -> "it comes after " + after + " rounds, not " + before.rounds())
-                    .need(before.held(edge.first()).orElseThrow().loops() == stitches, "the sole has other stitches");
-            if (before.line().isEmpty()) {
-                return before.line(new Line(OpeningWay.LIFELINES, before.rounds(), 1, 1, Line.State.BEGUN, 0));
+            boolean hangs = before.yarns().values().stream().anyMatch(hang -> hang.edge() == edge);
+            if (!hangs) {
+                return Operation.say("From now on the round begins " + where.title() + ".");
             }
-            Line line = before.needLine(Line.State.BEGUN);
-            before.need(line.way() == OpeningWay.LIFELINES, "no thread is in yet")
-                    .need(
-                            before.rounds() == line.after() + 2,
-                            "one whole row must lie between the threads, so two rounds come after the first one");
-            return before.line(line.threads(2).state(Line.State.IN));
-        }
-
-        @Override
-        public Sentence told(Work before) {
+            String on =
+                    switch (where) {
+                        case SOLE ->
+                            before.begins() == RoundStart.MIDDLE ? "sole’s second half and the instep" : "instep";
+                        case INSTEP -> before.begins() == RoundStart.MIDDLE ? "" : "sole";
+                        case MIDDLE -> before.begins() == RoundStart.SOLE ? "" : "instep and half of the sole";
+                    };
+            String side = where == RoundStart.MIDDLE ? "to the middle of the sole" : "to the side";
             return Operation.say(
-                    before.line().isEmpty()
-                            ? "With the yarn at the start of the sole, run a thread through the " + stitches
-                                    + " sole sts, beside the needle."
-                            : "Then run the second thread through the " + stitches
-                                    + " sole sts: one whole row now lies between the two.");
+                    on.isEmpty()
+                            ? "Knit " + half / 2 + " sts on, " + side + ": from now on the round begins there"
+                                    + (where == RoundStart.INSTEP ? ", with the instep." : ".")
+                            : "Knit the " + on + " once more: from now on the round begins " + where.title() + ".");
         }
     }
 
@@ -271,8 +236,9 @@ public sealed interface TubeWork extends Operation {
         @Override
         public Sentence told(Work before) {
             int each = before.held(edge.first()).map(Held::loops).orElse(0);
-            return Operation.say("Put the " + before.at(edge) + " waiting sts back on the needles, " + each
-                    + " of sole and " + each + " of instep. The round begins with the sole.");
+            return Operation.say(
+                    "Put the " + before.at(edge) + " waiting sts back on the needles, " + each + " of sole and " + each
+                            + " of instep. The round begins " + before.begins().title() + ".");
         }
     }
 
@@ -284,7 +250,7 @@ public sealed interface TubeWork extends Operation {
     record FromWaste(Edge edge, boolean all, Provisional provisional) implements TubeWork {
         @Override
         public Work on(Work before) {
-            Work after = before.needFreeFor(edge);
+            Work after = before.needFreeFor(edge).begins(RoundStart.SOLE);
             for (Spot spot : edge.spots()) {
                 if (!all && spot != edge.second()) {
                     continue;

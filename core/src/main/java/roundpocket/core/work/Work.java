@@ -12,6 +12,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 
 /**
  * One sock under the needles.
@@ -23,6 +24,7 @@ import roundpocket.core.plan.YarnRole;
  * @param tail the cut end that an edge is closed with
  * @param line the line of the heel, once it is in or begun
  * @param done what is done for good
+ * @param begins where a round of the tube begins
  */
 public record Work(
         List<Rows> fabric,
@@ -31,7 +33,8 @@ public record Work(
         Set<YarnRole> atHand,
         Optional<Tail> tail,
         Optional<Line> line,
-        Set<Done> done) {
+        Set<Done> done,
+        RoundStart begins) {
     /**
      * A cut end that closes an edge.
      *
@@ -66,7 +69,8 @@ public record Work(
 
     /** Nothing but the balls that are there. */
     public static Work with(Set<YarnRole> balls) {
-        return new Work(List.of(), Map.of(), Map.of(), balls, Optional.empty(), Optional.empty(), Set.of());
+        return new Work(
+                List.of(), Map.of(), Map.of(), balls, Optional.empty(), Optional.empty(), Set.of(), RoundStart.SOLE);
     }
 
     private static <K extends Enum<K>, V> Map<K, V> copy(Class<K> keys, Map<K, V> map) {
@@ -134,7 +138,10 @@ public record Work(
             otherwise.add("the heel line, which is in");
         }
         if (otherwise.isEmpty() && !sameAs(other)) {
-            otherwise.add(loops.equals(other.loops) ? "the yarn as it hangs" : "the sts on the needles");
+            otherwise.add(
+                    !loops.equals(other.loops)
+                            ? "the sts on the needles"
+                            : begins == other.begins ? "the yarn as it hangs" : "where the round begins");
         }
         return otherwise;
     }
@@ -157,8 +164,17 @@ public record Work(
     /** The half that waits to be worked before the round is whole; empty at the beginning of a round. */
     public Optional<Spot> halfDue(Edge edge) {
         return yarns.values().stream().anyMatch(new Hang(edge, Hang.Corner.FAR)::equals)
-                ? Optional.of(edge.second())
+                ? Optional.of(second(edge))
                 : Optional.empty();
+    }
+
+    /** The half that a round at an edge begins with; where it begins inside the sole, the sole. */
+    public Spot first(Edge edge) {
+        return edge.ofTheTube() && begins == RoundStart.INSTEP ? edge.second() : edge.first();
+    }
+
+    public Spot second(Edge edge) {
+        return first(edge) == edge.first() ? edge.second() : edge.first();
     }
 
     /** What is above the heel line where the stitches look like V; empty where nobody knows which way they were knitted. */
@@ -240,6 +256,16 @@ public record Work(
                 () -> "other loops are on the needles: " + loops);
     }
 
+    /** Needs the round to begin at a side. */
+    Work needSide() {
+        return need(begins != RoundStart.MIDDLE, "the round begins in the middle of the sole");
+    }
+
+    /** Needs a ball hanging at the start of the sole, at an edge of the tube. */
+    Work needYarnAtSole(YarnRole role, Edge edge) {
+        return needSide().needYarn(role, edge, first(edge) == edge.first() ? Hang.Corner.START : Hang.Corner.FAR);
+    }
+
     /** Needs a ball hanging at a corner of an edge. */
     Work needYarn(YarnRole role, Edge edge, Hang.Corner corner) {
         return need(
@@ -271,34 +297,34 @@ public record Work(
     }
 
     private Work withLoops(Map<Spot, Held> next) {
-        return new Work(fabric, next, yarns, atHand, tail, line, done);
+        return new Work(fabric, next, yarns, atHand, tail, line, done, begins);
     }
 
     Work hang(YarnRole role, Hang where) {
         Map<YarnRole, Hang> next = copy(YarnRole.class, yarns);
         next.put(role, where);
-        return new Work(fabric, loops, next, atHand, tail, line, done);
+        return new Work(fabric, loops, next, atHand, tail, line, done, begins);
     }
 
     Work cut(YarnRole role) {
         need(yarns.containsKey(role), () -> "the " + role.title() + " hangs nowhere, so it cannot be cut");
         Map<YarnRole, Hang> next = copy(YarnRole.class, yarns);
         next.remove(role);
-        return new Work(fabric, loops, next, atHand, tail, line, done);
+        return new Work(fabric, loops, next, atHand, tail, line, done, begins);
     }
 
     Work tail(Optional<Tail> where) {
-        return new Work(fabric, loops, yarns, atHand, where, line, done);
+        return new Work(fabric, loops, yarns, atHand, where, line, done, begins);
     }
 
     Work have(YarnRole role) {
         Set<YarnRole> all = EnumSet.of(role);
         all.addAll(atHand);
-        return new Work(fabric, loops, yarns, all, tail, line, done);
+        return new Work(fabric, loops, yarns, all, tail, line, done, begins);
     }
 
     Work line(Line next) {
-        return new Work(fabric, loops, yarns, atHand, tail, Optional.of(next), done);
+        return new Work(fabric, loops, yarns, atHand, tail, Optional.of(next), done, begins);
     }
 
     /** With what is done once; it cannot be done again. */
@@ -306,14 +332,18 @@ public record Work(
         need(!done.contains(what), () -> "it is done already: " + what);
         Set<Done> all = EnumSet.of(what);
         all.addAll(done);
-        return new Work(fabric, loops, yarns, atHand, tail, line, all);
+        return new Work(fabric, loops, yarns, atHand, tail, line, all, begins);
     }
 
     /** With something to be done once more: another cut has rims of its own. */
     Work without(Done what) {
         Set<Done> left = new HashSet<>(done);
         left.remove(what);
-        return new Work(fabric, loops, yarns, atHand, tail, line, left);
+        return new Work(fabric, loops, yarns, atHand, tail, line, left, begins);
+    }
+
+    Work begins(RoundStart where) {
+        return new Work(fabric, loops, yarns, atHand, tail, line, done, where);
     }
 
     Work add(Rows row) {
@@ -328,6 +358,6 @@ public record Work(
     }
 
     Work withFabric(List<Rows> next) {
-        return new Work(next, loops, yarns, atHand, tail, line, done);
+        return new Work(next, loops, yarns, atHand, tail, line, done, begins);
     }
 }

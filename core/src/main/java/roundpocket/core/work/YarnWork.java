@@ -3,6 +3,7 @@ package roundpocket.core.work;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 
 /** What is done with the ends of the balls. */
 public sealed interface YarnWork extends Operation {
@@ -34,7 +35,12 @@ public sealed interface YarnWork extends Operation {
             String which = named ? role.title() : "yarn";
             String where = edge == Edge.HEEL
                     ? " at the [right] end of the lower needle, which is worked first"
-                    : edge == Edge.CUFF_END && before.ready() ? " at one side" : " at the start of the sole";
+                    : edge == Edge.CUFF_END && before.ready()
+                            ? " at one side"
+                            : before.begins() == RoundStart.MIDDLE
+                                    ? " in the middle of the sole"
+                                    : " at the start of the "
+                                            + before.first(edge).title();
             return Operation.say("Join the " + which + where + ", leaving a tail of {join}.", JOIN, tail);
         }
     }

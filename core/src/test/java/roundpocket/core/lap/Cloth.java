@@ -6,16 +6,17 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import roundpocket.core.finish.Needle;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.work.FinishWork;
+import roundpocket.core.work.LineWork;
 import roundpocket.core.work.OpeningWork;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.ReadyWork;
@@ -48,16 +49,15 @@ final class Cloth {
     private int cut = -1;
     private boolean cornersHeld;
     private int turned;
-    private final Map<Needle, Boolean> entered = new HashMap<>();
+    private final Sewing sewing;
 
-    private final Set<Needle> firstOff = EnumSet.noneOf(Needle.class);
-    private Spot graftFrom;
     /** The yarns that each section's rounds and rows were knitted with. */
     private final Map<Section, Set<YarnRole>> yarns = new EnumMap<>(Section.class);
 
     Cloth(String what) {
         this.what = what;
         this.in = Loops.inHand(what);
+        this.sewing = new Sewing(in);
         this.fabric = in.fabric();
         this.held = in.held();
         this.needles = in.needles();
@@ -93,6 +93,8 @@ final class Cloth {
     private void does(Operation operation) {
         if (operation instanceof TubeWork tubeWork) {
             knits(tubeWork);
+        } else if (operation instanceof LineWork line) {
+            puts(line);
         } else if (operation instanceof OpeningWork opening) {
             opens(opening);
         } else if (operation instanceof ShapeWork shape) {
@@ -103,7 +105,7 @@ final class Cloth {
             in.cuts(ready);
         } else if (operation instanceof YarnWork.Join join) {
             assertThat(next).as("%s: the ball is elsewhere", what).doesNotContainKey(join.role());
-            next.put(join.role(), join.edge().first());
+            next.put(join.role(), in.first(join.edge()));
         } else if (operation instanceof YarnWork.Cut cutting) {
             in.cutOff(cutting.role());
         }
@@ -117,41 +119,30 @@ final class Cloth {
         } else if (operation instanceof TubeWork.Round round) {
             String yarn = round.role().name();
             List<Loop> row = new ArrayList<>();
-            boolean half = next.get(round.role()) == round.edge().second();
+            Spot first = in.first(round.edge());
+            Spot second = in.second(round.edge());
+            boolean half = next.get(round.role()) == second;
             if (half) {
                 row.addAll(tube.remove(tube.size() - 1));
             } else {
-                in.knitted(round.role(), round.edge(), round.edge().first());
-                row.addAll(in.work(round.edge().first(), yarn));
+                in.knitted(round.role(), round.edge(), first);
+                row.addAll(in.work(first, yarn));
             }
-            in.knitted(round.role(), round.edge(), round.edge().second());
-            row.addAll(in.work(round.edge().second(), yarn));
+            in.knitted(round.role(), round.edge(), second);
+            // The sole's loops stand first, whichever half is knitted first.
+            row.addAll(second == round.edge().second() ? row.size() : 0, in.work(second, yarn));
             tube.add(row);
             if (round.kind() != Rows.Kind.LOST) {
                 made(round.section(), round.role());
             }
-        } else if (operation instanceof TubeWork.WasteRows waste) {
-            Spot sole = waste.edge().first();
-            for (int i = 0; i < waste.rows(); i++) {
-                between.add(in.work(sole, WASTE));
-            }
-            assertThat(between.get(0)).hasSize(waste.stitches());
-        } else if (operation instanceof TubeWork.KnitAgain again) {
-            in.knitted(again.role(), again.edge(), again.edge().first());
-            tube.add(new ArrayList<>(in.work(again.edge().first(), again.role().name())));
-        } else if (operation instanceof TubeWork.Thread thread) {
-            assertThat(next).as(what).containsValue(thread.edge().first());
-            threads.add(held.get(thread.edge().first()).stream()
-                    .map(Loops.End::loop)
-                    .toList());
-            if (threads.size() == 2) {
-                between.add(tube.get(tube.size() - 2).subList(0, thread.stitches()));
-            }
+        } else if (operation instanceof TubeWork.BeginAt at) {
+            in.beginsAt(at);
         } else if (operation instanceof TubeWork.ToThread thread) {
             needles.removeAll(List.of(thread.edge().first(), thread.edge().second()));
         } else if (operation instanceof TubeWork.TakeUp up) {
             needles.addAll(List.of(up.edge().first(), up.edge().second()));
         } else if (operation instanceof TubeWork.FromWaste from) {
+            in.begin(RoundStart.SOLE);
             (from.all()
                             ? List.of(from.edge().first(), from.edge().second())
                             : List.of(from.edge().second()))
@@ -164,6 +155,35 @@ final class Cloth {
             in.closed(off.edge().first(), "bound off");
             in.closed(off.edge().second(), "bound off");
             in.cutOff(off.role());
+        }
+    }
+
+    /** The heel line. */
+    private void puts(LineWork operation) {
+        if (operation instanceof LineWork.FirstHalf half) {
+            Spot first = in.first(half.edge());
+            in.knitted(half.role(), half.edge(), first);
+            tube.add(new ArrayList<>(in.work(first, half.role().name())));
+        } else if (operation instanceof LineWork.WasteRows waste) {
+            Spot sole = waste.edge().first();
+            assertThat(next).as("%s: the yarn waits at the sole", what).containsValue(sole);
+            assertThat(in.begins()).as(what).doesNotContain(RoundStart.MIDDLE);
+            for (int i = 0; i < waste.rows(); i++) {
+                between.add(in.work(sole, WASTE));
+            }
+            assertThat(between.get(0)).hasSize(waste.stitches());
+        } else if (operation instanceof LineWork.KnitAgain again) {
+            in.knitted(again.role(), again.edge(), again.edge().first());
+            tube.add(new ArrayList<>(in.work(again.edge().first(), again.role().name())));
+        } else if (operation instanceof LineWork.Thread thread) {
+            assertThat(next).as("%s: at a side", what).containsValue(in.first(thread.edge()));
+            assertThat(in.begins()).as(what).doesNotContain(RoundStart.MIDDLE);
+            threads.add(held.get(thread.edge().first()).stream()
+                    .map(Loops.End::loop)
+                    .toList());
+            if (threads.size() == 2) {
+                between.add(tube.get(tube.size() - 2).subList(0, thread.stitches()));
+            }
         }
     }
 
@@ -233,7 +253,7 @@ final class Cloth {
 
     private void shapes(ShapeWork operation) {
         if (operation instanceof ShapeWork.Round round) {
-            for (Spot spot : List.of(round.edge().first(), round.edge().second())) {
+            for (Spot spot : List.of(in.first(round.edge()), in.second(round.edge()))) {
                 in.knitted(round.role(), round.edge(), spot);
                 in.put(spot, written(round.words(), held.get(spot), round.role().name()));
             }
@@ -280,12 +300,10 @@ final class Cloth {
 
     private void finishes(FinishWork operation) {
         if (operation instanceof FinishWork.CutForGraft graft) {
-            graftFrom = graft.fresh() ? null : last.get(graft.role());
-            entered.clear();
-            firstOff.clear();
+            sewing.begin(graft.fresh() ? Optional.empty() : Optional.ofNullable(last.get(graft.role())));
             in.cutOff(graft.role());
         } else if (operation instanceof FinishWork.Stitch stitch) {
-            sew(stitch);
+            sewing.does(stitch);
         } else if (operation instanceof FinishWork.DrawThrough draw) {
             in.closed(draw.edge().first(), "drawn together");
             in.closed(draw.edge().second(), "drawn together");
@@ -294,34 +312,6 @@ final class Cloth {
             cornersHeld = true;
         } else if (operation instanceof FinishWork.WeaveIn) {
             assertThat(next).as("%s: balls that hang from it", what).isEmpty();
-        }
-    }
-
-    /** No loop is threaded twice the same way, none comes off that was never threaded but the first, and not by its own yarn. */
-    private void sew(FinishWork.Stitch stitch) {
-        Needle needle = stitch.move().needle();
-        Spot spot =
-                needle == Needle.FRONT ? stitch.edge().first() : stitch.edge().second();
-        if (stitch.number() == 1) {
-            assertThat(spot).as("%s: the loop that the yarn comes from", what).isNotEqualTo(graftFrom);
-        }
-        if (!stitch.move().off()) {
-            assertThat(entered.put(needle, stitch.move().knitwise())).as(what).isNull();
-            return;
-        }
-        Boolean before = entered.remove(needle);
-        assertThat(
-                        before == null
-                                ? firstOff.add(needle)
-                                : before != stitch.move().knitwise())
-                .as("%s: move %d", what, stitch.number())
-                .isTrue();
-        firstOff.add(needle);
-        List<Loops.End> ends = held.get(spot);
-        Loops.close(ends.remove(0), "grafted");
-        if (ends.isEmpty()) {
-            held.remove(spot);
-            needles.remove(spot);
         }
     }
 

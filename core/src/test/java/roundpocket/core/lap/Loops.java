@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.ReadyWork;
 import roundpocket.core.work.Spot;
@@ -28,6 +29,7 @@ import roundpocket.core.work.TubeWork;
  * @param tube rounds of the tube in the order of the fabric, the sole's loops first
  * @param between the rows of the heel line
  * @param rounds rounds by section; those of a piece that was cut off, and of what was left
+ * @param begins where the rounds of the tube begin, the one thing in it
  */
 record Loops(
         String what,
@@ -38,7 +40,8 @@ record Loops(
         Map<YarnRole, Spot> last,
         List<List<Loop>> tube,
         List<List<Loop>> between,
-        Map<String, Integer> rounds) {
+        Map<String, Integer> rounds,
+        Set<RoundStart> begins) {
     static final String PIECE = "piece";
     static final String REST = "rest";
     static final String CUTS = "cuts";
@@ -56,7 +59,52 @@ record Loops(
                 new EnumMap<>(YarnRole.class),
                 new ArrayList<>(),
                 new ArrayList<>(),
-                new TreeMap<>());
+                new TreeMap<>(),
+                EnumSet.of(RoundStart.SOLE));
+    }
+
+    /** The half that a round begins with. */
+    Spot first(Edge edge) {
+        boolean tube = edge == Edge.CUFF_END || edge == Edge.TOE_END;
+        return tube && begins.contains(RoundStart.INSTEP) ? edge.second() : edge.first();
+    }
+
+    Spot second(Edge edge) {
+        return first(edge) == edge.first() ? edge.second() : edge.first();
+    }
+
+    void begin(RoundStart where) {
+        begins.clear();
+        begins.add(where);
+    }
+
+    /** Knitted on to where the round begins from then on, with the ball that hangs there; where none does, nothing is. */
+    void beginsAt(TubeWork.BeginAt at) {
+        Set<Spot> ends = EnumSet.of(at.edge().first(), at.edge().second());
+        next.entrySet().stream()
+                .filter(each -> ends.contains(each.getValue()))
+                .findFirst()
+                .ifPresent(each -> {
+                    String yarn = each.getKey().name();
+                    if (begins.contains(RoundStart.MIDDLE)) {
+                        toTheSide(at.edge(), yarn);
+                    } else if (at.where() != RoundStart.MIDDLE) {
+                        work(first(at.edge()), yarn);
+                    }
+                    each.setValue(
+                            at.where() == RoundStart.INSTEP
+                                    ? at.edge().second()
+                                    : at.edge().first());
+                });
+        begin(at.where());
+    }
+
+    /** From the middle of the sole to its end: the loops there are worked once more than the others. */
+    void toTheSide(Edge edge, String yarn) {
+        List<End> sole = held.get(edge.first());
+        for (int i = sole.size() / 2; i < sole.size(); i++) {
+            sole.set(i, new End(through(sole.get(i), yarn), true));
+        }
     }
 
     // --- hands ------------------------------------------------------------------------------------------------------
@@ -135,7 +183,8 @@ record Loops(
     void castOn(TubeWork.CastOn on) {
         Edge edge = on.start() == TubeWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
         String yarn = on.role().name();
-        next.put(on.role(), edge.first());
+        begin(on.begins());
+        next.put(on.role(), first(edge));
         boolean half = on.start() == TubeWork.Start.OPEN_HALF;
         for (Spot spot : half ? List.of(edge.first()) : List.of(edge.first(), edge.second())) {
             boolean open = half || on.start() == TubeWork.Start.OPEN_ROUND;

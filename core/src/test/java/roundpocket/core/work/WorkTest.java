@@ -17,6 +17,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 
 /** What can be done at the needles and what cannot. All of it is common practice, with no source. */
 public class WorkTest {
@@ -33,7 +34,8 @@ public class WorkTest {
     }
 
     private static Operation castOn() {
-        return new TubeWork.CastOn(TubeWork.Start.OPEN_ROUND, 64, HALF, YarnRole.MAIN, Provisional.CHAIN);
+        return new TubeWork.CastOn(
+                TubeWork.Start.OPEN_ROUND, 64, HALF, YarnRole.MAIN, Provisional.CHAIN, RoundStart.SOLE);
     }
 
     private static Operation round(Section section, int number) {
@@ -64,14 +66,14 @@ public class WorkTest {
     }
 
     private static Operation[] waste(int rows) {
-        Operation in = new TubeWork.WasteRows(Edge.CUFF_END, HALF, rows, YarnRole.MAIN, 10);
+        Operation in = new LineWork.WasteRows(Edge.CUFF_END, HALF, rows, YarnRole.MAIN, 10);
         return rows == 1
-                ? new Operation[] {in, new TubeWork.KnitAgain(Edge.CUFF_END, YarnRole.MAIN)}
+                ? new Operation[] {in, new LineWork.KnitAgain(Edge.CUFF_END, YarnRole.MAIN)}
                 : new Operation[] {in};
     }
 
     private static Operation thread(int after) {
-        return new TubeWork.Thread(Edge.CUFF_END, HALF, after);
+        return new LineWork.Thread(Edge.CUFF_END, HALF, after);
     }
 
     private static Operation pickUp(boolean upper) {

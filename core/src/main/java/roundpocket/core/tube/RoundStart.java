@@ -5,19 +5,15 @@ import roundpocket.core.explain.Source;
 
 /** Where a round of the tube begins, and so which half of it comes first. */
 public enum RoundStart implements Named {
-    SOLE(
-            "with the sole",
-            "the round begins at one side; the sole comes first, then the instep",
-            "a heel line that is put in as soon as a round begins"),
+    SOLE("with the sole", "the sole comes first, then the instep", "a heel line where a round begins"),
     INSTEP(
             "with the instep",
-            "the round begins at one side; the instep comes first, then the sole",
-            "one line of waste yarn that leaves no half round over"),
+            "the instep comes first, then the sole",
+            "a waste-yarn line that leaves no half round over"),
     MIDDLE(
             "in the middle of the sole",
-            "half of the sole comes first, then the instep and the other half; at the heel line you knit on to the side, and"
-                    + " begin there from then on",
-            "a start of the round that lies out of sight");
+            "half the sole comes first; at the heel line you knit on to the side and begin there from then on",
+            "a start that lies out of sight");
 
     private final String title;
     private final String description;

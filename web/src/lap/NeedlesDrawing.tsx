@@ -100,26 +100,26 @@ interface HangingProps {
   where: Needles['yarns'][number]['at'];
 }
 
-const HANGS: Record<HangingProps['where'], [number, number]> = {
-  START: [RIGHT + 12, MIDDLE],
-  FAR: [LEFT - 12, MIDDLE],
-  MIDDLE: [(LEFT + RIGHT) / 2 + 40, MIDDLE + BOW - 2],
+const HANGS: Record<HangingProps['where'], [x: number, y: number, drop: number]> = {
+  START: [RIGHT + 12, MIDDLE, 66],
+  FAR: [LEFT - 12, MIDDLE, 66],
+  MIDDLE: [(LEFT + RIGHT) / 2 + 62, MIDDLE + BOW - 6, 30],
 };
 
 /** The yarn, from where its next stitch goes. */
 function Hanging({ contrast, where }: HangingProps) {
-  const [x, y] = HANGS[where];
+  const [x, y, drop] = HANGS[where];
   const away = where === 'FAR' ? -1 : 1;
   return (
     <>
       <Path
-        d={`M${x - away * 6},${y} q${away * 16},14 ${away * 6},34 t${away * 4},30`}
+        d={`M${x - away * 6},${y} q${away * 16},${drop * 0.21} ${away * 6},${drop * 0.52} t${away * 4},${drop * 0.45}`}
         fill="none"
         stroke={contrast ? 'chosen' : 'ink'}
         strokeWidth="2"
         strokeDasharray={contrast ? '5 3' : undefined}
       />
-      <Circle cx={x + away * 4} cy={y + 66} r="7" fill={contrast ? 'chosen' : 'ink'} />
+      <Circle cx={x + away * 4} cy={y + drop} r="7" fill={contrast ? 'chosen' : 'ink'} />
     </>
   );
 }

@@ -150,7 +150,8 @@ class Cuttings {
                                     stock.known().startM(first(plan, pair.wish())),
                                     cutting.unravelled(plan, pair.wish())
                                             .map(RavelledPart::of)
-                                            .orElse(null)))
+                                            .orElse(null),
+                                    cutting.contrastFor(plan, pair.wish())))
                             .id());
         }
         List<Stretch> remnants = plan.along().stream()

@@ -1,5 +1,6 @@
 package roundpocket.app.tubes;
 
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -33,7 +34,8 @@ class PairOfPiece {
             FootView foot,
             int rounds,
             double startM,
-            @Nullable RavelledPart ravelled) {
+            @Nullable RavelledPart ravelled,
+            OptionalDouble contrastG) {
         @Nullable YarnRow yarn = stocks.row(tube.yarnId()).orElse(null);
         YarnPart main = yarn == null ? new YarnPart(420, 100, null) : yarn.yarn();
         StripingPart striping = stocks.striping(tube);
@@ -60,7 +62,7 @@ class PairOfPiece {
                 null,
                 // What lies in the basket of this yarn is not what these socks are of.
                 new YarnPart(main.lengthM(), main.massG(), null, main.nylonShare()),
-                wish.ravel() ? null : new YarnPart(420, 100, tube.contrastG()),
+                wish.ravel() ? null : new YarnPart(420, 100, contrastG.isPresent() ? contrastG.getAsDouble() : null),
                 wish.ravel() ? null : Set.of(Section.TOE, Section.HEEL, Section.CUFF),
                 striping == null ? null : new StripingPart(striping.bands(), startM, null, ravelled),
                 null,

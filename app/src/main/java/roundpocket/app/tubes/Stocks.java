@@ -54,7 +54,8 @@ class Stocks {
                 Objects.requireNonNullElse(tube.startRounds(), 0.0),
                 !Boolean.FALSE.equals(tube.toeEndHeld()),
                 !Boolean.FALSE.equals(tube.cuffEndHeld()),
-                Boolean.TRUE.equals(tube.two()));
+                Boolean.TRUE.equals(tube.two()),
+                number(tube.contrastG()));
         stock.known(); // a start must lie inside the repeat
         return stock;
     }

@@ -2,6 +2,7 @@ package roundpocket.core.ready;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.cut.CutFound;
 import roundpocket.core.cut.Stretch;
@@ -13,6 +14,7 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.TubeRules;
+import roundpocket.core.yarn.Left;
 
 /** Puts the figures to a cut. */
 final class CutFigures {
@@ -28,7 +30,12 @@ final class CutFigures {
         this.found = found;
     }
 
-    CutPlan plan(CutAim aim, List<CutPlan.LeftOut> leftOut, List<Problem> reasons, List<Problem> gives) {
+    CutPlan plan(
+            CutAim aim,
+            List<CutPlan.LeftOut> leftOut,
+            Optional<Left> contrast,
+            List<Problem> reasons,
+            List<Problem> gives) {
         Step pieces = counted("rounds of all pieces", rounds(Kind.PIECE));
         Step rims = counted("rounds at the cuts, spare ones among them", rounds(Kind.CUT) + rounds(Kind.SPARE));
         Step unravelled = counted("rounds unravelled", rounds(Kind.RAVEL) + rounds(Kind.GIVEN_UP));
@@ -46,6 +53,7 @@ final class CutFigures {
                         .map(remnant -> Remnant.of(tube, remnant.rounds()))
                         .toList(),
                 leftOut,
+                contrast,
                 reasons,
                 gives,
                 found.proven());

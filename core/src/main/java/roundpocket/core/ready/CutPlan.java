@@ -1,10 +1,12 @@
 package roundpocket.core.ready;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
+import roundpocket.core.yarn.Left;
 
 /**
  * A way to cut a tube, with its places on the tape and its reasons.
@@ -19,6 +21,7 @@ import roundpocket.core.explain.Step;
  * @param left rounds of the tube that are left over
  * @param remnants what is left, the longest first
  * @param leftOut the wishes that are not met, and why
+ * @param contrast what all its pairs together leave of the other cake, where they take of one
  * @param reasons why it is cut so and what is to be known, in sentences
  * @param gives what it gives and gives up beside the best cut, in sentences; none for the best
  * @param proven whether every other way was looked at or ruled out
@@ -34,6 +37,7 @@ public record CutPlan(
         Step left,
         List<Remnant> remnants,
         List<LeftOut> leftOut,
+        Optional<Left> contrast,
         List<Problem> reasons,
         List<Problem> gives,
         boolean proven) {

@@ -3,6 +3,7 @@ package roundpocket.core.ready;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roundpocket.core.cut.CutFound;
 import roundpocket.core.cut.CutWish;
 import roundpocket.core.cut.Piece;
@@ -10,6 +11,7 @@ import roundpocket.core.cut.Stretch;
 import roundpocket.core.cut.Stretch.Kind;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.yarn.Left;
 
 /** Says why a tube is cut so. */
 final class CutWords {
@@ -30,9 +32,10 @@ final class CutWords {
         return name.replace("{", "(").replace("}", ")");
     }
 
-    List<Problem> reasons() {
+    List<Problem> reasons(Optional<Left> contrast) {
         List<Problem> said = new ArrayList<>();
         ravelled(said);
+        contrast.ifPresent(left -> said.add(contrast(left)));
         for (Stretch stretch : found.layout().stretches()) {
             boolean second = stretch.kind() == Kind.REMNANT
                     && !stretch.equals(found.layout().remnants().get(0));
@@ -51,6 +54,29 @@ final class CutWords {
                     Amount.rounds(1)));
         }
         return said;
+    }
+
+    private Problem contrast(Left left) {
+        List<String> whose = found.chosen().stream()
+                .filter(wish -> wishes.get(wish).ravelRounds() == 0)
+                .map(names::get)
+                .toList();
+        boolean short_ = left.left().value() < 0;
+        return new Problem(
+                "cut.contrast",
+                "contrastG",
+                "The other cake is one: heels, toes and cuffs of " + listed(whose)
+                        + " take {needed} of it, give or take {unsure}; "
+                        + (short_ ? "{less} are missing" : "{left} are left") + ": "
+                        + left.enough().title() + ".",
+                "",
+                Map.of(
+                        "needed",
+                        Amount.grams(left.needed().value()),
+                        "unsure",
+                        Amount.grams(left.needed().plusMinus95()),
+                        short_ ? "less" : "left",
+                        Amount.grams(Math.abs(left.left().value()))));
     }
 
     private void ravelled(List<Problem> said) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.cut.CutFound;
 import roundpocket.core.cut.CutWish;
@@ -13,9 +14,11 @@ import roundpocket.core.cut.Piece;
 import roundpocket.core.cut.Stretch;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.tube.TubeCut;
+import roundpocket.core.yarn.Left;
 
 /** Where a tube is cut for the wishes that there are. */
 public final class Cutting {
@@ -142,6 +145,29 @@ public final class Cutting {
         return Optional.of(new Ravelled(known.inRepeat(place), atToe, stock.two()));
     }
 
+    /**
+     * Grams of the other cake for one pair: what the others of the cut leave of it, or its share where they leave too little.
+     *
+     * @param wish the number of the wish, from 0
+     */
+    public OptionalDouble contrastFor(CutPlan plan, int wish) {
+        double mine = contrastOf(wish);
+        if (stock.contrastG().isEmpty() || mine == 0) {
+            return OptionalDouble.empty();
+        }
+        double all = plan.pairs().stream()
+                .mapToDouble(pair -> contrastOf(pair.wish()))
+                .sum();
+        double cake = stock.contrastG().getAsDouble();
+        return OptionalDouble.of(cake >= all ? cake - (all - mine) : cake * mine / all);
+    }
+
+    private double contrastOf(int wish) {
+        return ContrastCake.need(needs.get(numbers.indexOf(wish)))
+                .map(Step::value)
+                .orElse(0.0);
+    }
+
     private Cutter cutter() {
         return new Cutter(
                 known.toCut(), needs.stream().map(TubeWish.Needs::wish).toList());
@@ -158,8 +184,15 @@ public final class Cutting {
                 numbers.stream().map(number -> wishes.get(number).name()).toList();
         List<CutWish> cut = needs.stream().map(TubeWish.Needs::wish).toList();
         CutWords words = new CutWords(known, names, cut, found);
+        Optional<Left> contrast = ContrastCake.left(
+                stock.contrastG(), found.chosen().stream().map(needs::get).toList());
         return new CutFigures(known, needs, numbers, found)
-                .plan(aim, leftOut, words.reasons(), best.map(words::beside).orElse(List.of()));
+                .plan(
+                        aim,
+                        leftOut,
+                        contrast,
+                        words.reasons(contrast),
+                        best.map(words::beside).orElse(List.of()));
     }
 
     private Problem missing(int wish, List<Integer> met) {

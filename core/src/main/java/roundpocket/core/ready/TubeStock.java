@@ -34,6 +34,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param toeEndHeld whether the stitches of that end are live, on a thread
  * @param cuffEndHeld the same at the other end
  * @param two whether there are two of it
+ * @param contrastG grams of another cake for heels, toes and cuffs of all its pairs, where one is named
  */
 public record TubeStock(
         ReadyTube tube,
@@ -43,7 +44,8 @@ public record TubeStock(
         double startRounds,
         boolean toeEndHeld,
         boolean cuffEndHeld,
-        boolean two) {
+        boolean two,
+        OptionalDouble contrastG) {
     private static final Limit START = new Limit(
             "ready.start.range",
             0,
@@ -51,6 +53,19 @@ public record TubeStock(
             Unit.ROUNDS,
             "The tube must begin {min} to {max} into the repeat (you entered {found}).",
             "Count the rounds of the repeat that are missing at the toes’ end.");
+
+    /** A tube without another cake. */
+    public TubeStock(
+            ReadyTube tube,
+            Swatch swatch,
+            Yarn yarn,
+            Optional<Striping> striping,
+            double startRounds,
+            boolean toeEndHeld,
+            boolean cuffEndHeld,
+            boolean two) {
+        this(tube, swatch, yarn, striping, startRounds, toeEndHeld, cuffEndHeld, two, OptionalDouble.empty());
+    }
 
     public TubeStock {
         Problems problems = new Problems();

@@ -89,7 +89,7 @@ public record TubeWish(
     SockSpec spec(TubeStock stock, double legMm) {
         ReadyTube whole = stock.tube();
         ReadyTube tube = ravel ? whole.ravelling() : whole;
-        Yarns yarns = Yarns.one(stock.yarn());
+        Yarns yarns = ravel ? Yarns.one(stock.yarn()) : ContrastCake.beside(stock.yarn());
         return new SockSpec(
                 feet,
                 stock.swatch(),

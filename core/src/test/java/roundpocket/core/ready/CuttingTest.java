@@ -2,9 +2,11 @@ package roundpocket.core.ready;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import roundpocket.core.cut.CutAim;
@@ -30,6 +32,7 @@ import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.TubeChoice;
+import roundpocket.core.yarn.Left;
 import roundpocket.core.yarn.Yarn;
 
 /** What a ready tube is good for. */
@@ -41,7 +44,7 @@ public class CuttingTest {
         return new TubeStock(
                 ReadyTube.of(64, rounds),
                 GAUGE,
-                new Yarn(420, 100, java.util.OptionalDouble.empty()),
+                new Yarn(420, 100, OptionalDouble.empty()),
                 striping,
                 0,
                 true,
@@ -73,8 +76,7 @@ public class CuttingTest {
         assertThat(best.left().count()).isEqualTo(112);
         assertThat(best.remnants().get(0).rounds().count()).isEqualTo(112);
         assertThat(best.along().get(0).stretch().kind()).isEqualTo(Kind.PIECE);
-        assertThat(best.along().get(0).toMm())
-                .isCloseTo(91 / 10.0 * 25.4, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(best.along().get(0).toMm()).isCloseTo(91 / 10.0 * 25.4, within(1e-9));
     }
 
     @Test
@@ -157,14 +159,51 @@ public class CuttingTest {
         assertThat(Remnant.of(tube, 12).uses()).isEmpty();
     }
 
+    /** Two pairs take from one cake of 20 g: each finds what the other leaves, and together they are told. */
+    @Test
+    public void theOtherCakeIsOne() {
+        TubeStock held = tube(560, Optional.empty());
+        TubeStock stock = new TubeStock(
+                held.tube(), GAUGE, held.yarn(), Optional.empty(), 0, true, true, false, OptionalDouble.of(20));
+        Cutting cutting = new Cutting(stock, List.of(wish("Odd", 127, 127), wish("Tore", 127, 127)));
+        CutPlan plan = cutting.plans().get(0);
+        assertThat(plan.pairs()).hasSize(2);
+        // Either pair alone, planned as it is from the whole tube: two toes, two heels and two cuffs.
+        double one = wish("Odd", 127, 127)
+                .spec(stock, 127)
+                .plan()
+                .yarn()
+                .roles()
+                .get(1)
+                .pairGrams()
+                .value();
+        Left left = plan.contrast().orElseThrow();
+        assertThat(left.needed().value()).isCloseTo(2 * one, within(1e-9));
+        assertThat(left.left().value()).isCloseTo(20 - 2 * one, within(1e-9));
+        assertThat(left.left().value()).isNegative();
+        assertThat(plan.reasons()).anySatisfy(reason -> assertThat(reason.message(LengthUnit.CM))
+                .startsWith("The other cake is one: heels, toes and cuffs of Odd and Tore take ")
+                .contains("are missing: not enough."));
+        for (int wish = 0; wish < 2; wish++) {
+            assertThat(cutting.contrastFor(plan, wish).getAsDouble()).isCloseTo(10, within(1e-9));
+        }
+        CutPlan alone =
+                new Cutting(stock, List.of(wish("Odd", 127, 127))).plans().get(0);
+        assertThat(alone.contrast().orElseThrow().left().value()).isCloseTo(20 - one, within(1e-9));
+        TubeStock enough = new TubeStock(
+                held.tube(), GAUGE, held.yarn(), Optional.empty(), 0, true, true, false, OptionalDouble.of(60));
+        Cutting both = new Cutting(enough, List.of(wish("Odd", 127, 127), wish("Tore", 127, 127)));
+        assertThat(both.contrastFor(both.plans().get(0), 1).getAsDouble()).isCloseTo(60 - one, within(1e-9));
+    }
+
     @Test
     public void aTubeIsToldWhomItFits() {
         TubeFit fit = TubeFit.of(tube(300, Optional.empty()), WHOLE_EXAMPLE);
         TubeFit.Figures figures = fit.figures().orElseThrow();
-        assertThat(figures.ease().value()).isCloseTo(1 / 9.0, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(figures.ease().value()).isCloseTo(1 / 9.0, within(1e-9));
         assertThat(figures.passing().verdict()).isEqualTo(Verdict.EASY);
         // ⌊299 ÷ 2⌋ − 2 − 55 − 1 = 91 rounds, and 15 of cuff
-        assertThat(figures.leg().value()).isCloseTo(106 * 2.54, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(figures.leg().value()).isCloseTo(106 * 2.54, within(1e-9));
         assertThat(TubeFit.of(tube(100, Optional.empty()), WHOLE_EXAMPLE).problems())
                 .isNotEmpty();
     }

@@ -85,7 +85,7 @@ function Candidate({ one, draft, plan, stripes, lengths, onChange }: CandidatePr
             {keptWords(kept, lengths)}
           </SmallButton>
         ))}
-      {one.moved !== 0 && (
+      {one.moved !== 0 && one.startFurther && (
         <Box fontSize="sm" color="quiet" mt={1}>
           {texts.orStartTheCakeFurther(figureText(one.startFurther, lengths))}
         </Box>

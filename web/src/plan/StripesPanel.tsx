@@ -34,7 +34,7 @@ export const StripesPanel = memo(function StripesPanel(props: StripesPanelProps)
           <Knots stripes={stripes} lengths={lengths} />
         </Box>
       </Flex>
-      {!stripes.oneColour && knitted && (
+      {!stripes.oneColour && (knitted || stripes.candidates.length > 0) && (
         <HeelLines
           draft={draft}
           plan={plan}

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Step;
@@ -92,7 +93,8 @@ final class HeelLines {
                     moved,
                     Math.abs(moved) <= NEAR,
                     here,
-                    new Walk(thread, nowM).windOffTo("to start the cake further on", thread.placeAt(atM), 0)));
+                    Optional.of(sock).filter(StripedSock::knitted).map(any -> new Walk(thread, nowM)
+                            .windOffTo("to start the cake further on", thread.placeAt(atM), 0))));
         }
     }
 
@@ -106,7 +108,9 @@ final class HeelLines {
             return both;
         }
         Map<What, Integer> legs = new EnumMap<>(What.class);
-        legs.put(What.LEG, leg);
+        if (sock.knitted()) {
+            legs.put(What.LEG, leg); // a piece has the rounds that it has
+        }
         legs.put(What.TUBE, leg - moved);
         return kept(opening + moved, legs);
     }

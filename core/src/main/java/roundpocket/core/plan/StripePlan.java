@@ -161,9 +161,11 @@ public record StripePlan(
      * @param moved rounds that it lies further on in the order of the knitting; negative where it comes earlier
      * @param near whether it lies within six rounds
      * @param kept what it does to the sock, for either thing that can be kept
-     * @param startFurther metres to start the cake further on so that the same lies at today's heel line
+     * @param startFurther metres to start the cake further on so that the same lies at today's heel line; nothing where the tube
+     *     is there already
      */
-    public record HeelLineAt(boolean between, int band, int moved, boolean near, List<Kept> kept, Step startFurther) {
+    public record HeelLineAt(
+            boolean between, int band, int moved, boolean near, List<Kept> kept, Optional<Step> startFurther) {
         public HeelLineAt {
             kept = List.copyOf(kept);
         }

@@ -108,13 +108,14 @@ final class StripePlanner {
     }
 
     /**
-     * Two pieces have the stripes that they have; nothing is wound off, and the heel line is where the plan puts it. What was
+     * Two pieces have the stripes that they have, and nothing is wound off; the heel line can lie where they change. What was
      * unravelled for heels, toes and cuffs is knitted as it comes.
      */
     private StripePlan ofPieces() {
         Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), reach());
         Optional<Walk> ball = striping.ravelled().map(yarn -> new Walk(yarn.thread(repeat, yarn.startM(), reach()), 0));
-        SockStripes one = sock.piece(thread, ball).stripes(Optional.empty());
+        StripedSock.Colours piece = sock.piece(thread, ball);
+        SockStripes one = piece.stripes(Optional.empty());
         boolean goesOn = striping.ravelled().filter(yarn -> !yarn.each()).isPresent();
         SockStripes other = goesOn ? sock.piece(thread, ball).stripes(Optional.empty()) : one;
         return new StripePlan(
@@ -128,7 +129,7 @@ final class StripePlanner {
                 Optional.empty(),
                 List.of(),
                 Optional.empty(),
-                List.of(),
+                new HeelLines(sock, piece, repeat).all(),
                 List.of());
     }
 

@@ -247,6 +247,16 @@ public class CuttingTest {
         assertThat(middle(tube.get(toe + foot))).isEqualTo((17 + foot + 1) % 22 < 12 ? 0 : 1);
         assertThat(stripes.woundOff()).isEmpty();
         assertThat(stripes.socks()).hasSize(2);
+        assertThat(stripes.candidates()).isNotEmpty().allSatisfy(line -> {
+            // A red band begins with round 0 of the repeat and has its middle at 6, a white one with 12 and at 17.
+            int at = (17 + foot + line.moved()) % 22;
+            assertThat(at).isEqualTo(line.band() == 0 ? line.between() ? 0 : 6 : line.between() ? 12 : 17);
+            assertThat(line.startFurther()).as("no cake is begun").isEmpty();
+            assertThat(line.kept()).singleElement().satisfies(kept -> {
+                assertThat(kept.what()).isEqualTo(StripePlan.Kept.What.TUBE);
+                assertThat(kept.openingRound()).isEqualTo(toe + foot + line.moved());
+            });
+        });
     }
 
     /**

@@ -139,8 +139,9 @@ public class HeelLinesTest {
     public void startingTheCakeFurtherOnPutsTheSameChangeAtTodaysHeelLine() {
         SockSpec spec = StripePlanTest.striped(StripePlanTest.BELL);
         for (HeelLineAt candidate : StripePlanTest.plan(spec).candidates()) {
-            double start =
-                    (StripePlanTest.BELL.startM() + candidate.startFurther().value()) % 10.5;
+            double start = (StripePlanTest.BELL.startM()
+                            + candidate.startFurther().orElseThrow().value())
+                    % 10.5;
             StripePlan moved = StripePlanTest.plan(StripePlanTest.striped(StripePlanTest.BELL.beginningAt(start)));
             assertThat(moved.candidates())
                     .as("%s", candidate)

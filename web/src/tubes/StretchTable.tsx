@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useSettings } from '../settings/settings';
 import { lengthText } from '../units/units';
 import type { Along, CutPlan, Cutting } from '../wire/types';
+import { useSaid } from '../units/useSaid';
 import { cutNumber } from './pieces';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -31,6 +32,7 @@ export function StretchTable({ plan, names, cutting, open }: StretchTableProps) 
 
 function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
   const { lengths } = useSettings();
+  const say = useSaid();
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.everyStretchOfTheTube}>
       <Box as="table" className="figures rows" maxW="46rem" w="100%">
@@ -69,7 +71,11 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
                 <Box as="td" pr={4}>
                   {texts.to2(lengthText(along.fromMm, lengths), lengthText(along.toMm, lengths))}
                 </Box>
-                <td>{stretch.kind.id === 'PIECE' ? bandWords(along, cutting) : ''}</td>
+                <td>
+                  {stretch.kind.id === 'PIECE'
+                    ? bandWords(along, cutting)
+                    : along.seen && say(along.seen)}
+                </td>
               </Box>
             );
           })}

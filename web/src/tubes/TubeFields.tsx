@@ -57,7 +57,7 @@ export function TubeFields({ tube, yarns, goneYarn, change, problemAt }: TubeFie
           />
         </Box>
         <TubeBands tube={tube} change={change} problemAt={problemAt} />
-        <Box role="group" aria-label={texts.ends}>
+        <Box role="group" aria-label={texts.ends} maxW="22rem">
           {ENDS.map(([field, words]) => (
             <chakra.label key={field} display="flex" gap={2} minH="32px" cursor="pointer">
               <input
@@ -68,6 +68,9 @@ export function TubeFields({ tube, yarns, goneYarn, change, problemAt }: TubeFie
               {words}
             </chakra.label>
           ))}
+          <Box fontSize="sm" color="quiet">
+            {texts.tryBothEnds}
+          </Box>
         </Box>
         <More tube={tube} change={change} problemAt={problemAt} />
       </Flex>

@@ -11,6 +11,8 @@ export const texts = {
   measuredOnTheTape: 'measured on the tape',
   theEndWhereToesWill: 'The end where toes will be is on a thread',
   theOtherEndIsOn: 'The other end is on a thread',
+  tryBothEnds:
+    'Try both ends before you plan: plain knitting unravels from either, rib only from the end knitted last, a cast-on or bound-off edge from neither. Yarn for heels and toes needs an end that unravels.',
   thereAreTwoOfIt: 'There are two alike',
   yarnItIsOf: 'Its yarn',
   notOnTheShelf: 'not on the shelf',
@@ -100,7 +102,7 @@ export const texts = {
   everyStretchOfTheTube: 'Every stretch of the tube',
   fromTheToesEnd: 'From the toes’ end',
   onTheTape: 'On the tape',
-  beginsWith: 'Begins with',
+  beginsWith: 'Begins with, or is cut',
   to: (from: number, to: number) => `${from} to ${to}`,
   to2: (fromMm: string, toMm: string) => `${fromMm} to ${toMm}`,
   sock: (names: string, sock: number) => `${names}, sock ${sock}`,

@@ -12,6 +12,7 @@ import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.TubeCut;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.ReadyWork;
+import roundpocket.core.work.Work;
 
 /**
  * What is done to a ready tube before and between cuff, heel and toe. What is left over lies between the two pieces: the
@@ -23,6 +24,11 @@ final class ReadyTubeSteps {
     private final int stitches;
     private final int half;
     private final StepWriter out;
+
+    private static final String TRY_ENDS =
+            "Try both ends: open what closes each, draw the first half st through, and pull a"
+                    + " little. Plain knitting unravels from either end, rib only from the end that was knitted last, an edge that was"
+                    + " cast on or bound off from neither.";
 
     ReadyTubeSteps(SockPlan plan, StepWriter out) {
         this.plan = plan;
@@ -53,7 +59,7 @@ final class ReadyTubeSteps {
                 cut.tubeRounds().count(),
                 "Count once around the tube: " + stitches
                         + " sts. Choose the end that becomes the toe of the first sock; the toe of the second lies the"
-                        + " same way. See which way the Vs of the sts point at that end, and note it.");
+                        + " same way. See which way the Vs of the sts point at that end, and note it. " + TRY_ENDS);
         cut.ravelled()
                 .ifPresent(rounds -> out.one(
                         StepName.READY_RAVEL,
@@ -146,9 +152,21 @@ final class ReadyTubeSteps {
         return Optional.of(cutRim ? cut.spareRounds().count() : 0);
     }
 
-    /** Where the heel is opened: found from the leg's start, since nobody marked it while knitting. */
-    void findLine() {
-        Counted counted = plan.tube().heelLine().countedFrom(CountFrom.START_OF_LEG);
+    /** Where the heel is opened: found by counting, since nobody marked it while knitting. */
+    void findLine(int sock) {
+        int below = plan.tube()
+                .heelLine()
+                .countedFrom(CountFrom.START_OF_LEG)
+                .rounds()
+                .count();
+        boolean fromToe = plan.tube().heelLine().count().from().atTheToe();
+        Counted counted = plan.tube().heelLine().countedFrom(fromToe ? CountFrom.END_OF_TOE : CountFrom.START_OF_LEG);
+        boolean spares = !out.work().has(Work.Done.TOE_CLOSED)
+                && spare(sock == 2).filter(none -> none == 0).isEmpty();
+        String from = fromToe
+                ? (out.work().has(Work.Done.TOE_CLOSED) ? "where the toe begins" : "the toe’s end")
+                        + (spares ? ", spare rounds left out," : "") + " count {rounds} up"
+                : "the start of the leg, just below the cuff, count {rounds} down";
         out.one(
                 StepName.FIND_LINE,
                 Doing.LINE,
@@ -156,10 +174,12 @@ final class ReadyTubeSteps {
                 Stage.OPEN,
                 "The heel line is marked",
                 new ReadyWork.FindLine(
-                        counted.rounds().count(),
+                        below,
                         half,
                         plan.opening().snip().orElseThrow().count(),
-                        Amount.mm(counted.length().value())));
+                        counted.rounds().count(),
+                        Amount.mm(counted.length().value()),
+                        from));
     }
 
     /** With the heel last, the toe has no corners to go by. */

@@ -178,10 +178,10 @@ final class Steps {
             ready.columns();
             ready.toeEnd(sock);
             toe();
-            ready.findLine();
+            ready.findLine(sock);
             heel.all();
         } else {
-            ready.findLine();
+            ready.findLine(sock);
             heel.all();
             ready.toeEnd(sock);
             toe();

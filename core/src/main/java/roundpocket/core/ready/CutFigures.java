@@ -2,6 +2,7 @@ package roundpocket.core.ready;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.cut.CutFound;
@@ -11,6 +12,8 @@ import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.TubeRules;
@@ -73,7 +76,21 @@ final class CutFigures {
                 new Stretch(stretch.kind(), stretch.from(), stretch.to(), number, stretch.sock()),
                 tube.mm(stretch.from()),
                 tube.mm(stretch.to()),
-                tube.bandAt(stretch.from()));
+                tube.bandAt(stretch.from()),
+                stretch.kind() == Kind.CUT ? Optional.of(seen(stretch)) : Optional.empty());
+    }
+
+    /** Where a cut lies: never by a count from one end alone, which may be one round out. */
+    private Sentence seen(Stretch cut) {
+        int last = found.layout().stretches().stream()
+                .filter(other -> other.kind() == Kind.CUT && other.to() <= cut.from())
+                .mapToInt(Stretch::to)
+                .max()
+                .orElse(-1);
+        String counted = last < 0 ? "{rounds} from the toes’ end" : "{rounds} after the last cut";
+        return new Sentence(
+                tube.lastRound(cut.from()).map(round -> round + ", " + counted).orElse(counted),
+                Map.of("rounds", Amount.rounds(cut.from() - Math.max(0, last))));
     }
 
     private List<CutPlan.CutPair> pairs() {

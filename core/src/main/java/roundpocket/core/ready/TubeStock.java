@@ -1,6 +1,7 @@
 package roundpocket.core.ready;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -207,6 +208,33 @@ public record TubeStock(
                 }
             });
             return bands;
+        }
+
+        /** The last of so many rounds by its colour: the fourth round of the thirteenth woad; empty without stripes. */
+        Optional<String> lastRound(int rounds) {
+            List<TubeBand> seen = bands();
+            Map<String, Integer> times = new HashMap<>();
+            for (TubeBand each : seen) {
+                int nth = times.merge(colour(each.band()), 1, Integer::sum);
+                if (rounds - 0.5 < each.toRound()) {
+                    int round = (int) Math.max(1, Math.ceil(rounds - each.fromRound() - 0.5));
+                    return Optional.of("after the " + ordinal(round) + " round of the " + ordinal(nth) + " "
+                            + CutWords.plain(colour(each.band())));
+                }
+            }
+            return Optional.empty();
+        }
+
+        private static String ordinal(int number) {
+            boolean teen = number % 100 / 10 == 1;
+            String ending =
+                    switch (teen ? 0 : number % 10) {
+                        case 1 -> "st";
+                        case 2 -> "nd";
+                        case 3 -> "rd";
+                        default -> "th";
+                    };
+            return number + ending;
         }
 
         private double metresARound() {

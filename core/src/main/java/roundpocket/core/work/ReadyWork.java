@@ -193,8 +193,14 @@ public sealed interface ReadyWork extends Operation {
         }
     }
 
-    /** The row that is cut for the heel is found by counting. */
-    record FindLine(int rounds, int half, int stitch, Amount length) implements ReadyWork {
+    /**
+     * The row that is cut for the heel is found by counting.
+     *
+     * @param rounds rounds from the start of the leg to it
+     * @param counted rounds from where one counts, and how long they are
+     * @param from where one counts from, in words, and which way
+     */
+    record FindLine(int rounds, int half, int stitch, int counted, Amount length, String from) implements ReadyWork {
         @Override
         public Work on(Work before) {
             return before.need(before.line().isEmpty(), "the heel line is found already")
@@ -206,11 +212,10 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return new Sentence(
-                    "From the start of the leg, just below the cuff, count {rounds} down: {length} on the tape. The next"
-                            + " round is the heel line. Choose the "
+                    "From " + from + ": {length} on the tape. The next round is the heel line. Choose the "
                             + half + " sts of the sole, mark st " + stitch
                             + " of them and the columns at both ends; the toe keeps to those columns.",
-                    Map.of(ROUNDS, Amount.rounds(rounds), LENGTH, length));
+                    Map.of(ROUNDS, Amount.rounds(counted), LENGTH, length));
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import roundpocket.core.cut.CutAim;
 import roundpocket.core.cut.Piece;
+import roundpocket.core.cut.Stretch;
 import roundpocket.core.cut.Stretch.Kind;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -194,6 +195,31 @@ public class CuttingTest {
                 held.tube(), GAUGE, held.yarn(), Optional.empty(), 0, true, true, false, OptionalDouble.of(60));
         Cutting both = new Cutting(enough, List.of(wish("Odd", 127, 127), wish("Tore", 127, 127)));
         assertThat(both.contrastFor(both.plans().get(0), 1).getAsDouble()).isCloseTo(60 - one, within(1e-9));
+    }
+
+    /** Red has twelve rounds and white ten: whoever looks at the round before a cut sees what is said of it. */
+    @Test
+    public void aCutIsFoundByWhatIsSeenThere() {
+        Cutting cutting = new Cutting(striped(300), List.of(wish("Odd", 127, 127)));
+        List<Along> along = cutting.plans().get(0).along();
+        List<Along> cuts = along.stream()
+                .filter(each -> each.stretch().kind() == Stretch.Kind.CUT)
+                .toList();
+        assertThat(cuts).hasSizeGreaterThan(1);
+        int last = 0;
+        for (Along cut : cuts) {
+            int before = cut.stretch().from();
+            int inRepeat = (before - 1) % 22;
+            boolean red = inRepeat < 12;
+            int round = red ? inRepeat + 1 : inRepeat - 11;
+            String said = cut.seen().orElseThrow().text(LengthUnit.CM);
+            assertThat(said)
+                    .matches("after the " + round + "(st|nd|rd|th) round of the " + ((before - 1) / 22 + 1)
+                            + "(st|nd|rd|th) " + (red ? "red" : "white") + ", " + (before - last) + " rounds .*");
+            last = cut.stretch().to();
+        }
+        assertThat(along.stream().filter(each -> each.stretch().kind() == Stretch.Kind.PIECE))
+                .allSatisfy(piece -> assertThat(piece.seen()).isEmpty());
     }
 
     @Test

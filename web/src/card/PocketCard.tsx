@@ -68,8 +68,8 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         </h3>
         <table>
           <tbody>
-            {sections(plan).map(([name, rounds]) => (
-              <Ticks key={name} name={name} rounds={rounds} />
+            {sections(plan).map(([name, rounds, lost]) => (
+              <Ticks key={name} name={name} rounds={rounds} lost={lost} />
             ))}
           </tbody>
         </table>
@@ -88,10 +88,14 @@ function tailNote(id: string, { yarn }: Plan, lengths: Lengths): string {
   return tail ? texts.tail(figureText(tail, lengths)) : '';
 }
 
-/** The sections in the order of the work, with their rounds. */
-function sections({ tube, cuff, toe, heel }: Plan): readonly (readonly [string, number])[] {
-  const foot = [shared.foot, tube.rounds.foot.value] as const;
-  const leg = [shared.leg, tube.rounds.leg.value] as const;
+type TickedSection = readonly [name: string, rounds: number, lost?: number];
+
+/** The sections in the order of the work, with their rounds; behind the first of foot and leg the round that is unpicked. */
+function sections({ tube, cuff, toe, heel }: Plan): readonly TickedSection[] {
+  const down = tube.way.id === 'CUFF_DOWN';
+  const lost = tube.rounds.sacrificed.value;
+  const foot = [shared.foot, tube.rounds.foot.value, down ? 0 : lost] as const;
+  const leg = [shared.leg, tube.rounds.leg.value, down ? lost : 0] as const;
   const ribbing = [shared.cuff, cuff.rounds.value] as const;
   // In short rows there are more rows to tick than rounds of depth.
   const cup = [shared.heel, heel.worked.length] as const;
@@ -150,7 +154,15 @@ function Row({ what, number }: { what: string; number: string }) {
   );
 }
 
-function Ticks({ name, rounds }: { name: string; rounds: number }) {
+function Ticks({
+  name,
+  rounds,
+  lost = 0,
+}: {
+  name: string;
+  rounds: number;
+  lost?: number | undefined;
+}) {
   return (
     <tr>
       <th scope="row" style={{ width: '5.6em' }}>
@@ -164,6 +176,12 @@ function Ticks({ name, rounds }: { name: string; rounds: number }) {
               {upTo}
             </span>
           ))}
+          {lost > 0 && (
+            <span className="box">
+              <i />
+              {texts.lostRound}
+            </span>
+          )}
         </span>
       </td>
     </tr>

@@ -15,6 +15,7 @@ export const texts = {
   tail: (tail: string) => `; tail ${tail}`,
   firstShortRow: 'first short row',
   firstShapedRoundOnEach: 'first shaped round, on each needle',
+  lostRound: 'line',
   heelRound: (number: number, instruction: string) => `Heel, round ${number}: ${instruction}.`,
   k1KnitOneSskSlip: 'k1: knit one. ssk: slip, slip, knit together. k2tog: knit two together.',
   round: (rows: string) => `round ${rows}`,

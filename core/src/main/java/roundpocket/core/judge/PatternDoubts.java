@@ -5,8 +5,12 @@ import static roundpocket.core.judge.Doubt.Weight.MATTERS;
 import static roundpocket.core.judge.Doubt.Weight.STOPS;
 import static roundpocket.core.judge.Doubt.Weight.WORTH_KNOWING;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.measure.Amount;
@@ -56,10 +60,10 @@ final class PatternDoubts {
                 "choices.size.stitches",
                 stitches,
                 "Repeats of " + width + " don’t come out whole " + where + " with {found}.");
-        Optional<Neighbour> nearest = nearest();
-        if (nearest.isPresent()) {
-            Neighbour first = nearest.get();
-            Optional<Neighbour> other = other(first);
+        List<Neighbour> counts = countsThatClose();
+        if (!counts.isEmpty()) {
+            Neighbour first = counts.get(0);
+            Optional<Neighbour> other = counts.stream().skip(1).findFirst();
             other.ifPresent(also -> draft.with("also", Amount.stitches(also.stitches()))
                     .with("alsoEase", Amount.share(Math.abs(also.realEase().value()))));
             checks.add(draft.with("take", Amount.stitches(first.stitches()))
@@ -88,21 +92,28 @@ final class PatternDoubts {
         return count.realEase().value() < 0 ? "larger" : "smaller";
     }
 
-    /** Of the two counts that close, the one whose ease is nearer to the ease that was wished for. */
-    private Optional<Neighbour> nearest() {
-        if (pattern.below().isEmpty() || pattern.above().isEmpty()) {
-            return pattern.below().or(pattern::above);
+    /** The counts on which it closes and that a sock can have, the one whose ease is nearer to what was wished for first. */
+    private List<Neighbour> countsThatClose() {
+        return Stream.of(pattern.below(), pattern.above())
+                .flatMap(Optional::stream)
+                .filter(this::canBeKnitted)
+                .sorted(Comparator.comparingDouble(this::out))
+                .toList();
+    }
+
+    private boolean canBeKnitted(Neighbour count) {
+        try {
+            checks.spec()
+                    .withChoices(checks.spec().choices().withSize(SizeChoice.ofStitches(count.stitches())))
+                    .plan();
+            return true;
+        } catch (Refusal noSockComesOfIt) {
+            return false;
         }
-        return out(pattern.above().get()) < out(pattern.below().get()) ? pattern.above() : pattern.below();
     }
 
     private double out(Neighbour neighbour) {
         return Math.abs(neighbour.realEase().value() - plan.basis().ease().value());
-    }
-
-    private Optional<Neighbour> other(Neighbour first) {
-        return pattern.below().filter(below -> below != first).or(() -> pattern.above()
-                .filter(above -> above != first));
     }
 
     /** Fewest edge stitches with which whole repeats come out on this count. */

@@ -94,8 +94,9 @@ public final class StripeRules {
     static final Rule.Of5 UNSURE_PLACE = Rule.of(
             "stripe.unsure-place",
             "how far a place of the repeat may come early or late while winding off, as a standard uncertainty in metres",
-            "√((knitted × factor)² + ((knitted + wound off) × band)² + begun²)",
-            List.of("knitted", "factor", "wound off", "band", "begun"),
+            "√((knitted × factor) × (knitted × factor) + (knitted + off) × (knitted + off) × band × band"
+                    + " + begun × begun)",
+            List.of("knitted", "factor", "off", "band", "begun"),
             Source.derived(
                     "what was knitted since the last change that was seen is as sure as the yarn in a stitch, the bands since"
                             + " then as their lengths, and where it was begun as that is known, together by their squares"),

@@ -35,7 +35,7 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
   const say = useSaid();
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label={texts.everyStretchOfTheTube}>
-      <Box as="table" className="figures rows" maxW="46rem" w="100%">
+      <Box as="table" className="figures rows" maxW="60rem" w="100%">
         <thead>
           <tr>
             {[texts.fromTheToesEnd, shared.rounds, texts.onTheTape, texts.beginsWith].map(
@@ -65,10 +65,10 @@ function Rows({ plan, names, cutting }: Omit<StretchTableProps, 'open'>) {
                 <Box as="td" pr={4} overflowWrap="anywhere">
                   {words(along, names, cutNumber(plan, i))}
                 </Box>
-                <Box as="td" pr={4}>
+                <Box as="td" pr={4} whiteSpace="nowrap">
                   {rounds}
                 </Box>
-                <Box as="td" pr={4}>
+                <Box as="td" pr={4} whiteSpace="nowrap">
                   {texts.to2(lengthText(along.fromMm, lengths), lengthText(along.toMm, lengths))}
                 </Box>
                 <td>

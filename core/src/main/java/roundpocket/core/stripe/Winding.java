@@ -63,7 +63,7 @@ public record Winding(Step metres, String until, double onM, double knotM, doubl
 
     /** How much that is. */
     public Sentence much() {
-        return sentence("That is " + howMuch() + ".");
+        return sentence("To wind off here: " + howMuch() + ".");
     }
 
     /** What to do, and how much that is. */

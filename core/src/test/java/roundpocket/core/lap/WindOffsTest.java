@@ -134,7 +134,7 @@ public class WindOffsTest {
         PairWork pair = pair(ColourChoice.usual().withHeel(ColourStart.BAND, 3));
         WindingAt before = pair.colours(1).orElseThrow().windings().get(0);
         assertThat(before.winding().tooUnsure()).isTrue();
-        assertThat(before.winding().much().template()).isEqualTo("That is {woundMost} at most.");
+        assertThat(before.winding().much().template()).isEqualTo("To wind off here: {woundMost} at most.");
         assertThat(before.winding().much().amounts().get("woundMost").value()).isEqualTo(15, within(1e-9));
         LapStep told = pair.sock(1)
                 .course()
@@ -153,7 +153,7 @@ public class WindOffsTest {
         Winding after = pair.colours(1).orElseThrow().windings().get(0).winding();
         assertThat(after.tooUnsure()).isFalse();
         assertThat(after.much().text(LengthUnit.CM))
-                .matches("That is about \\d+(\\.\\d)? m, give or take \\d+(\\.\\d)? m\\.");
+                .matches("To wind off here: about \\d+(\\.\\d)? m, give or take \\d+(\\.\\d)? m\\.");
         assertThat(after.metres().plusMinus95())
                 .isLessThan(before.winding().metres().plusMinus95() / 3);
     }

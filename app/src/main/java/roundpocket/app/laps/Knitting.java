@@ -69,7 +69,7 @@ final class Knitting {
             if (System.nanoTime() > until) {
                 throw tooLong();
             }
-            hear(event);
+            hear(event, event.knitEvent().map(KnitEvent::kept));
         });
     }
 
@@ -112,8 +112,12 @@ final class Knitting {
 
     /** Takes in what happened; false where it changes nothing. */
     boolean hear(LapEvent event) {
+        return hear(event, event.knitEvent());
+    }
+
+    private boolean hear(LapEvent event, Optional<KnitEvent> knitEvent) {
         boolean counts = event instanceof LapEvent.Withdrawn withdrawn && note(withdrawn.takenBack())
-                || event.knitEvent().map(work::hear).orElse(true);
+                || knitEvent.map(work::hear).orElse(true);
         if (counts) {
             heard.add(event);
             replanned += event.knitEvent().orElse(null) instanceof KnitEvent.Replanning ? 1 : 0;

@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import org.testng.annotations.AfterClass;
@@ -62,14 +63,23 @@ public class EarlierEventsTest {
             }
             for (int sock = 0; sock < 2; sock++) {
                 JsonNode work = now.get("works").get(sock);
-                assertThat(work.get("differences"))
-                        .isEqualTo(then.getValue().get("differences").get(sock));
+                assertThat(withoutGrams(work.get("differences")))
+                        .isEqualTo(
+                                withoutGrams(then.getValue().get("differences").get(sock)));
                 assertThat(work.get("presses"))
                         .isEqualTo(then.getValue().get("presses").get(sock));
             }
             assertThat(now.at("/cakes/0/words").asString(""))
                     .isEqualTo(then.getValue().get("cake").asString(""));
         });
+    }
+
+    /** What the yarn comes to depends on how sure a scale is taken to be, which was another then. */
+    private static List<JsonNode> withoutGrams(JsonNode differences) {
+        return differences
+                .valueStream()
+                .filter(each -> !each.get("unit").asString().equals("GRAMS"))
+                .toList();
     }
 
     /** Of all kinds one is in it; what a press has no more than its time has no payload. */

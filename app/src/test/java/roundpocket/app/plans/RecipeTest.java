@@ -33,6 +33,7 @@ import roundpocket.core.shaping.Turning;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
+import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 import tools.jackson.databind.JsonNode;
@@ -65,7 +66,8 @@ public class RecipeTest extends AppTest {
             Map.entry("pattern.place", PatternPlace.class),
             Map.entry("pattern.motif", Motif.class),
             Map.entry("technique.turning", Turning.class),
-            Map.entry("technique.provisional", Provisional.class));
+            Map.entry("technique.provisional", Provisional.class),
+            Map.entry("technique.roundStart", RoundStart.class));
 
     /** These need more than their name: a tube, phases, a mark or a distance. */
     private static final Set<String> NEED_MORE =

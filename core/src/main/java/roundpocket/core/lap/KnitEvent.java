@@ -11,6 +11,11 @@ import roundpocket.core.plan.YarnRole;
  * that two devices that were apart come to the same place once both are heard.
  */
 public sealed interface KnitEvent {
+    /** The same as it was taken in once: what is doubted may change with a later version, and nobody is asked again. */
+    default KnitEvent kept() {
+        return this;
+    }
+
     /** The sock it happens to, 1 or 2. */
     int sock();
 
@@ -79,7 +84,12 @@ public sealed interface KnitEvent {
      * @param sure whether she weighed it again after it was doubted
      */
     record Weighed(int sock, String id, YarnRole role, double grams, boolean shared, boolean fresh, boolean sure)
-            implements KnitEvent {}
+            implements KnitEvent {
+        @Override
+        public KnitEvent kept() {
+            return new Weighed(sock, id, role, grams, shared, fresh, true);
+        }
+    }
 
     /**
      * A new colour began in the round that is on the needles, or the yarn was knotted there.
@@ -91,7 +101,12 @@ public sealed interface KnitEvent {
      * @param sure whether she said so again after it was doubted
      */
     record ColourSeen(int sock, String id, OptionalInt band, OptionalInt stitch, boolean knot, boolean sure)
-            implements KnitEvent {}
+            implements KnitEvent {
+        @Override
+        public KnitEvent kept() {
+            return new ColourSeen(sock, id, band, stitch, knot, true);
+        }
+    }
 
     /** A weighing, or a colour that was seen, is taken back. */
     record Withdrawn(int sock, String id) implements KnitEvent {}

@@ -28,7 +28,7 @@ final class ReadyTubeSteps {
     private static final String TRY_ENDS =
             "Try both ends: open what closes each, draw the first half st through, and pull a"
                     + " little. Plain knitting unravels from either end, rib only from the end that was knitted last, an edge that was"
-                    + " cast on or bound off from neither.";
+                    + " cast on or bound off from neither. Then put each end on a thread again.";
 
     ReadyTubeSteps(SockPlan plan, StepWriter out) {
         this.plan = plan;

@@ -77,7 +77,7 @@ export const texts = {
     'Stitches that would run if you let them go: they belong on a needle or a thread.',
   lowerAndUpperNeedle: 'Lower and upper needle',
   theTwoNeedlesOfThe:
-    'The two needles of the opening: the lower one on the foot side, the upper one on the leg side. At the graft the lower needle is the front one.',
+    'The two needles of the opening: the lower one on the foot side, the upper one on the leg side. At the graft the lower needle is the front one. On double points or one long needle they are the lower and the upper half.',
   howMuchSmallerThanThe:
     'How much smaller than the foot a sock is. It has to stretch a little to stay up: 10 to 20 % is usual.',
   graftKitchenerStitch: 'Graft (Kitchener stitch)',

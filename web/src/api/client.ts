@@ -17,8 +17,7 @@ export class FieldProblem {
 
   /** In the units that the reader has chosen by now. */
   get message(): string {
-    const { lengths, hand } = currentSettings();
-    return said(this.said, lengths, hand);
+    return said(this.said, currentSettings());
   }
 }
 

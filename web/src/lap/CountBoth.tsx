@@ -51,7 +51,7 @@ export function CountBoth({ step, whose, expected, onRight }: CountBothProps) {
             <NumberField
               key={label}
               w="9rem"
-              label={label}
+              label={say({ template: label, amounts: {} })}
               kind="whole"
               unit={shared.sts}
               mayBeEmpty

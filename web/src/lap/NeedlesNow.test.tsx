@@ -9,8 +9,22 @@ import { useTwice } from './Twice';
 
 const OPEN: Needles = {
   groups: [
-    { edge: 'HEEL', first: true, name: 'lower needle', loops: 32 },
-    { edge: 'HEEL', first: false, name: 'upper needle', loops: 32 },
+    {
+      edge: 'HEEL',
+      first: true,
+      name: 'lower [needle|half|half|half]',
+      loops: 32,
+      doubles: [16, 16],
+      round: false,
+    },
+    {
+      edge: 'HEEL',
+      first: false,
+      name: 'upper [needle|half|half|half]',
+      loops: 32,
+      doubles: [16, 16],
+      round: false,
+    },
   ],
   waiting: [{ name: 'toe’s end', by: 'WASTE', loops: 64 }],
   yarns: [
@@ -65,12 +79,35 @@ it('is drawn where more than plain knitting is done, with the same in words', ()
 it('shows the needles as the step leaves them', () => {
   const then = {
     ...OPEN,
-    groups: [{ edge: 'HEEL', first: true, name: 'lower needle', loops: 33 } as const],
+    groups: [
+      {
+        edge: 'HEEL' as const,
+        first: true,
+        name: 'lower needle',
+        loops: 33,
+        doubles: [17, 16],
+        round: false,
+      },
+    ],
   };
   show({}, 0, then);
   fireEvent.click(screen.getByText('Show it after this step'));
   expect(screen.getByText('lower needle: 33 sts')).toBeDefined();
   fireEvent.click(screen.getByText('Show it before this step'));
+  expect(screen.getByText('lower needle: 32 sts')).toBeDefined();
+});
+
+it('says how the sts lie on the needles that are in use', () => {
+  show({});
+  const other = () => fireEvent.click(screen.getByTitle(/Another kind of needles/));
+  other();
+  expect(screen.getByText('lower half: 32 sts')).toBeDefined();
+  other();
+  expect(screen.getByText('lower half: 16 + 16 sts')).toBeDefined();
+  other();
+  expect(screen.getByText('On a short circular needle')).toBeDefined();
+  expect(screen.getByText('lower half: 16 + 16 sts')).toBeDefined();
+  other();
   expect(screen.getByText('lower needle: 32 sts')).toBeDefined();
 });
 

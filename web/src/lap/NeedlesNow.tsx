@@ -2,7 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useKeymap } from '../form/keymap';
 import { Press } from '../form/Press';
-import { useSettings } from '../settings/settings';
+import { KINDS, type Kind } from '../settings/kinds';
+import { changeSettings, useSettings } from '../settings/settings';
 import { NeedlesDrawing } from './NeedlesDrawing';
 import type { Needles } from '../wire/types';
 import { needlesAt, type Place } from './place';
@@ -13,7 +14,7 @@ const PLAIN: readonly Place['step']['doing'][] = ['ROUNDS', 'FINISH', 'BEGIN'];
 
 /** What is on the needles before the next press: open where more than plain knitting is done, else one press away. */
 export function NeedlesNow({ place, then }: { place: Place; then?: Needles | undefined }) {
-  const { hand } = useSettings();
+  const reader = useSettings();
   const [asked, setAsked] = useState<boolean>();
   const [step, setStep] = useState(place.step.id);
   const [isThen, setThen] = useState(false);
@@ -47,7 +48,8 @@ export function NeedlesNow({ place, then }: { place: Place; then?: Needles | und
       </Press>
       {open && (
         <Box as="section" aria-label={texts.needlesNow} pt={2}>
-          <NeedlesDrawing needles={(isThen && then) || needles} left={hand === 'left'} />
+          <NeedlesDrawing needles={(isThen && then) || needles} reader={reader} />
+          <MyNeedles kind={reader.kind} />
           {then && (
             <Press
               look="told"
@@ -63,5 +65,22 @@ export function NeedlesNow({ place, then }: { place: Place; then?: Needles | und
         </Box>
       )}
     </>
+  );
+}
+
+/** Which kind of needles it is drawn for; another is a press away. */
+function MyNeedles({ kind }: { kind: Kind }) {
+  const next = KINDS[(KINDS.indexOf(kind) + 1) % KINDS.length] ?? kind;
+  return (
+    <Press
+      look="told"
+      minH="44px"
+      px={2}
+      fontSize="sm"
+      title={texts.changeKind}
+      onClick={() => changeSettings({ kind: next })}
+    >
+      {texts.onKind[kind]}
+    </Press>
   );
 }

@@ -91,8 +91,8 @@ export function PressArea(props: PressAreaProps) {
 
 /** What puts the amounts of a step into its words. */
 function useTold(step: LapStep): (words: string) => string {
-  const { lengths, hand } = useSettings();
-  return (words) => said({ template: words, amounts: step.amounts }, lengths, hand);
+  const reader = useSettings();
+  return (words) => said({ template: words, amounts: step.amounts }, reader);
 }
 
 /** The round or move that is due, or the whole instruction where nothing is counted. */

@@ -31,7 +31,15 @@ export const texts = {
   needlesKey: 'What is on the needles: m shows and hides it',
   needlesAfter: 'Show it after this step',
   needlesBefore: 'Show it before this step',
-  onNeedle: (name: string, loops: number) => `${name}: ${counted(loops, 'st')}`,
+  onNeedle: (name: string, each: readonly number[]) =>
+    `${name}: ${each.length > 1 ? `${each.join(' + ')} sts` : counted(each[0] ?? 0, 'st')}`,
+  changeKind: 'Another kind of needles: only what is drawn and said of them changes',
+  onKind: {
+    TWO_CIRCULARS: 'On two circular needles',
+    LONG_LOOP: 'On one long needle',
+    DOUBLE_POINTS: 'On double points',
+    SHORT_CIRCULAR: 'On a short circular needle',
+  },
   waits: (name: string, loops: number, waste: boolean) =>
     `${name}, ${counted(loops, 'st')} ${waste ? 'on waste yarn' : 'on a thread'}`,
 
@@ -196,8 +204,8 @@ export const texts = {
   sole: 'Sole',
   instep: 'Instep',
   goOnAndPutItRight: 'Go on, and put it right in the next round',
-  lowerNeedle: 'Lower needle',
-  upperNeedle: 'Upper needle',
+  lowerNeedle: 'Lower [needle|half|half|half]',
+  upperNeedle: 'Upper [needle|half|half|half]',
   bothHaveContinue: (expected: number) => `Both have ${expected}: continue`,
   bothMustHave: (expected: number) => `Both must have ${expected}`,
 

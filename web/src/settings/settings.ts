@@ -1,3 +1,4 @@
+import { KINDS, type Kind } from './kinds';
 import { persisted } from './store';
 
 /** How lengths are written. */
@@ -15,6 +16,7 @@ export interface Settings {
   lengths: Lengths;
   light: Light;
   hand: Hand;
+  kind: Kind;
   needles: Needles;
   /** Whether stripes are hatched besides their colours. */
   hatch: boolean;
@@ -29,6 +31,7 @@ const USUAL: Settings = {
   lengths: 'CM',
   light: 'system',
   hand: 'right',
+  kind: 'TWO_CIRCULARS',
   needles: 'MM',
   hatch: false,
   minutes: 40,
@@ -42,6 +45,7 @@ function read(kept: unknown): Settings {
     lengths: stored.lengths === 'INCH' ? 'INCH' : USUAL.lengths,
     light: stored.light === 'day' || stored.light === 'lamp' ? stored.light : USUAL.light,
     hand: stored.hand === 'left' ? 'left' : USUAL.hand,
+    kind: KINDS.find((kind) => kind === stored.kind) ?? USUAL.kind,
     needles: stored.needles === 'US' ? 'US' : USUAL.needles,
     hatch: stored.hatch === true,
     minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,

@@ -1,6 +1,7 @@
 import { Box, Link } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
+import { KINDS } from '../settings/kinds';
 import { changeSettings, useSettings } from '../settings/settings';
 import { LightSwitch } from './LightSwitch';
 import { Sheet } from '../form/Sheet';
@@ -13,7 +14,6 @@ import { texts } from './texts';
 /** The keys, and the settings that are seldom changed; opened by its button or by ?. */
 export function KeysAndSettings() {
   const [open, setOpen] = useState(false);
-  const { hand, needles } = useSettings();
   const close = () => setOpen(false);
   useKeymap({ help: () => setOpen(true) });
   return (
@@ -35,6 +35,22 @@ export function KeysAndSettings() {
       <Box hideFrom="md">
         <LightSwitch />
       </Box>
+      <Knitter />
+      <Box mt={4}>
+        <Way to="/backup" words={shared.backups} onGo={close} />
+      </Box>
+      <Box>
+        <Way to="/licences" words={texts.licences} onGo={close} />
+      </Box>
+    </Sheet>
+  );
+}
+
+/** What is told and drawn otherwise for another hand, and for other needles. */
+function Knitter() {
+  const { hand, kind, needles } = useSettings();
+  return (
+    <>
       <Switch
         label={texts.knittingHand}
         value={hand}
@@ -43,6 +59,14 @@ export function KeysAndSettings() {
           ['left', 'left', 'left-handed'],
         ]}
         onChange={(value) => changeSettings({ hand: value })}
+      />
+      <Switch
+        label={texts.kindOfNeedles}
+        value={kind}
+        options={KINDS.map((each) => [each, texts.kinds[each], texts.kindsInFull[each]] as const)}
+        onChange={(value) => changeSettings({ kind: value })}
+        labelled
+        wraps
       />
       <Switch
         label={texts.needleSizes}
@@ -56,13 +80,7 @@ export function KeysAndSettings() {
       <Box fontSize="sm" color="quiet" mt={2}>
         {texts.leftHandedKnittersWorkLeft}
       </Box>
-      <Box mt={4}>
-        <Way to="/backup" words={shared.backups} onGo={close} />
-      </Box>
-      <Box>
-        <Way to="/licences" words={texts.licences} onGo={close} />
-      </Box>
-    </Sheet>
+    </>
   );
 }
 

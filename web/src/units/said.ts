@@ -1,4 +1,5 @@
-import type { Hand, Lengths } from '../settings/settings';
+import { KINDS, type Kind } from '../settings/kinds';
+import type { Hand, Lengths, Settings } from '../settings/settings';
 import type { Amount, Sentence } from '../wire/types';
 import { decimal, INCH_MM, lengthText, OUNCE_G, prose, valueText, YARD_MM } from './units';
 import { texts } from './texts';
@@ -9,13 +10,16 @@ const BEYOND_WORDS = 1e12;
 /** Of a length whose name begins so nobody measures more than inches. */
 const ROUGHLY = 'about';
 
+/** What of the settings a sentence depends on. */
+export type Reader = Pick<Settings, 'lengths' | 'hand' | 'kind'>;
+
 /**
- * A sentence with its amounts as the reader writes them and its sides as her hands have them; of two ends of a range the unit
- * is said once.
+ * A sentence with its amounts as the reader writes them, its sides as her hands have them and its needles of the kind that she
+ * uses; of two ends of a range the unit is said once.
  */
-export function said({ template, amounts }: Sentence, lengths: Lengths, hand: Hand): string {
+export function said({ template, amounts }: Sentence, { lengths, hand, kind }: Reader): string {
   const { min, max } = amounts;
-  const text = prose(sided(template, hand));
+  const text = prose(onKind(sided(template, hand), kind));
   const ranged = min && max ? text.replace('{min} to {max}', rangeText(min, max, lengths)) : text;
   return ranged.replace(/\{(\w+)\}/g, (whole, name: string) => {
     const amount = amounts[name];
@@ -27,6 +31,15 @@ export function said({ template, amounts }: Sentence, lengths: Lengths, hand: Ha
 function sided(words: string, hand: Hand): string {
   const other = hand === 'right' ? 'left' : 'right';
   return words.replaceAll('[right]', hand).replaceAll('[left]', other);
+}
+
+/** What is said otherwise for each kind of needles stands side by side: [two circulars|long|double points|short]. */
+function onKind(words: string, kind: Kind): string {
+  const at = KINDS.indexOf(kind);
+  return words.replace(
+    /\[([^[\]|]*)\|([^[\]|]*)\|([^[\]|]*)\|([^[\]|]*)\]/g,
+    (whole, ...each: string[]) => each[at] ?? whole,
+  );
 }
 
 function told(name: string, amount: Amount, lengths: Lengths): string {

@@ -4,10 +4,10 @@ import { said } from './said';
 
 /** Tells sentences, one or several after each other, with their amounts as the reader wants them. */
 export function useSaid(): (sentences: Sentence | readonly Sentence[]) => string {
-  const { lengths, hand } = useSettings();
+  const reader = useSettings();
   return (sentences) =>
     [sentences]
       .flat()
-      .map((each) => said(each, lengths, hand))
+      .map((each) => said(each, reader))
       .join(' ');
 }

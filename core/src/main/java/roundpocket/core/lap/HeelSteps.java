@@ -3,6 +3,7 @@ package roundpocket.core.lap;
 import java.util.ArrayList;
 import java.util.List;
 import roundpocket.core.judge.Stage;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.Opening;
 import roundpocket.core.opening.OpeningWay;
@@ -86,21 +87,21 @@ final class HeelSteps {
         out.one(
                 StepName.HEEL_PICK_UP_BELOW,
                 Doing.PICK_UP,
-                "Pick up, lower needle",
+                "Pick up below the line",
                 Stage.OPEN,
-                below + " on the lower needle",
+                below + " on the lower " + NeedleKind.HALF,
                 new OpeningWork.PickUp(false, below));
         out.one(
                 StepName.HEEL_PICK_UP_ABOVE,
                 Doing.PICK_UP,
-                "Pick up, upper needle",
+                "Pick up above the line",
                 Stage.OPEN,
-                above + " on the upper needle",
+                above + " on the upper " + NeedleKind.HALF,
                 new OpeningWork.PickUp(true, above));
         out.one(
                 StepName.HEEL_COUNT,
                 Doing.CHECK,
-                "Count both needles",
+                "Count both halves",
                 Stage.OPEN,
                 half + " and " + half,
                 new OpeningWork.CountNeedles(half));
@@ -188,7 +189,7 @@ final class HeelSteps {
         out.one(
                 StepName.OLD_HEEL_COUNT,
                 Doing.CHECK,
-                "Count both needles",
+                "Count both halves",
                 Stage.OPEN,
                 side + " and " + side,
                 new ReadyWork.CountBesideHeel(side));

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.Hand;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.work.Operation;
@@ -17,8 +16,8 @@ import roundpocket.core.work.Operation;
  * @param name which step it is, unique within the sock
  * @param doing what is done in it
  * @param title short name, as it stands above the count
- * @param template what to do, in a sentence or two, with {@code {name}} where an amount goes and {@code [right]} where a
- *     side does
+ * @param template what to do, in a sentence or two, with {@code {name}} where an amount goes and sides and kinds of needles
+ *     as in {@link Sentence}
  * @param amounts the amounts by name
  * @param before live loops on the needles before it
  * @param presses what is pressed once it is done, one by one: rounds, moves, or the step itself
@@ -54,9 +53,9 @@ public record LapStep(
             operations = List.copyOf(operations);
         }
 
-        /** What is done for it, as a right-hander does it. */
+        /** What is done for it, as most do it. */
         public String words() {
-            return Hand.RIGHT.says(template);
+            return Sentence.usual(template);
         }
     }
 
@@ -69,9 +68,9 @@ public record LapStep(
         return new LapStep(name, doing, title, template, amounts, before, presses, expected, forGood, stage, other);
     }
 
-    /** What to do, as a right-hander does it. */
+    /** What to do, as most do it. */
     public String instruction() {
-        return Hand.RIGHT.says(template);
+        return Sentence.usual(template);
     }
 
     /** Its instruction, or the words of one of its presses, with the amounts in them. */

@@ -13,6 +13,7 @@ import roundpocket.core.finish.Needle;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.StepWriter.Drafted;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.ShapedPart;
@@ -113,7 +114,7 @@ final class ShapeSteps {
     private static String words(ShapingRound round) {
         return switch (round.kind()) {
             case PLAIN, CORNERS, SHORT_ROW -> sentence(round.instruction());
-            case DECREASE, INCREASE -> "On each needle: " + round.instruction() + ".";
+            case DECREASE, INCREASE -> "On each " + NeedleKind.HALF + ": " + round.instruction() + ".";
         };
     }
 
@@ -135,7 +136,7 @@ final class ShapeSteps {
         String begin = rounds.get(0).kind() == Kind.SHORT_ROW ? "Short rows" : "Plain rounds first. Then short rows";
         String rows = ", each a st shorter than the one before, then each a st longer again; ";
         String where = section == Section.HEEL
-                ? " on the lower needle" + rows + "the sts on the upper needle wait and are grafted to it. "
+                ? " on the lower " + NeedleKind.HALF + rows + "the sts of the upper one wait and are grafted to it. "
                 : shaping.begun()
                         ? " on these sts" + rows + "the cast-on end waits and becomes the instep. "
                         : " on the sole’s half" + rows + "the instep’s half waits and is grafted to it. ";

@@ -8,8 +8,8 @@ import java.util.TreeMap;
 /**
  * Words for a reader, whose units and numbers are put in where they are read.
  *
- * @param template the words, with {@code {name}} where an amount goes and {@code [right]} or {@code [left]} where a side does, as
- *     a right-hander has it
+ * @param template the words, with {@code {name}} where an amount goes, {@code [right]} or {@code [left]} where a side does, as a
+ *     right-hander has it, and what differs by {@link NeedleKind} as {@code [two circulars|long|double points|short]}
  * @param amounts the amounts by name; a length whose name begins with “about” is told in whole inches
  */
 public record Sentence(String template, Map<String, Amount> amounts) {
@@ -30,9 +30,14 @@ public record Sentence(String template, Map<String, Amount> amounts) {
         return words.stream().map(Sentence::of).toList();
     }
 
-    /** The whole in words, as a right-hander is told; of two ends of a range, the unit is said once. */
+    /** Words of a template as most are told them: a right-hander with two circular needles. */
+    public static String usual(String template) {
+        return NeedleKind.TWO_CIRCULARS.says(Hand.RIGHT.says(template));
+    }
+
+    /** The whole in words, as most are told; of two ends of a range, the unit is said once. */
     public String text(LengthUnit lengths) {
-        String text = Hand.RIGHT.says(template);
+        String text = usual(template);
         if (amounts.containsKey("min") && amounts.containsKey("max")) {
             text = text.replace("{min} to {max}", amounts.get("min").rangeTo(amounts.get("max"), lengths));
         }

@@ -10,7 +10,7 @@ import roundpocket.core.explain.Named;
 import roundpocket.core.explain.Source;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.measure.Amount;
-import roundpocket.core.measure.Hand;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 
 /** Something that goes wrong at the needles, and how it is put right. All of it common practice. */
@@ -67,7 +67,7 @@ public enum Mishap implements Named {
                     "Count once more in daylight, by threes and twos: they make fives.",
                     "Follow the needle’s row from corner to corner and look for the odd place.",
                     "Pick up what was skipped; put half a stitch back together with its other half.",
-                    "Cut nothing until both needles have the same number."),
+                    "Cut nothing until both " + NeedleKind.HALVES + " have the same number."),
             Doing.CHECK,
             Doing.PICK_UP,
             Doing.ROUNDS,
@@ -165,10 +165,10 @@ public enum Mishap implements Named {
             Doing.ROUNDS,
             Doing.SHAPE),
     UNEQUAL(
-            "The two needles are not alike before a decrease",
+            "The two halves are not alike before a decrease",
             Sketch.NONE,
-            "One needle has more stitches than the other.",
-            "A decrease was left out, or a stitch went over the corner to the other needle.",
+            "One half has more stitches than the other.",
+            "A decrease was left out, or a stitch went over the corner to the other half.",
             List.of(
                     "Count both, and find the corners: the columns where heel or toe meets the tube.",
                     "If only the corner has moved, slip the stitch back over it.",
@@ -225,7 +225,11 @@ public enum Mishap implements Named {
             List.of(
                     "Fold the sock flat by the corners of the heel. The toe’s corners belong in the same two folds.",
                     "Take the toe back to its first round; take a graft out first.",
-                    "Slip half of each needle’s stitches to the other needle: that is a quarter turn.",
+                    NeedleKind.told(
+                            "Slip half of each needle’s stitches to the other needle: that is a quarter turn.",
+                            "Slip half of each half’s stitches to the other half: that is a quarter turn.",
+                            "Begin the round one needle on: that is a quarter turn.",
+                            "Begin the round one needle on: that is a quarter turn."),
                     "Knit the toe again."),
             Doing.SHAPE,
             Doing.GRAFT,
@@ -348,7 +352,7 @@ public enum Mishap implements Named {
     /** How it looks to a right-hander. */
     @Override
     public String description() {
-        return Hand.RIGHT.says(looks);
+        return Sentence.usual(looks);
     }
 
     /** Why it happens. */

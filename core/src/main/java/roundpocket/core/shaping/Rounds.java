@@ -92,9 +92,9 @@ final class Rounds {
                     stitches / 2,
                     stitches,
                     gone == 2
-                            ? "knit, decreasing 1 extra st at each corner: ssk the first two sts of each needle"
+                            ? "knit, decreasing 1 extra st at each corner: ssk the first two sts of each half"
                             : "knit, decreasing " + gone / 2
-                                    + " extra sts at each corner: on each needle ssk the first two sts and k2tog the"
+                                    + " extra sts at each corner: on each half ssk the first two sts and k2tog the"
                                     + " last two");
         }
         return rounds;

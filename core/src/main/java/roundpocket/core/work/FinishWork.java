@@ -4,6 +4,7 @@ import java.util.Optional;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -66,7 +67,7 @@ public sealed interface FinishWork extends Operation {
         @Override
         public Sentence told(Work before) {
             String held = edge == Edge.HEEL
-                    ? "Hold the lower needle in front and the upper one behind it"
+                    ? "Hold the lower " + NeedleKind.HALF + " in front and the upper one behind it"
                     : "Hold the " + before.first(edge).title() + " in front and the "
                             + before.second(edge).title() + " behind it";
             String hangs = fresh
@@ -75,7 +76,8 @@ public sealed interface FinishWork extends Operation {
                             + ". "
                     : "Cut the yarn to a tail of {tail}: it hangs at the [right] end of the " + yarnAt.title() + ". ";
             return Operation.say(
-                    each + " sts on each needle: count them once more. " + held + ". " + hangs + opens()
+                    each + " sts on each " + NeedleKind.HALF + ": count them once more. "
+                            + NeedleKind.onDoublePoints("Put each half on one needle. ") + held + ". " + hangs + opens()
                             + " The last two moves take off the final sts. Snug it every fourth st, and finish in one"
                             + " go.",
                     TAIL,
@@ -160,8 +162,8 @@ public sealed interface FinishWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "Cut a tail of {tail}. Thread it through the " + loops
-                            + " sts twice, take the needles out, and pull tight.",
+                    "Cut a tail of {tail}. Thread it through the " + loops + " sts twice, take the " + NeedleKind.ALL
+                            + " out, and pull tight.",
                     TAIL,
                     tail);
         }

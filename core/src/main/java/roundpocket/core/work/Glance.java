@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.RoundStart;
 
@@ -32,8 +33,10 @@ public record Glance(
      * @param edge the edge they belong to
      * @param first whether a round begins with them
      * @param name what they are called
+     * @param doubles how many lie on each double point, where those are in use
+     * @param round whether a short circular goes round with them; else they are on double points
      */
-    public record Group(Edge edge, boolean first, String name, int loops) {}
+    public record Group(Edge edge, boolean first, String name, int loops, List<Integer> doubles, boolean round) {}
 
     /**
      * Loops that wait, on a thread or on waste yarn: those of a whole edge, or of half of it.
@@ -77,8 +80,7 @@ public record Glance(
             for (Spot spot : List.of(work.first(edge), work.second(edge))) {
                 work.held(spot)
                         .filter(held -> held.by() == Holder.NEEDLE)
-                        .ifPresent(held ->
-                                groups.add(new Group(edge, spot == work.first(edge), spot.title(), held.loops())));
+                        .ifPresent(held -> groups.add(group(work, edge, spot, held.loops())));
             }
             waiting.addAll(waiting(work, edge));
         }
@@ -88,6 +90,7 @@ public record Glance(
                         each.getKey(), each.getValue().edge(), at(work, each.getValue()), place(work, each.getValue())))
                 .toList();
         Optional<HeelLine> line = work.line()
+                .filter(each -> each.state() != Line.State.SHUT || !work.has(Work.Done.HEEL_CLOSED))
                 .map(each ->
                         new HeelLine(each.rows(), !each.way().cuts(), each.threads(), each.state(), each.corner()));
         List<Edge> closed = new ArrayList<>();
@@ -97,6 +100,14 @@ public record Glance(
             }
         }
         return new Glance(groups, waiting, yarns, line, closed, words(groups, waiting, yarns, line, closed));
+    }
+
+    private static Group group(Work work, Edge edge, Spot spot, int loops) {
+        boolean round = work.goesRound(edge);
+        boolean grafted = work.tail().filter(tail -> tail.edge() == edge).isPresent();
+        boolean tip = work.fabric().isEmpty() && !round;
+        List<Integer> doubles = grafted || tip || loops < 2 ? List.of(loops) : List.of(loops - loops / 2, loops / 2);
+        return new Group(edge, spot == work.first(edge), spot.title(), loops, doubles, round);
     }
 
     private static List<Waiting> waiting(Work work, Edge edge) {
@@ -144,9 +155,13 @@ public record Glance(
 
     /** What loops are called beside others: the sole’s of the toe’s end, or a needle of the heel. */
     private static String name(Group group) {
+        String doubles = group.doubles().stream().map(String::valueOf).collect(Collectors.joining(" and "));
+        String all = String.valueOf(group.loops());
+        String loops =
+                group.doubles().size() == 1 ? all : NeedleKind.told(all, all, doubles, group.round() ? all : doubles);
         return group.edge() == Edge.HEEL || group.edge() == Edge.RIMS
-                ? group.name() + " " + group.loops()
-                : group.name() + " " + group.loops() + " (" + group.edge().title() + ")";
+                ? group.name() + " " + loops
+                : group.name() + " " + loops + " (" + group.edge().title() + ")";
     }
 
     private static At at(Work work, Hang hang) {
@@ -159,7 +174,9 @@ public record Glance(
     private static String place(Work work, Hang hang) {
         boolean start = hang.corner() == Hang.Corner.START;
         if (hang.edge() == Edge.HEEL) {
-            return start ? "where the lower needle begins" : "at the end of the lower needle, where a row turns";
+            return start
+                    ? "where the lower " + NeedleKind.HALF + " begins"
+                    : "at the end of the lower " + NeedleKind.HALF + ", where a row turns";
         }
         if (hang.edge().ofTheTube() && work.begins() == RoundStart.MIDDLE) {
             return "in the middle of the sole, at the " + hang.edge().title();

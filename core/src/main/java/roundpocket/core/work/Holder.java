@@ -1,8 +1,10 @@
 package roundpocket.core.work;
 
+import roundpocket.core.measure.NeedleKind;
+
 /** What keeps loops from running. */
 public enum Holder {
-    NEEDLE("on the needles"),
+    NEEDLE("on the " + NeedleKind.ALL),
     THREAD("on a thread"),
     WASTE("on waste yarn");
 

@@ -1,5 +1,6 @@
 package roundpocket.core.work;
 
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
@@ -7,6 +8,8 @@ import roundpocket.core.plan.YarnRole;
 
 /** What is done at the opening in the sole. The work is held so that its stitches look like V. */
 public sealed interface OpeningWork extends Operation {
+    /** Half of the loops does not stay on one short needle. */
+    String SECOND_POINT = NeedleKind.onDoublePoints(" Take a second needle for half of them.");
 
     /**
      * Where a line that is snipped afterwards is: a round of the fabric, which is unpicked along the sole.
@@ -60,7 +63,7 @@ public sealed interface OpeningWork extends Operation {
                         + (threads
                                 ? "Slide a needle in along the lower thread, through " + leg + "."
                                 : "In the row just below the heel line, pick up " + leg + ".")
-                        + " A needle a size thinner helps.");
+                        + " A needle a size thinner helps." + SECOND_POINT);
             }
             String row =
                     switch (line.way()) {
@@ -73,7 +76,7 @@ public sealed interface OpeningWork extends Operation {
                     + (threads
                             ? " Slide a needle in along the upper thread, through "
                             : " In the row above it, pick up ")
-                    + leg + ", beginning in the same column as on the lower needle.");
+                    + leg + ", beginning in the same column as on the lower " + NeedleKind.HALF + ".");
         }
     }
 
@@ -97,9 +100,10 @@ public sealed interface OpeningWork extends Operation {
             String rows = way == OpeningWay.WASTE_TWO_LINES ? "the two rows" : "the one row";
             return Operation.say(
                     way.cuts()
-                            ? "Don’t cut until both needles have " + each + " sts, and " + rows
+                            ? "Don’t cut until both " + NeedleKind.HALVES + " have " + each + " sts, and " + rows
                                     + " between them is on neither, from end to end. Note its colour."
-                            : "Don’t pull the waste yarn out until both needles have " + each + " sts, and only waste"
+                            : "Don’t pull the waste yarn out until both " + NeedleKind.HALVES + " have " + each
+                                    + " sts, and only waste"
                                     + " yarn lies between them.");
         }
     }
@@ -121,7 +125,7 @@ public sealed interface OpeningWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say("One hand flat inside the tube. Snip one leg of st " + stitch + " of the " + of
-                    + " in the row between the needles, and nothing else.");
+                    + " in the row between the " + NeedleKind.HALVES + ", and nothing else.");
         }
     }
 
@@ -175,8 +179,9 @@ public sealed interface OpeningWork extends Operation {
                     rows == 1
                             ? "Pull the waste yarn out, all " + out
                                     + " sts of it. Check that no st has come off its needle."
-                            : "Draw out the row of waste yarn beside the lower needle, st by st; the other row then"
-                                    + " unravels: " + out + " sts in all. Check that no st has come off its needle.");
+                            : "Draw out the row of waste yarn beside the lower " + NeedleKind.HALF
+                                    + ", st by st; the other row then" + " unravels: " + out
+                                    + " sts in all. Check that no st has come off its needle.");
         }
     }
 
@@ -225,10 +230,12 @@ public sealed interface OpeningWork extends Operation {
         public Sentence told(Work before) {
             String number = each + (each == 1 ? " extra st" : " extra sts");
             String share = each == 1
-                    ? " The free strand’s st goes onto the lower needle, the lifted one onto the upper."
-                    : " Half of each corner’s go onto the lower needle, half onto the upper.";
+                    ? " The free strand’s st goes onto the lower " + NeedleKind.HALF
+                            + ", the lifted one onto the upper."
+                    : " Half of each corner’s go onto the lower " + NeedleKind.HALF + ", half onto the upper.";
             return Operation.say("With it pick up " + number + " at each corner: " + live
-                    + " sts are live. At the [left] corner a free strand lies between the needles: lift it, twisted. At"
+                    + " sts are live. At the [left] corner a free strand lies between the " + NeedleKind.HALVES
+                    + ": lift it, twisted. At"
                     + " the [right] one there is none: lift a leg of the st beside the gap, twisted." + share);
         }
     }

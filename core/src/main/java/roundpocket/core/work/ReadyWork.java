@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.Section;
@@ -116,7 +117,7 @@ public sealed interface ReadyWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say("Don’t cut until both needles have " + stitches
+            return Operation.say("Don’t cut until both rims have " + stitches
                     + " sts, and the round between them is on neither, all the way round.");
         }
     }
@@ -140,7 +141,7 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "Snip one st of the round between the needles, about half way round from its start, and"
+                    "Snip one st of the round between the two rims, about half way round from its start, and"
                             + " unpick that round to both sides, all the way. Put both rims on threads.");
         }
     }
@@ -188,8 +189,9 @@ public sealed interface ReadyWork extends Operation {
                             + "Run a thread through all sts of the round where the work begins, take out what holds the"
                             + " rim, and unravel down to the thread; that yarn is the tail to weave in. Where it doesn’t"
                             + " unravel, cut beside the thread instead. ";
-            return Operation.say(first + "Put the " + 2 * each + " sts at the " + edge.title() + " on two needles, "
-                    + each + " on each" + where + ". The first st hangs on the tail: don’t pull it.");
+            return Operation.say(
+                    first + "Put the " + 2 * each + " sts at the " + edge.title() + " on " + TubeWork.ON_HALVES + ", "
+                            + each + " in each half" + where + ". The first st hangs on the tail: don’t pull it.");
         }
     }
 
@@ -262,7 +264,7 @@ public sealed interface ReadyWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say("Don’t cut until both needles have " + side + " sts.");
+            return Operation.say("Don’t cut until both " + NeedleKind.HALVES + " have " + side + " sts.");
         }
     }
 

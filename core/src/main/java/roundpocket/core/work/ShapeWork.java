@@ -1,5 +1,6 @@
 package roundpocket.core.work;
 
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -22,6 +23,12 @@ public sealed interface ShapeWork extends Operation {
 
     /** Both needles hold the same before the first decrease, and the round’s start is marked. */
     record Begin(Edge edge, String shape) implements ShapeWork {
+        private static final String TOO_FEW_TO_GO_ROUND = NeedleKind.told(
+                "",
+                "",
+                "",
+                " Change to double points, two for each half, once the sts no longer reach round the short needle.");
+
         @Override
         public Work on(Work before) {
             return before.needSide()
@@ -40,9 +47,10 @@ public sealed interface ShapeWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(
-                    shape + "Place a marker at the start of the round, at one side. Both needles must have the"
-                            + " same number of sts.");
+            return Operation.say(shape + "Place a marker at the start of the round, at one side. Both "
+                    + NeedleKind.HALVES + " must have the"
+                    + " same number of sts."
+                    + (edge == Edge.TOE_END && before.goesRound(edge) ? TOO_FEW_TO_GO_ROUND : ""));
         }
     }
 

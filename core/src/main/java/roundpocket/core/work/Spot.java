@@ -1,13 +1,15 @@
 package roundpocket.core.work;
 
+import roundpocket.core.measure.NeedleKind;
+
 /** Half of the loops of an edge: what one needle of two holds. */
 public enum Spot {
     CUFF_SOLE("sole"),
     CUFF_INSTEP("instep"),
     TOE_SOLE("sole"),
     TOE_INSTEP("instep"),
-    LOWER("lower needle"),
-    UPPER("upper needle"),
+    LOWER("lower " + NeedleKind.HALF),
+    UPPER("upper " + NeedleKind.HALF),
     NEAR_RIM("rim of the piece"),
     FAR_RIM("rim of the rest");
 

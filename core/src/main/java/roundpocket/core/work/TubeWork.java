@@ -1,6 +1,7 @@
 package roundpocket.core.work;
 
 import java.util.Optional;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -9,6 +10,13 @@ import roundpocket.core.tube.RoundStart;
 
 /** What is done while the tube is knitted. */
 public sealed interface TubeWork extends Operation {
+
+    /** How two halves lie where they are put on needles to be shaped. */
+    String ON_HALVES = NeedleKind.told(
+            "two needles",
+            "the two halves of the needle",
+            "four needles, two for each half",
+            "four double points, two for each half");
 
     /** How a tube is begun. */
     enum Start {
@@ -32,6 +40,13 @@ public sealed interface TubeWork extends Operation {
      */
     record CastOn(Start start, int stitches, int half, YarnRole role, Provisional provisional, RoundStart begins)
             implements TubeWork {
+        private static final String CLOSED_ON = NeedleKind.told(
+                " on each of two needles.",
+                " on each half of the needle.",
+                " on each of two needles; in the first round knit each half onto two.",
+                " on each of two double points; in the first round knit each half onto two, and change to the short"
+                        + " needle once the sts reach round it.");
+
         @Override
         public Work on(Work before) {
             Edge edge = start == Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
@@ -69,21 +84,34 @@ public sealed interface TubeWork extends Operation {
             return Operation.say(
                     switch (start) {
                         case EDGE ->
-                            "Cast on " + stitches + " sts loosely and join in the round." + halves
+                            "Cast on " + stitches + " sts loosely" + laid() + ", and join in the round." + halves
                                     + " The edge must go over the heel.";
                         case OPEN_ROUND ->
-                            provisional.begin(stitches) + " Join in the round." + halves
+                            provisional.begin(stitches) + " Join in the round" + laid() + "." + halves
                                     + " The toe is picked up there later.";
                         case OPEN_HALF ->
                             provisional.begin(stitches)
                                     + " The rows begin at the instep’s side of the toe and end at the sole’s.";
                         case CLOSED ->
-                            "Begin closed with " + stitches + " sts, " + stitches / 2
-                                    + " on each of two needles. The first needle is the "
+                            "Begin closed with " + stitches + " sts, " + stitches / 2 + CLOSED_ON
+                                    + " The first half is the "
                                     + (begins == RoundStart.INSTEP
                                             ? "instep, the other the sole."
                                             : "sole, the other the instep.");
                     });
+        }
+
+        /** How a whole round lies. */
+        private String laid() {
+            int least = half / 2;
+            String four = half % 2 == 0
+                    ? least + " on each of four needles"
+                    : least + " and " + (half - least) + " on the two needles of each half";
+            return NeedleKind.told(
+                    ", " + half + " on each needle",
+                    ", " + half + " in each half",
+                    ", " + four,
+                    ", with a marker after each " + half);
         }
     }
 
@@ -236,9 +264,9 @@ public sealed interface TubeWork extends Operation {
         @Override
         public Sentence told(Work before) {
             int each = before.held(edge.first()).map(Held::loops).orElse(0);
-            return Operation.say(
-                    "Put the " + before.at(edge) + " waiting sts back on the needles, " + each + " of sole and " + each
-                            + " of instep. The round begins " + before.begins().title() + ".");
+            return Operation.say("Put the " + before.at(edge) + " waiting sts back on the " + NeedleKind.ALL + ", "
+                    + each + " of sole and " + each + " of instep. The round begins "
+                    + before.begins().title() + ".");
         }
     }
 
@@ -270,11 +298,17 @@ public sealed interface TubeWork extends Operation {
         public Sentence told(Work before) {
             int each = before.held(edge.second()).map(Held::loops).orElse(0);
             return Operation.say((all
-                            ? "Put the toe’s " + before.at(edge) + " sts on two needles, " + each
+                            ? "Put the toe’s " + before.at(edge) + " sts on " + ON_HALVES + ", " + each
                                     + " of sole and " + each
                                     + " of instep, in line with " + corners(before) + ". The first"
                                     + " one hangs on the yarn’s beginning: don’t pull that. "
-                            : "Pick up the " + each + " sts where you cast on: they are the instep. ")
+                            : "Pick up the " + each + " sts where you cast on: they are the instep."
+                                    + NeedleKind.told(
+                                            "",
+                                            "",
+                                            " Each half goes onto two needles.",
+                                            " All of them go onto the short needle, with a marker after each half.")
+                                    + " ")
                     + provisional.undo()
                     + (all ? "" : " Join in the round: the yarn hangs where the sole begins, so the sole is first."));
         }

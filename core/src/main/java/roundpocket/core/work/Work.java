@@ -96,6 +96,23 @@ public record Work(
                 .sum();
     }
 
+    /** Whether the loops of an edge are as many as the tube has: those of a toe are fewer, and so are those of a heel. */
+    boolean goesRound(Edge edge) {
+        if (!edge.ofTheTube()) {
+            return false;
+        }
+        if (fabric.isEmpty()) {
+            // A whole round was cast on: its other edge waits, or stays.
+            return edge == Edge.TOE_END || held(Edge.TOE_END.first()).isPresent();
+        }
+        boolean fromTheCuff = fabric.get(0).section() == Section.CUFF;
+        boolean inRows =
+                fabric.get(0).kind() == Rows.Kind.SHORT && held(edge.second()).isPresent();
+        return edge == Edge.TOE_END
+                ? fromTheCuff && rows(Section.TOE) == 0
+                : inRows || rounds() > rows(Section.TOE) + rows(Section.HEEL);
+    }
+
     public Optional<Held> held(Spot spot) {
         return Optional.ofNullable(loops.get(spot));
     }

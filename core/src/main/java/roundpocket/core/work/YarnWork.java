@@ -1,6 +1,7 @@
 package roundpocket.core.work;
 
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.RoundStart;
@@ -34,7 +35,7 @@ public sealed interface YarnWork extends Operation {
         public Sentence told(Work before) {
             String which = named ? role.title() : "yarn";
             String where = edge == Edge.HEEL
-                    ? " at the [right] end of the lower needle, which is worked first"
+                    ? " at the [right] end of the lower " + NeedleKind.HALF + ", which is worked first"
                     : edge == Edge.CUFF_END && before.ready()
                             ? " at one side"
                             : before.begins() == RoundStart.MIDDLE

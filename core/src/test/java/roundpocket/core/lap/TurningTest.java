@@ -102,7 +102,7 @@ public class TurningTest {
         SockSpec spec = shortRows(TechniqueChoice.usual());
         assertThat(step(spec, "heel").instruction())
                 .contains("Short rows on the lower needle, each")
-                .contains("the sts on the upper needle wait and are grafted to it")
+                .contains("the sts of the upper one wait and are grafted to it")
                 .contains("two wraps");
         assertThat(step(spec, "heel-graft").before()).isEqualTo(64);
     }

@@ -39,7 +39,7 @@ final class WrittenRounds {
         if (corners.find()) {
             boolean both = corners.group(1).equals("2");
             assertThat(words)
-                    .endsWith(both ? "on each needle ssk the first two sts and k2tog the last two." : "each needle.");
+                    .endsWith(both ? "on each half ssk the first two sts and k2tog the last two." : "each half.");
             moves.remove(0);
             moves.set(0, 2);
             return both ? pairs(loops) : moves;

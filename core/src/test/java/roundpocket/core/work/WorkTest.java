@@ -12,6 +12,8 @@ import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Hand;
+import roundpocket.core.measure.NeedleKind;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -232,12 +234,16 @@ public class WorkTest {
         Glance glance = Glance.of(does(open(2), join(YarnRole.CONTRAST, Edge.HEEL)));
         assertThat(glance.groups()).hasSize(2).allMatch(group -> group.loops() == HALF);
         assertThat(glance.waiting()).hasSize(2).allMatch(each -> each.loops() == 2 * HALF);
-        assertThat(glance.words())
+        assertThat(glance.words().stream().map(Sentence::usual))
                 .containsExactly(
                         "On the needles: lower needle 32, upper needle 32.",
                         "On a thread: cuff’s end 64.",
                         "On waste yarn: toe’s end 64.",
                         "The contrast yarn hangs where the lower needle begins.",
                         "The heel line: open.");
+        assertThat(NeedleKind.DOUBLE_POINTS.says(glance.words().get(0)))
+                .isEqualTo("On the needles: lower half 16 and 16, upper half 16 and 16.");
+        assertThat(NeedleKind.LONG_LOOP.says(glance.words().get(0)))
+                .isEqualTo("On the needle: lower half 32, upper half 32.");
     }
 }

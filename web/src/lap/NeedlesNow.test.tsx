@@ -55,6 +55,7 @@ const step: LapStep = {
   mishaps: [],
   needles: [OPEN],
   pattern: [],
+  stitchEnds: [],
   sharing: 'EACH',
   cautions: [],
 };

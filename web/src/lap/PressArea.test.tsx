@@ -5,6 +5,7 @@ import { afterEach, expect, it, vi } from 'vitest';
 import type { LapStep } from '../wire/types';
 import { changeSettings } from '../settings/settings';
 import { system } from '../theme/system';
+import { seam } from './place';
 import { PressArea } from './PressArea';
 
 const ROUND = ['front off', 'front stays', 'back off', 'back stays'];
@@ -20,6 +21,7 @@ const foot: LapStep = {
   words: ['knit'],
   loops: [64],
   number: 55,
+  stitchEnds: [],
   forGood: false,
   mishaps: [],
   needles: [],
@@ -40,7 +42,7 @@ function show(step: Partial<LapStep>, done = 0) {
 
 afterEach(() => {
   cleanup();
-  changeSettings({ hand: 'right' });
+  changeSettings({ hand: 'right', wholeStitches: false });
 });
 
 it('is one large button with the instruction, the count and what it is of', () => {
@@ -72,6 +74,31 @@ it('shows the four moves of a graft in their round, whatever the set-up was', ()
   expect(screen.getByTestId('count-of').textContent).toContain('of 12 moves done');
   expect(screen.getByText('next: front stays')).toBeDefined();
   expect(screen.getByText(/Finish the graft in one go/)).toBeDefined();
+});
+
+it('takes a whole stitch of a graft with a press, for whoever wants that', () => {
+  const words = ['front stays', 'back stays', ...ROUND, ...ROUND, 'front off', 'back off'];
+  const graft: Partial<LapStep> = {
+    ...{ id: 'heel-graft', doing: 'GRAFT' as const, paced: false, words, number: 12, before: 6 },
+    stitchEnds: [2, 6, 10, 12],
+  };
+  show(graft, 2);
+  fireEvent.click(screen.getByText('Press once a stitch'));
+  expect(screen.getByTestId('count-of').textContent).toContain('of 3 stitches sewn');
+  expect(screen.getByTestId('count').textContent).toBe('0');
+  ROUND.forEach((move) => expect(screen.getByText(move)).toBeDefined());
+  expect(screen.getByText('Tap when the stitch is done')).toBeDefined();
+  expect(
+    [0, 2, 6, 8, 10].map((done) => seam({ step: { ...foot, ...graft }, done, start: 0, index: 0 })),
+  ).toEqual([
+    { to: 2, sewn: 0, all: 3 },
+    { to: 6, sewn: 0, all: 3 },
+    { to: 10, sewn: 1, all: 3 },
+    { to: 10, sewn: 1, all: 3 },
+    { to: 12, sewn: 2, all: 3 },
+  ]);
+  fireEvent.click(screen.getByText('Press for each move'));
+  expect(screen.getByTestId('count').textContent).toBe('2');
 });
 
 it('draws the opening where there is one, and the cut only at the cut', () => {

@@ -1,10 +1,10 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
-import { glance, onNeedles, patternRound, unitOf, wordsAt } from './place';
+import { glance, onNeedles, patternRound, seam, unitOf, wordsAt } from './place';
 import { Repeat } from '../fabric/Repeat';
 import { said } from '../units/said';
-import { useSettings } from '../settings/settings';
+import { changeSettings, useSettings } from '../settings/settings';
 import type { LapPattern, LapStep } from '../wire/types';
 import { Press } from '../form/Press';
 import { texts } from './texts';
@@ -33,7 +33,8 @@ export function PressArea(props: PressAreaProps) {
   const { place, whose, pattern, onDone } = props;
   const { step, done } = place;
   const unit = unitOf(step);
-  const { hand } = useSettings();
+  const { hand, wholeStitches } = useSettings();
+  const stitch = wholeStitches ? seam(place) : undefined;
   const told = useTold(step);
   const due = patternRound(place);
   return (
@@ -62,30 +63,41 @@ export function PressArea(props: PressAreaProps) {
         <Box as="span" fontSize={{ base: 'md', md: 'lg' }} color="quiet">
           {whose ? `${step.title}, ${whose}` : step.title}
         </Box>
-        <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
+        {stitch ? (
+          <WholeStitch place={place} />
+        ) : (
+          <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
+        )}
         <OpeningDrawing step={step.id} between={step.needles[0]?.line?.rows} />
-        {unit && <Counted {...props} unit={unit} />}
+        {unit && <Counted {...props} unit={unit} stitch={stitch} />}
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
-        {step.doing === 'GRAFT' && <Moves place={place} />}
+        {step.doing === 'GRAFT' && !stitch && <Moves place={place} />}
         {unit && step.doing !== 'GRAFT' && <TenMarks done={done} all={step.number} />}
-        <Box
-          as="span"
-          mt={2}
-          fontSize="md"
-          fontWeight="650"
-          color={step.forGood ? 'cut' : 'chosen'}
-        >
-          {step.forGood
-            ? texts.thisCantBeUndoneTap
-            : unit
-              ? texts.tapWhenTheIsDone(unit, whose === texts.bothSocks)
-              : texts.tapWhenDone}
-        </Box>
+        <Tap step={step} unit={stitch ? texts.stitch : unit} both={whose === texts.bothSocks} />
       </Press>
       <UnderThePress place={place} />
     </Flex>
+  );
+}
+
+interface TapProps {
+  step: LapStep;
+  unit: string | undefined;
+  both: boolean;
+}
+
+/** What a tap says. */
+function Tap({ step, unit, both }: TapProps) {
+  return (
+    <Box as="span" mt={2} fontSize="md" fontWeight="650" color={step.forGood ? 'cut' : 'chosen'}>
+      {step.forGood
+        ? texts.thisCantBeUndoneTap
+        : unit
+          ? texts.tapWhenTheIsDone(unit, both)
+          : texts.tapWhenDone}
+    </Box>
   );
 }
 
@@ -115,8 +127,28 @@ function WhatToDo({ step, words }: { step: LapStep; words: string | undefined })
   );
 }
 
+/** The moves that are left of the stitch that is sewn, one below the other. */
+function WholeStitch({ place: { step, done } }: { place: Place }) {
+  const told = useTold(step);
+  const to = step.stitchEnds.find((end) => end > done) ?? step.number;
+  return (
+    <Box as="span" fontSize={{ base: 'lg', md: '2xl' }} lineHeight="1.5" fontWeight="650">
+      {Array.from({ length: to - done }, (_, i) => (
+        <Box as="span" key={i} display="block">
+          {told(wordsAt(step, done + i))}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+interface CountedProps extends PressAreaProps {
+  unit: string;
+  stitch: ReturnType<typeof seam>;
+}
+
 /** The count in large, of how many, and what is on the needles then. */
-function Counted({ place, pace, narrow = false, unit }: PressAreaProps & { unit: string }) {
+function Counted({ place, pace, narrow = false, unit, stitch }: CountedProps) {
   const { step, done } = place;
   const graft = step.doing === 'GRAFT';
   return (
@@ -132,11 +164,11 @@ function Counted({ place, pace, narrow = false, unit }: PressAreaProps & { unit:
         fontWeight="700"
         data-testid="count"
       >
-        {done}
+        {stitch ? stitch.sewn : done}
       </Box>
       <Box as="span" fontSize="lg" color="quiet" data-testid="count-of">
         <Box as="span" whiteSpace="nowrap">
-          {texts.ofSDone2(step.number, unit)}
+          {stitch ? texts.ofStitchesSewn(stitch.all) : texts.ofSDone2(step.number, unit)}
         </Box>
         {' · '}
         <Box as="span" whiteSpace="nowrap">
@@ -163,6 +195,7 @@ function UnderThePress({ place: { step, done } }: { place: Place }) {
           {told(step.instruction)}
         </Box>
       )}
+      {graft && <HowMuch />}
       {graft && done > 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center" color="amiss">
           {texts.finishTheGraftInOne}
@@ -178,6 +211,23 @@ function UnderThePress({ place: { step, done } }: { place: Place }) {
         </Box>
       )}
     </>
+  );
+}
+
+/** What a press stands for in a graft. */
+function HowMuch() {
+  const { wholeStitches } = useSettings();
+  return (
+    <Press
+      look="told"
+      alignSelf="center"
+      minH="44px"
+      px={2}
+      fontSize="sm"
+      onClick={() => changeSettings({ wholeStitches: !wholeStitches })}
+    >
+      {wholeStitches ? texts.pressEachMove : texts.pressEachStitch}
+    </Press>
   );
 }
 

@@ -18,6 +18,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     mishaps: [],
     needles: [],
     pattern: [],
+    stitchEnds: [],
     sharing: 'BOTH',
     cautions: [],
     ...part,

@@ -92,6 +92,16 @@ export function patternRound({ step, done }: Place): number | undefined {
   return step.pattern[done] || undefined;
 }
 
+/** Of a graft, after which press the stitch that is due will be whole, and how many of its stitches are by now. */
+export function seam({ step, done }: Place): { to: number; sewn: number; all: number } | undefined {
+  const ends = step.stitchEnds;
+  const to = ends.find((end) => end > done);
+  // What comes before the first stitch is its set-up.
+  const all = step.before / 2;
+  const sewn = ends.filter((end) => end <= done).length - (ends.length - all);
+  return to === undefined ? undefined : { to, sewn: Math.max(0, sewn), all };
+}
+
 /** A longer time in half hours: nobody knits to the minute. */
 function timeWords(minutes: number): string {
   const halves = Math.round(minutes / 30);

@@ -244,6 +244,10 @@ export const texts = {
 
   // PressArea
   ofSDone2: (number: number, unit: string) => `of ${number} ${unit}s done`,
+  ofStitchesSewn: (all: number) => `of ${all} stitches sewn`,
+  stitch: 'stitch',
+  pressEachMove: 'Press for each move',
+  pressEachStitch: 'Press once a stitch',
   next: (upcoming: string) => `next: ${upcoming}`,
   thisCantBeUndoneTap: 'This can’t be undone. Tap once it is done.',
   tapWhenTheIsDone: (unit: string, whose: boolean) =>

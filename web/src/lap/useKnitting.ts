@@ -7,9 +7,10 @@ import { texts } from './texts';
 import { shared } from '../texts/shared';
 import { useColours } from './BandLine';
 import type { PedalTold } from './PedalElsewhere';
-import { pairState, turnOf } from './pair';
-import { placeAt } from './place';
-import { useQueue } from './queue';
+import { pairState, turnOf, type Turn } from './pair';
+import { placeAt, seam, type Place } from './place';
+import { useQueue, type Queue } from './queue';
+import { useSettings } from '../settings/settings';
 import { signal, useSignals } from './signals';
 import { useTwice } from './Twice';
 import { useWakeLock } from './useWakeLock';
@@ -46,24 +47,18 @@ export function useKnitting(lap: Lap) {
   const work = works[(sock - 1) as 0 | 1];
   const place = placeAt(work, position);
   const told = useColours(queue, sock);
-  const both = { both: true as const };
   const twice = useTwice(position);
-  const done = (id?: string) => {
-    if (place) {
-      twice.pressed(place.step.paced);
-      signal(place.done + 1 === place.step.number || (place.done + 1) % 10 === 0);
-      void queue.press({ sock, kind: 'DONE', ...(turn.both && both) }, id);
-    }
-  };
+  const done = useDone(place, queue, turn, twice.pressed);
   const undo = () =>
-    canUndo && void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && both) });
+    canUndo &&
+    void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && { both: true as const }) });
   // Where both socks are alike, both are at the other place.
   const jump = (to: number) =>
     void queue.press({
       sock,
       kind: 'JUMPED',
       to,
-      ...(chosen === 0 && positions[0] === positions[1] && both),
+      ...(chosen === 0 && positions[0] === positions[1] && { both: true as const }),
     });
   const turned = () => turnTo(together ? NEXT[chosen] : other);
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
@@ -82,6 +77,30 @@ export function useKnitting(lap: Lap) {
     twice,
     ...{ together, bothNow: turn.both, canUndo, untouched, pedalElsewhere, turnWords },
     ...acts,
+  };
+}
+
+/** Presses what is due: a round, a step, a move of a graft, or the moves that make a whole stitch of it. */
+function useDone(
+  place: Place | undefined,
+  queue: Queue,
+  { sock, both }: Turn,
+  pressed: (paced: boolean) => void,
+) {
+  const { wholeStitches } = useSettings();
+  return (id?: string) => {
+    if (!place) {
+      return;
+    }
+    const to = (wholeStitches && seam(place)?.to) || place.done + 1;
+    pressed(place.step.paced);
+    signal(to === place.step.number || to % 10 === 0);
+    void queue.press(
+      to === place.done + 1
+        ? { sock, kind: 'DONE', ...(both && { both }) }
+        : { sock, kind: 'JUMPED', to: place.start + to },
+      id,
+    );
   };
 }
 

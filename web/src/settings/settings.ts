@@ -20,6 +20,8 @@ export interface Settings {
   needles: Needles;
   /** Whether stripes are hatched besides their colours. */
   hatch: boolean;
+  /** Whether a press in a graft stands for a whole stitch of the seam; else for each of its moves. */
+  wholeStitches: boolean;
   /** How long she mostly has to knit; one of the times the basket tells of. */
   minutes: number;
   /** The thumb that presses while knitting with one hand free; the keys lie in a column on its side. */
@@ -34,6 +36,7 @@ const USUAL: Settings = {
   kind: 'TWO_CIRCULARS',
   needles: 'MM',
   hatch: false,
+  wholeStitches: false,
   minutes: 40,
   thumb: 'either',
 };
@@ -48,6 +51,7 @@ function read(kept: unknown): Settings {
     kind: KINDS.find((kind) => kind === stored.kind) ?? USUAL.kind,
     needles: stored.needles === 'US' ? 'US' : USUAL.needles,
     hatch: stored.hatch === true,
+    wholeStitches: stored.wholeStitches === true,
     minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
     thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,
   };

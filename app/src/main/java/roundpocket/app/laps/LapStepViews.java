@@ -29,6 +29,7 @@ public final class LapStepViews {
      * @param loops live loops after each press; the last stands for all that come after it
      * @param pattern which round of the pattern each press is, 0 where it is plain; empty where all are
      * @param number presses of it
+     * @param stitchEnds of a graft after how many presses its set-up is done and each of its stitches; else empty
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
      * @param sharing how it is done where both socks are on the needles together
@@ -48,6 +49,7 @@ public final class LapStepViews {
             List<Integer> loops,
             List<Integer> pattern,
             int number,
+            List<Integer> stitchEnds,
             @Nullable Integer expected,
             boolean forGood,
             Sharing sharing,
@@ -79,6 +81,7 @@ public final class LapStepViews {
                                     .map(LapStep.Press::pattern)
                                     .toList(),
                     step.presses().size(),
+                    step.stitchEnds(),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
                     step.sharing(),

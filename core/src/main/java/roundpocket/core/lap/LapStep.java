@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import roundpocket.core.finish.Move;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
+import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.Operation;
 
 /**
@@ -53,6 +56,11 @@ public record LapStep(
             operations = List.copyOf(operations);
         }
 
+        private boolean begins(Move move) {
+            return operations.stream()
+                    .anyMatch(each -> each instanceof FinishWork.Stitch stitch && stitch.move() == move);
+        }
+
         /** What is done for it, as most do it. */
         public String words() {
             return Sentence.usual(template);
@@ -96,6 +104,20 @@ public record LapStep(
     /** The section that its yarn is counted with; the round that is lost at the opening goes with the leg. */
     Optional<Section> yarnSection() {
         return name == StepName.LINE ? Optional.of(Section.LEG) : section();
+    }
+
+    /**
+     * Of a graft: after how many presses its set-up is done and each of its stitches, whose moves begin where one comes off the
+     * front needle. Of another step: none.
+     */
+    public List<Integer> stitchEnds() {
+        if (doing != Doing.GRAFT) {
+            return List.of();
+        }
+        return IntStream.rangeClosed(1, presses.size())
+                .filter(done -> done == presses.size() || presses.get(done).begins(Move.FRONT_KNITWISE_OFF))
+                .boxed()
+                .toList();
     }
 
     /** Live loops on the needles after it. */

@@ -110,6 +110,19 @@ public class LapPlanTest {
         }
     }
 
+    /** Common practice, no source: four moves make a stitch of the seam; what comes before the first of them is the set-up. */
+    @Test
+    public void aGraftIsToldStitchByStitchToo() {
+        LapPlan lap = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.AFTER_TUBE, 1);
+        List<Integer> ends = step(lap, "heel-graft").stitchEnds();
+        assertThat(ends.get(0)).isEqualTo(2);
+        assertThat(ends).hasSize(1 + 16).endsWith(2 + 4 * 15, 2 + 4 * 15 + 2);
+        for (int i = 1; i < 16; i++) {
+            assertThat(ends.get(i) - ends.get(i - 1)).isEqualTo(4);
+        }
+        assertThat(step(lap, "foot").stitchEnds()).isEmpty();
+    }
+
     /** No round takes away or adds more than four loops, and no move of a graft more than one. */
     private static void checkPresses(LapStep step, String what) {
         int most =

@@ -189,9 +189,9 @@ public sealed interface ReadyWork extends Operation {
                             + "Run a thread through all sts of the round where the work begins, take out what holds the"
                             + " rim, and unravel down to the thread; that yarn is the tail to weave in. Where it doesn’t"
                             + " unravel, cut beside the thread instead. ";
-            return Operation.say(
-                    first + "Put the " + 2 * each + " sts at the " + edge.title() + " on " + TubeWork.ON_HALVES + ", "
-                            + each + " in each half" + where + ". The first st hangs on the tail: don’t pull it.");
+            return Operation.say(first + "Put the " + 2 * each + " sts at the " + edge.title() + " on "
+                    + (edge == Edge.CUFF_END ? TubeWork.ON_HALVES_ROUND : TubeWork.ON_HALVES) + ", "
+                    + each + " in each half" + where + ". The first st hangs on the tail: don’t pull it.");
         }
     }
 

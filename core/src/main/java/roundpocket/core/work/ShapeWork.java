@@ -47,7 +47,7 @@ public sealed interface ShapeWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(shape + "Place a marker at the start of the round, at one side. Both "
+            return Operation.say(shape + "Hang a marker in the fabric where the round begins, at one side. Both "
                     + NeedleKind.HALVES + " must have the"
                     + " same number of sts."
                     + (edge == Edge.TOE_END && before.goesRound(edge) ? TOO_FEW_TO_GO_ROUND : ""));

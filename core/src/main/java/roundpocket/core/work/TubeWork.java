@@ -18,6 +18,13 @@ public sealed interface TubeWork extends Operation {
             "four needles, two for each half",
             "four double points, two for each half");
 
+    /** The same of as many as the tube has, which go round a short needle. */
+    String ON_HALVES_ROUND = NeedleKind.told(
+            "two needles",
+            "the two halves of the needle",
+            "four needles, two for each half",
+            "the short needle with a marker after each half");
+
     /** How a tube is begun. */
     enum Start {
         /** An edge that stays, at the cuff. */

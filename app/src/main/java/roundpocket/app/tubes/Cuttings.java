@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
@@ -174,6 +175,7 @@ class Cuttings {
                 plan.along().stream().map(Along::stretch).toList(),
                 whose,
                 made,
+                contrastLeft(cutting, plan),
                 rest,
                 rest == null ? 0 : start(stock, rest));
         return new CutMadeView(written(row), List.copyOf(made.values()), others);
@@ -198,6 +200,12 @@ class Cuttings {
     private TubeView written(TubeRow row) {
         row.written(row.name(), clock.instant());
         return repository.saveAndFlush(row).view();
+    }
+
+    /** To a tenth of a gram, as a scale shows it. */
+    private static @Nullable Double contrastLeft(Cutting cutting, CutPlan plan) {
+        OptionalDouble left = cutting.contrastLeft(plan);
+        return left.isPresent() ? Math.round(left.getAsDouble() * 10) / 10.0 : null;
     }
 
     private void takeBack(UUID pair) {

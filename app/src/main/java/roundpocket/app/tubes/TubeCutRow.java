@@ -19,8 +19,13 @@ public class TubeCutRow {
      * What the tube was before.
      *
      * @param startRounds rounds of the repeat that were missing where its toes' end began
+     * @param contrastG grams of the other cake, where it was weighed
      */
-    record Before(double startRounds, boolean toeEndHeld, boolean cuffEndHeld) {}
+    record Before(
+            double startRounds,
+            boolean toeEndHeld,
+            boolean cuffEndHeld,
+            @Nullable Double contrastG) {}
 
     private int cutting;
 
@@ -45,6 +50,9 @@ public class TubeCutRow {
     private boolean cuffEndHeld;
     private @Nullable UUID pairId;
 
+    @Column(name = "contrast_g")
+    private @Nullable Double contrastG;
+
     protected TubeCutRow() {}
 
     TubeCutRow(
@@ -62,6 +70,7 @@ public class TubeCutRow {
         this.startRounds = before.startRounds();
         this.toeEndHeld = before.toeEndHeld();
         this.cuffEndHeld = before.cuffEndHeld();
+        this.contrastG = before.contrastG();
         this.whose = whose;
         this.sock = whose == null ? null : stretch.sock();
         this.pairId = pairId;
@@ -80,7 +89,7 @@ public class TubeCutRow {
     }
 
     Before before() {
-        return new Before(startRounds, toeEndHeld, cuffEndHeld);
+        return new Before(startRounds, toeEndHeld, cuffEndHeld, contrastG);
     }
 
     Optional<UUID> pair() {

@@ -105,6 +105,7 @@ public class TubeRow extends StoredRow {
      * @param stretches the tube from its toes' end
      * @param whose whose each piece is, by the number of its wish
      * @param pairs the pairs they went to, likewise
+     * @param contrastLeft grams of the other cake that the pairs leave, where it is weighed
      * @param rest what is left: the longest remnant; nothing where none is worth keeping
      * @param restStart rounds of the repeat that are missing where it begins
      */
@@ -113,14 +114,16 @@ public class TubeRow extends StoredRow {
             List<Stretch> stretches,
             Map<Integer, String> whose,
             Map<Integer, UUID> pairs,
+            @Nullable Double contrastLeft,
             @Nullable Stretch rest,
             double restStart) {
         int cutting = cuts.isEmpty() ? 1 : cuts.get(cuts.size() - 1).cutting() + 1;
-        Before before = new Before(startRounds, toeEndHeld, cuffEndHeld);
+        Before before = new Before(startRounds, toeEndHeld, cuffEndHeld, contrastG);
         for (Stretch stretch : stretches) {
             cuts.add(new TubeCutRow(
                     cutting, now, stretch, before, whose.get(stretch.wish()), pairs.get(stretch.wish())));
         }
+        this.contrastG = contrastLeft;
         this.usedUp = rest == null;
         this.lengthMm = null;
         this.massG = null;
@@ -148,6 +151,7 @@ public class TubeRow extends StoredRow {
         this.startRounds = last.before().startRounds();
         this.toeEndHeld = last.before().toeEndHeld();
         this.cuffEndHeld = last.before().cuffEndHeld();
+        this.contrastG = last.before().contrastG();
         this.usedUp = false;
         Set<UUID> pairs = cuts.stream()
                 .filter(cut -> cut.cutting() == last.cutting())
@@ -161,7 +165,7 @@ public class TubeRow extends StoredRow {
         return !cuts.isEmpty();
     }
 
-    /** The same as it would be written, under another name and of other rounds. */
+    /** The same as it would be written, under another name and of other rounds; the other cake stays with this one. */
     TubeWrite write(String other, int otherRounds, double otherStart) {
         return new TubeWrite(
                 null,
@@ -179,7 +183,7 @@ public class TubeRow extends StoredRow {
                 true,
                 two,
                 spareRounds,
-                contrastG,
+                null,
                 null,
                 List.of());
     }

@@ -28,7 +28,7 @@ import roundpocket.core.tube.TubeChoice;
 public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
     private static final Limit CONTRAST = new Limit(
             "tube.contrast",
-            1,
+            0,
             1000,
             Unit.GRAMS,
             "The other cake must weigh {min} to {max} (you entered {found}).",

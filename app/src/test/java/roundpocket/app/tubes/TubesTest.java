@@ -116,6 +116,20 @@ public class TubesTest extends AppTest {
         assertThat(pair.at("/spec/choices/tube/readyTube/spareRounds").asInt()).isEqualTo(3);
     }
 
+    /** A second cutting has what the first left of it, not the whole cake once more. */
+    @Test
+    public void theOtherCakeIsOneThroughAllCuts() {
+        JsonNode tube =
+                kept(tube("Cake", "\"rounds\": 520", "\"contrastG\": 60, \"wishes\": [" + wish(marit, 100, 100) + "]"));
+        String at = "/api/tubes/" + tube.get("id").asString();
+        JsonNode best = body(get(at + "/cutting")).at("/plans/0");
+        JsonNode made = body(post(at + "/cuts", cuts(tube, best)));
+        assertThat(made.at("/tube/contrastG").asDouble()).isBetween(20.0, 59.0);
+        JsonNode back = body(
+                delete(at + "/cuts/last?version=" + made.at("/tube/version").asInt()));
+        assertThat(back.get("contrastG").asDouble()).isEqualTo(60);
+    }
+
     private static String cuts(JsonNode tube, JsonNode plan) {
         StringBuilder pieces = new StringBuilder();
         for (JsonNode along : plan.get("along")) {

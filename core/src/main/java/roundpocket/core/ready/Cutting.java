@@ -155,11 +155,22 @@ public final class Cutting {
         if (stock.contrastG().isEmpty() || mine == 0) {
             return OptionalDouble.empty();
         }
-        double all = plan.pairs().stream()
-                .mapToDouble(pair -> contrastOf(pair.wish()))
-                .sum();
+        double all = contrastOf(plan);
         double cake = stock.contrastG().getAsDouble();
         return OptionalDouble.of(cake >= all ? cake - (all - mine) : cake * mine / all);
+    }
+
+    /** Grams of the other cake that the pairs of a plan leave, where it is weighed. */
+    public OptionalDouble contrastLeft(CutPlan plan) {
+        return stock.contrastG().isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(0, stock.contrastG().getAsDouble() - contrastOf(plan)));
+    }
+
+    private double contrastOf(CutPlan plan) {
+        return plan.pairs().stream()
+                .mapToDouble(pair -> contrastOf(pair.wish()))
+                .sum();
     }
 
     private double contrastOf(int wish) {

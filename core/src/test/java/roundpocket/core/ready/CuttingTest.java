@@ -195,6 +195,8 @@ public class CuttingTest {
                 held.tube(), GAUGE, held.yarn(), Optional.empty(), 0, true, true, false, OptionalDouble.of(60));
         Cutting both = new Cutting(enough, List.of(wish("Odd", 127, 127), wish("Tore", 127, 127)));
         assertThat(both.contrastFor(both.plans().get(0), 1).getAsDouble()).isCloseTo(60 - one, within(1e-9));
+        assertThat(both.contrastLeft(both.plans().get(0)).getAsDouble()).isCloseTo(60 - 2 * one, within(1e-9));
+        assertThat(cutting.contrastLeft(plan).getAsDouble()).isZero();
     }
 
     /** Red has twelve rounds and white ten: whoever looks at the round before a cut sees what is said of it. */

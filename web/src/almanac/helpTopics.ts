@@ -90,6 +90,11 @@ export const PLACES: readonly Topic[] = [
     to: '/yarn',
   },
   {
+    title: shared.tubes,
+    text: texts.oneLongTube,
+    to: '/tubes',
+  },
+  {
     title: shared.practice,
     text: texts.graftingPickingUpAndReading,
     to: '/practice',

@@ -40,26 +40,27 @@ export const texts = {
     'Three measurements are enough. The plan is one paragraph: tap any word to change it, and every number follows. Tap a number to see how it’s worked out.',
   knitTheTube: 'Knit the tube',
   pressKnitInTheBasket:
-    'Press Knit in the basket and tap once a round. At the heel line you are told what to do. Weigh the yarn or measure the tube whenever you like; the rest of the plan can follow.',
+    'Choose Knit in the basket, then tap once every round. At the heel line you are told what to do. Weigh the yarn or measure the tube whenever you like; the rest of the plan can follow.',
   openTheHeel: 'Open the heel',
   bothNeedlesGoInFirst:
     'Both needles go in first and are counted. Only then is anything cut or pulled out. It’s worth picking up a practice line before your first one.',
   practisePickingUp: 'Practise picking up',
   shapeAndGraft: 'Shape and graft',
   theHeelIsASecond:
-    'The heel is a second toe: plain rounds, decreases, then the graft (Kitchener stitch), told move by move.',
+    'The heel is a second toe: plain rounds, decreases, then the graft (Kitchener stitch), one move at a time.',
   practiseGrafting: 'Practise grafting',
   enterTheBandsOfA:
-    'Enter the bands of a striping yarn on its shelf, in metres or in rounds. The plan then shows both socks in their colours and says what to wind off. While knitting, press c when a new colour begins: all later stripes become surer.',
+    'Enter the bands of a striping yarn on its shelf, in metres or in rounds. The plan then shows both socks in their colours and says what to wind off. While knitting, press c when a new colour begins: the later stripes get more certain.',
   noteHowItFits: 'Note how it fits',
   onceBothSocksAreDone:
     'Once both socks are done they move to the log. What you note there is suggested for the next pair on that foot.',
   everyPairOnTheGo:
-    'Every pair on the go, what to do next, and the way to the needles. Drop a plan, a pair or a backup here to import it.',
+    'Every pair on the go, what to do next, and a button to start knitting. Drop a plan, a pair or a backup here to import it.',
   whoseFeetYouKnitFor:
     'Whose feet you knit for, with what they measured before. Print a measuring sheet, true to size.',
   yarnsWhatIsLeftOf:
     'Yarns, what is left of each and for which pairs that is enough; and your swatches.',
+  oneLongTube: 'One long tube, several pairs: where to cut it.',
   graftingPickingUpAndReading: 'Grafting, picking up and reading decreases on pretend fabric.',
   finishedPairsPlannedAndKnitted:
     'Finished pairs: planned and knitted side by side, how they fit and wear, and how to replace a heel.',

@@ -35,7 +35,7 @@ export const texts = {
   theBasketCannotBeOpened: 'The basket cannot be opened',
   theBasket: 'the basket',
   theMeasurements: 'the measurements',
-  yourFirstPair: 'Your first pair',
+  yourFirstPair: 'Plan your first pair of socks',
   basketRoundPocket: 'Basket · Round Pocket',
   everyPairIsFinishedStart: 'Every pair is finished. Start the next one.',
   pairsToKnit: 'Pairs to knit',

@@ -65,7 +65,7 @@ export const texts = {
   howItsWorkedOut: (title: string, text: string) => `${title}: ${text}. How it’s worked out`,
   howItsWorkedOutStep: 'How it’s worked out, step by step',
   pPublishedSourceCCommon:
-    'P published source · C common practice, no source · M from memory, approximate · D derived here from geometry or arithmetic. ± covers the true value 95 times in 100.',
+    'P published source · C common practice, no source · M rule of thumb, approximate · D derived here from geometry or arithmetic. ± covers the true value 19 times in 20.',
   workedOutAbove: 'worked out above',
   mm: (text: string) => `${text} mm`,
   rounded: (how: string, reason: string) => `rounded ${how}: ${reason}`,

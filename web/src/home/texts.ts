@@ -15,9 +15,9 @@ export const texts = {
     `Restored: ${added} added, ${renewed} replaced, ${left} left as they are.`,
   addThisPair: 'Add this pair',
   restore: 'Restore',
-  addWhatIsMissingAnd: 'Add what is missing and replace what is newer in the file',
+  addWhatIsMissingAnd: 'Merge: add what’s missing, keep the newer of the two',
   theSameAndReplaceWhat: 'The same, and replace what was changed here since',
-  makeEverythingAsItWas: 'Make everything as it was in the backup; what is only here goes',
+  makeEverythingAsItWas: 'Go back to the backup; anything added since is deleted',
   hereInTheFile: (here: string, backup: string) => `: here ${here}, in the file ${backup}`,
 
   // BackupTable
@@ -42,7 +42,7 @@ export const texts = {
   theFileWithYourData: 'The file with your data is damaged',
   theFileWithYourDataIs: 'The file with your data is gone',
   roundPocketFoundNothingFrom: (faults: string) =>
-    `Round Pocket found: ${faults}. Nothing from it is shown, so that nothing wrong passes for right. The file is kept: `,
+    `Round Pocket found: ${faults}. Nothing from it is shown, so that you don’t rely on wrong numbers. The file is kept: `,
   theLastGoodBackupWas: (
     made: string,
     count: string,
@@ -51,7 +51,7 @@ export const texts = {
     missing: string,
   ) =>
     `The last good backup was made on ${made}. It has ${count}, feet of ${counted(feet, 'person', 'people')} and ${count2}. ${missing}`,
-  startWithNothing: 'Start with nothing',
+  startWithNothing: 'Start empty',
   thereIsNoBackupIn: 'There is no backup in your folder.',
   allBackupsInYourFolder: 'All backups in your folder',
   chooseABackupFromAnother: 'Choose a backup from another disk …',
@@ -71,7 +71,7 @@ export const texts = {
   exportThePair: 'Export the pair',
   exportOnlyItsPlan: 'Export only its plan',
   theFileHoldsThePlan:
-    'The file holds the plan, the yarn, the swatch and what was knitted. The lengths the plan is made from always go along. Your friend drops it on the basket.',
+    'The file holds the plan, the yarn, the swatch and what was knitted. Your friend drags it onto their basket. Foot length and girth are always included.',
 
   // BackupPage
   theBackupsCantBeListed: 'The backups can’t be listed',

@@ -21,14 +21,19 @@ export function AllDone({ sock, other, windOff, onOther }: AllDoneProps) {
       <Box fontSize="3xl" textAlign="center">
         {other ? texts.bothSocksAreDone : texts.theSockIsDone(sock)}
       </Box>
+      {other && (
+        <Box fontSize="xl" textAlign="center" maxW="30rem">
+          {texts.wearThemForADay}
+        </Box>
+      )}
       {!other && windOff && (
         <Box fontSize="xl" textAlign="center" data-testid="wind-off">
           {say(windOff)}
         </Box>
       )}
       {other && (
-        <Link asChild fontSize="xl" color="chosen" textDecoration="underline">
-          <RouterLink to="/log">{texts.toTheLog}</RouterLink>
+        <Link asChild bg="ink" color="sheet" minH="72px" px={6} alignItems="center" fontSize="xl">
+          <RouterLink to="/log">{texts.openTheLog}</RouterLink>
         </Link>
       )}
       {!other && (

@@ -89,7 +89,7 @@ it('asks which band comes behind a knot, and notes that one', () => {
 it('takes a colour back that was another, before it notes that one', () => {
   show({ position: 14, seen: seenAt(13) });
   expect(screen.getByText('Fleece begins in this round.')).toBeDefined();
-  fireEvent.click(button('It is another colour'));
+  fireEvent.click(button('It’s a different colour'));
   fireEvent.click(button('woad'));
   expect(press).toHaveBeenCalledWith({ sock: 1, kind: 'WITHDRAWN', takenBack: 'seen' });
   expect(note).toHaveBeenCalledWith({ band: 3, sure: true });
@@ -98,7 +98,7 @@ it('takes a colour back that was another, before it notes that one', () => {
 it('offers to undo only what was noted in this round or the one before', () => {
   const instead = { template: 'Wind off {much}.', amounts: { much: { value: 4, unit: 'METRES' } } };
   show({ position: 14, seen: seenAt(14, { knot: true, instead }) });
-  expect(screen.getByText('Knot noted; the yarn goes on with fleece.')).toBeDefined();
+  expect(screen.getByText('Knot noted; fleece comes next.')).toBeDefined();
   expect(screen.getByText('Wind off 4 m.')).toBeDefined();
   fireEvent.click(button('Undo'));
   expect(press).toHaveBeenCalledWith({ sock: 1, kind: 'WITHDRAWN', takenBack: 'seen' });
@@ -111,7 +111,7 @@ it('says why a colour was refused, and lets the knitter be sure or have a knot',
   show({ position: 14, refused: 'Too early.' });
   expect(screen.getByRole('alert').textContent).toContain('Too early.');
   expect(screen.getAllByRole('button', { name: 'There is a knot' })).toHaveLength(1);
-  fireEvent.click(button('It does begin here'));
+  fireEvent.click(button('Yes, it starts here'));
   expect(note).toHaveBeenCalledWith({ sure: true });
 });
 
@@ -147,6 +147,6 @@ it('asks for the colour behind a knot that nobody looked behind, and names none'
   expect(note).toHaveBeenCalledWith({ band: 3, sure: true });
   cleanup();
   show({ position: 14, lost: true, refused: 'Not known.' });
-  expect(screen.queryByRole('button', { name: 'It does begin here' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Yes, it starts here' })).toBeNull();
   expect(button('fleece')).toBeDefined();
 });

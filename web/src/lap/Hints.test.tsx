@@ -87,5 +87,5 @@ it.each([
       onTurn={() => undefined}
     />,
   );
-  expect(shown.includes('Turn to the second')).toBe(turns);
+  expect(shown.includes('Switch to the second')).toBe(turns);
 });

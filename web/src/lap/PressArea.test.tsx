@@ -50,7 +50,9 @@ it('is one large button with the instruction, the count and what it is of', () =
   const area = screen.getByRole('button');
   expect(area.textContent).toContain('Knit');
   expect(screen.getByTestId('count').textContent).toBe('37');
-  expect(screen.getByTestId('count-of').textContent).toBe('of 55 rounds done · 32 + 32 sts');
+  expect(screen.getByTestId('count-of').textContent).toBe(
+    'of 55 rounds done · 32 sole + 32 instep',
+  );
   fireEvent.click(area);
   expect(onDone).toHaveBeenCalledTimes(1);
 });

@@ -38,7 +38,7 @@ it('sets old and new side by side, each with its unit', () => {
     'Tube on the tape307 mm321 mm',
     'Yarn of the pair84.7 g89.8 g',
   ]);
-  expect(screen.getByText(/The first sock is past this/)).toBeDefined();
+  expect(screen.getByText(/The first sock is already past this/)).toBeDefined();
 });
 
 it('tells lengths in the unit of the reader', () => {

@@ -92,11 +92,11 @@ describe('at a glance', () => {
   it.each([
     [0, undefined, 'then a decrease round'],
     [1, undefined, 'then a plain round'],
-    [1, 20, 'then a plain round · about 9 min of this left'],
-    [3, 20, 'about 3 min of this left'],
-    [3, 0.7, 'about 86 min of this left'],
-    [3, 0.5, 'about 2 h of this left'],
-    [3, 0.41, 'about 2½ h of this left'],
+    [1, 20, 'then a plain round · about 9 min left in this part'],
+    [3, 20, 'about 3 min left in this part'],
+    [3, 0.7, 'about 85 min left in this part'],
+    [3, 0.5, 'about 2 h left in this part'],
+    [3, 0.41, 'about 2½ h left in this part'],
   ])('after %i rounds at %s an hour: %s', (done, pace, words) => {
     expect(glance({ step: heel, done, start: 0, index: 0 }, pace)).toBe(words);
   });

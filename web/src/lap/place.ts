@@ -83,7 +83,7 @@ export function onNeedles(step: LapStep, done: number): string {
   const loops = loopsAfter(step, done);
   // While a graft is sewn the two needles are not alike.
   return step.paced && loops > 0 && loops % 2 === 0
-    ? texts.sts(loops / 2)
+    ? texts.sts(loops / 2, step.doing === 'ROUNDS')
     : `${loops} ${loops === 1 ? 'st' : 'sts'}`;
 }
 
@@ -105,7 +105,9 @@ export function seam({ step, done }: Place): { to: number; sewn: number; all: nu
 /** A longer time in half hours: nobody knits to the minute. */
 function timeWords(minutes: number): string {
   const halves = Math.round(minutes / 30);
-  return minutes < 90 ? texts.min(minutes) : `${Math.floor(halves / 2)}${halves % 2 ? '½' : ''} h`;
+  return minutes < 90
+    ? texts.min(minutes < 30 ? minutes : Math.round(minutes / 5) * 5)
+    : `${Math.floor(halves / 2)}${halves % 2 ? '½' : ''} h`;
 }
 
 /** At a glance: whether the round after this one changes the stitches, and how long the section still takes. */

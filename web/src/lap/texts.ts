@@ -3,8 +3,9 @@ import { counted } from '../texts/counted';
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // AllDone
-  bothSocksAreDone: 'Both socks are done.',
-  toTheLog: 'To the log: how it went, and how they fit',
+  bothSocksAreDone: 'Both socks are done. Well knitted!',
+  wearThemForADay: 'Wear them for a day, then note how they fit: your next pair starts from that.',
+  openTheLog: 'Open the log',
   theSockIsDone: (sock: number) => `The ${sock === 1 ? 'first' : 'second'} sock is done.`,
   onToThe: (sock: number) => `On to the ${sock === 1 ? 'second' : 'first'}`,
 
@@ -16,10 +17,10 @@ export const texts = {
   nextComes: (name: string) => `Next comes ${name}.`,
   newColourBegins: 'New colour begins',
   thereIsAKnot: 'There is a knot',
-  knotNotedTheYarnGoes: (name: string) => `Knot noted; the yarn goes on with ${name}.`,
+  knotNotedTheYarnGoes: (name: string) => `Knot noted; ${name} comes next.`,
   beginsInThisRound: (capital: string) => `${capital} begins in this round.`,
-  itIsAnotherColour: 'It is another colour',
-  itDoesBeginHere: 'It does begin here',
+  itIsAnotherColour: 'It’s a different colour',
+  itDoesBeginHere: 'Yes, it starts here',
   behindTheKnotComes: 'Behind the knot comes',
   itIs: 'It is',
   giveOrTake: (unsure: number) => `, give or take ${unsure}`,
@@ -57,16 +58,14 @@ export const texts = {
 
   // Tried
   new: 'New',
-  theSockFollowsBothThe: (other: string) =>
-    `The ${other} sock follows: both the same, round for round.`,
+  theSockFollowsBothThe: (other: string) => `The ${other} sock will match, round for round.`,
   theSockIsPastThis: (other: string) =>
-    `The ${other} sock is past this already and stays as it is.`,
+    `The ${other} sock is already past this, so it stays as it is.`,
   nothingChanges: 'Nothing changes.',
   figure: 'Figure',
 
   // OffPlan
-  thisTubeIsAlreadyKnitted:
-    'This tube is already knitted: its foot and leg have the rounds they have.',
+  thisTubeIsAlreadyKnitted: 'A ready tube can’t change length here.',
   howManyRoundsDoesIt:
     'How many rounds does it have, or will it have? What you have knitted stays as it is.',
   of: (title: string, title2: string, done: number, all: number) =>
@@ -165,11 +164,12 @@ export const texts = {
   ofSDone: (title: string, done: number, number: number, unit: string) =>
     `${title}, ${done} of ${number} ${unit}s done`,
   notStarted: 'not started',
-  sts: (loops: number) => `${loops} + ${loops} sts`,
+  sts: (loops: number, tube: boolean) =>
+    tube ? `${loops} sole + ${loops} instep` : `${loops} + ${loops} sts`,
   min: (minutes: number) => `${minutes} min`,
   anIncrease: 'an increase',
   thenRound: (kind: string) => `then ${kind} round`,
-  aboutOfThisLeft: (timeWords: string) => `about ${timeWords} of this left`,
+  aboutOfThisLeft: (timeWords: string) => `about ${timeWords} left in this part`,
 
   // Wrong
   stopHereNothingIsLost: 'Stop here; nothing is lost, and your count stays as it is.',
@@ -199,10 +199,10 @@ export const texts = {
   besideTheNeedles: 'Beside the needles',
 
   // CountBoth
-  rimOfThePiece: 'Rim of the piece',
-  rimOfTheRest: 'Rim of the rest',
-  sole: 'Sole',
-  instep: 'Instep',
+  rimOfThePiece: 'Edge of the piece',
+  rimOfTheRest: 'Edge of the tube',
+  sole: 'Sole half',
+  instep: 'Instep half',
   goOnAndPutItRight: 'Go on, and put it right in the next round',
   lowerNeedle: 'Lower [needle|half|half|half]',
   upperNeedle: 'Upper [needle|half|half|half]',
@@ -215,8 +215,8 @@ export const texts = {
   youHaveYarnForLeg: (stopAt: number, all: number) =>
     `You have yarn for ${counted(stopAt, 'leg round')}, not ${all}. Keep the rest for what comes after.`,
   inTurnTheSockIs: (which: number, stateWords: string) =>
-    `In turn: the ${which === 1 ? 'first' : 'second'} sock is behind (${stateWords}).`,
-  turnToThe: (which: number) => `Turn to the ${which === 1 ? 'first' : 'second'}`,
+    `The ${which === 1 ? 'first' : 'second'} sock is behind (${stateWords}).`,
+  turnToThe: (which: number) => `Switch to the ${which === 1 ? 'first' : 'second'}`,
 
   // JumpTo
   whereAreYouInThe: 'Where are you in the sock?',
@@ -240,7 +240,7 @@ export const texts = {
     'What you have knitted stays. The rest can follow the changed plan, or the change can wait for the next pair.',
   followTheChangedPlan: 'Follow the changed plan',
   leaveItForTheNext: 'Leave it for the next pair',
-  notStartedAfterAll: 'Not started after all',
+  notStartedAfterAll: 'Undo the start',
 
   // PressArea
   ofSDone2: (number: number, unit: string) => `of ${number} ${unit}s done`,
@@ -272,7 +272,8 @@ export const texts = {
     `Keep knitting: ${counted(waiting, 'tap is', 'taps are')} safe here and will be sent when Round Pocket is back.`,
   thisBrowserHasNoRoom:
     'This browser has no room to save them: leave this page open until they are sent.',
-  anotherDeviceIsCountingThis: 'Another device is counting this pair too; both counts are added.',
+  anotherDeviceIsCountingThis:
+    'This pair is also being counted on another device; taps from both count.',
   in2: (left: number, unit: string) => ` in ${left} ${unit}${left === 1 ? '' : 's'}`,
   next2: (title: string, when: string) => `Next: ${title}${when}`,
   roundsAnHour: (pace: string) => `${pace} rounds an hour`,

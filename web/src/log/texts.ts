@@ -45,7 +45,7 @@ export const texts = {
   thePairThatWasWeighed: (kept: number) =>
     `The pair that was weighed took ${kept ? 'as much yarn as planned, within the ± that was said' : 'more or less yarn than the ± allowed for'}.`,
   ofPairsTookAsMuch: (kept: number, predictions: number) =>
-    `${kept} of ${predictions} pairs took as much yarn as planned, within the ± that was said; it promises 19 in 20.`,
+    `${kept} of ${predictions} pairs used the yarn we predicted, within its ± (we aim for 19 in 20).`,
   theBandIsWhatThe:
     'The band is what the plan allowed for; the dot is what was weighed, open where it lies outside.',
   everyDotIsAPair:

@@ -22,7 +22,8 @@ export const texts = {
   aroundTheBall: 'around the ball',
   stillNeeded: (missing: string) => `Still needed: ${missing}.`,
   cantReachRoundPocketTrying: 'Can’t reach Round Pocket. Trying again …',
-  heelLineAfter: (stitches: string, foot: string) => `${stitches}; heel line after ${foot}.`,
+  heelLineAfter: (stitches: string, foot: string) =>
+    `${stitches} around; the heel goes in after ${foot}.`,
   noPlanYet: (message: string) => `No plan yet: ${message}`,
   workingItOut: 'Working it out …',
   openThePlan: 'Open the plan',
@@ -78,11 +79,10 @@ export const texts = {
   stretchToGetOverThe: 'Stretch to get over the heel',
   slackAtTheHeel: 'Slack at the heel',
   heelStretch: 'Heel stretch',
-  aPointMoreIsNot: (title: string, limit: string) =>
-    `${title}; the limit is ${limit}, and one point more isn’t noticed`,
-  upToIsComfortable: (title: string, limit: string) => `${title}; up to ${limit} is comfortable`,
-  theHeelFitsEasilyWithout: 'The heel fits easily without plain rounds.',
-  atLeastForAnEasy: (advised: string) => `At least ${advised} for an easy fit.`,
+  aPointMoreIsNot: (title: string, limit: string) => `${title}; just over ${limit}, not noticed`,
+  upToIsComfortable: (title: string, limit: string) => `${title} (the limit is ${limit})`,
+  theHeelFitsEasilyWithout: 'The heel is comfortable without plain rounds.',
+  atLeastForAnEasy: (advised: string) => `At least ${advised} for a comfortable fit.`,
   evenWithTheHeelStays: (advised: string) => `Even with ${advised} the heel stays tight.`,
   heelStretchByPlainRounds: 'Heel stretch by plain rounds',
   plain: (plainRounds: number) => `${plainRounds} plain`,
@@ -146,7 +146,7 @@ export const texts = {
   footInsideABand: (foot: string) => `foot ${foot}, inside a band`,
   whereItIsNow2: 'where it is now',
   orStartTheCakeFurther: (startFurther: string) =>
-    `Or start the cake ${startFurther} further on, and nothing else changes.`,
+    `Or wind off ${startFurther} first and leave the heel where it is.`,
 
   // StripesPanel
   thePairItself: 'The pair',
@@ -196,11 +196,11 @@ export const texts = {
   mm: (figure: string) => `${figure} mm`,
   aboutAsClose: (others: string) => ` About as close: ${others}.`,
   ofTheToesForThis: (title: string, off: string, also: string) =>
-    `Of the toes for this tube the ${title} follows the outline best: ${off} off on average.${also}`,
+    `The ${title} fits the outline best (${off} off on average).${also}`,
   yourDoesItAboutAs: (title: string, off: string) => `your ${title} does it about as well, ${off}.`,
   yoursTheIsOff: (title: string, off: string) => `yours, the ${title}, is ${off} off.`,
   theFollowsTheOutlineBest: (title: string, off: string, yours: string, also: string) =>
-    `The ${title} follows the outline best, ${off} off on average; ${yours}${also}`,
+    `The ${title} fits the outline best (${off} off on average); ${yours}${also}`,
   theToesAsTheyAre: 'The toes as they are worn over the outline of the foot, toes at the left',
   bigToesSide: 'big toe’s side',
   littleToesSide: 'little toe’s side',

@@ -36,7 +36,7 @@ export const texts = {
 
   // TurnTrainer
   thisRowIsTheRows: (knit: boolean, back: boolean) =>
-    `This row is ${knit ? 'knitted, from the right' : 'purled; seen from this side it runs from the left'}. The rows ${back ? 'grow again' : 'still grow shorter'}. Which is its last stitch?`,
+    `${knit ? 'Knit row, worked right to left' : 'Purl row; from this side it runs left to right'}; rows are getting ${back ? 'longer again' : 'shorter'}. Where do you turn?`,
   shortRows: 'Short rows',
   theNeedleLeftAndRight: 'The needle. Left and right go from stitch to stitch, Enter chooses.',
   turnedWithA: 'Turned with a',
@@ -59,7 +59,7 @@ export const texts = {
   andWhatIsTheNext: 'And what is the next round?',
   theFabricUpAndDown: 'The fabric. Up and down go from round to round, Enter chooses.',
   oneSideOfAThe: (school: string, how: string, stitches: number) =>
-    `One side of a ${school}: ${how}. The needle is at the top, with ${counted(stitches, 'stitch', 'stitches')} on this side.`,
+    `One side of a ${school}: ${how}. ${counted(stitches, 'stitch is', 'stitches are')} on the needle at the top.`,
   roundBelowTheNeedleStitches: (rows: number, stitches: number) =>
     `Round ${rows} below the needle: ${counted(stitches, 'stitch', 'stitches')}.`,
   aPlainRound: 'A plain round',

@@ -65,6 +65,13 @@ export const Recipe = memo(function Recipe(props: RecipeProps) {
   );
 });
 
+/** Whether a count of one's own makes the sock as large as the foot, or the ease does. */
+function sameSize({ plan, draft }: WordsProps): boolean {
+  const own = choiceOf(draft, 'size.stitches') !== undefined || plan.tube.way.id === 'READY_TUBE';
+  const ease = plan.recipe.numbers.find(({ path }) => path === 'size.ease')?.taken ?? 0;
+  return Math.round((own ? plan.stitchCount.realEase.value : ease) * 1000) === 0;
+}
+
 /** How much smaller the sock is than the foot. */
 function EaseWord(words: WordsProps) {
   const { plan, draft } = words;
@@ -93,14 +100,15 @@ function Paragraph(words: WordsProps) {
       {texts.for}
       <FootWords {...words} />
       {texts.in2}
-      <YarnWord {...words} /> (
+      <YarnWord {...words} />
+      {', '}
       <ContrastWord {...words} />
       {texts.at}
       <SwatchWord what="stitches" {...words} />
       {texts.and3} <SwatchWord what="rounds" {...words} />
       {texts.per}
       {gaugeSpanText(lengths)}, <FabricWord {...words} />, <EaseWord {...words} />{' '}
-      {texts.thanTheFoot}
+      {sameSize(words) ? texts.theFoot : texts.thanTheFoot}
       <StitchesWord {...words} /> <TubeWords {...words} />
       {texts.theAfterthoughtHeelIs}
       <ShapingWords {...words} name="heel" />. <LegWords {...words} />
@@ -122,5 +130,8 @@ const mayBePatterned = ({ recipe }: Plan): boolean =>
   recipe.options.some(({ path }) => path === 'pattern.place');
 
 function easeText(ease: number): string {
+  if (Math.round(ease * 1000) === 0) {
+    return texts.theSameSizeAs;
+  }
   return ease < 0 ? texts.larger(decimal(-ease * 100, 1)) : texts.smaller(decimal(ease * 100, 1));
 }

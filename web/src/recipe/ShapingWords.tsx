@@ -2,6 +2,7 @@ import { choiceOf } from '../draft/draft';
 import { ChoiceWord } from './ChoiceWord';
 import { OptionWord } from './OptionWord';
 import { PhasesEditor } from './PhasesEditor';
+import type { Plan } from '../wire/types';
 import type { WordsProps } from './props';
 import { YesNoWord } from './YesNoWord';
 import { shared } from '../texts/shared';
@@ -43,7 +44,7 @@ function FromItsTip(props: ShapingWordsProps) {
       {texts.workedFromItsTip}
       <Shaped {...props} />
       {texts.then}
-      <PlainRounds {...props} />
+      <PlainRounds {...props} none={texts.straightOn} />
     </>
   );
 }
@@ -53,6 +54,7 @@ function ToItsClose(props: ShapingWordsProps) {
   const { name, ...words } = props;
   const closed = words.plan[name].shaping.graftLoops;
   const rounds = inRounds(props);
+  const straight = words.plan[name].shaping.plainRounds.value === 0;
   return (
     <>
       {': '}
@@ -61,10 +63,14 @@ function ToItsClose(props: ShapingWordsProps) {
           <OptionWord {...words} id={`${name}-turning`} choice="technique.turning" after="," />{' '}
         </>
       )}
-      <PlainRounds {...props} after={rounds ? ',' : closed && ';'} />
+      <PlainRounds
+        {...props}
+        none={rounds ? texts.straightInto : shared.noPlainRounds}
+        after={rounds ? (straight ? '' : ',') : closed && ';'}
+      />
       {rounds && (
         <>
-          {texts.then2}
+          {straight ? ' ' : texts.then2}
           <Shaped {...props} />
         </>
       )}
@@ -81,9 +87,10 @@ function ToItsClose(props: ShapingWordsProps) {
 /** A mark that follows a word stays on its line. */
 function PlainRounds({
   name,
+  none,
   after,
   ...words
-}: ShapingWordsProps & { after?: string | undefined }) {
+}: ShapingWordsProps & { none: string; after?: string | undefined }) {
   return (
     <ChoiceWord
       {...words}
@@ -91,42 +98,69 @@ function PlainRounds({
       choice={`${name}.plainRounds`}
       kind="whole"
       unit={shared.rounds2}
-      text={(rounds) => (rounds === 0 ? texts.noPlainRounds : texts.plain(rounds))}
+      text={(rounds) => (rounds === 0 ? none : texts.plain(rounds))}
       tryTitle={(rounds) => texts.plain2(rounds)}
       after={after}
     />
   );
 }
 
-/** Which way decreases or increases lean, how far from the edge, and how far they go. */
+/** How often it is decreased or increased and how far, which way the stitches lean, and how far from the edge. */
 function Shaped({ name, ...words }: ShapingWordsProps) {
-  const { begun, closingSide } = words.plan[name].shaping;
+  const { begun, closingSide, phases } = words.plan[name].shaping;
   const parity = handedOut(words, `${name}.parity`);
-  const last = begun ? ',' : ';';
+  const side = texts.stsOnEachNeedle(closingSide.value);
   return (
     <>
       {begun ? texts.increases : texts.decreases}
+      {begun ? texts.from : rhythm(phases)}
+      {parity ? (
+        <OptionWord
+          {...words}
+          id={`${name}-parity`}
+          choice={`${name}.parity`}
+          text={() => side}
+          after=","
+        />
+      ) : (
+        `${side},`
+      )}{' '}
+      {begun && `${rhythmFromTheTip(phases)}, `}
       <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
       <YesNoWord
         {...words}
         id={`${name}-edge`}
         choice={`${name}.edgeStitch`}
-        after={parity ? ',' : last}
-      />
-      {parity && (
-        <>
-          {begun ? texts.upFrom : texts.downTo2}
-          <OptionWord
-            {...words}
-            id={`${name}-parity`}
-            choice={`${name}.parity`}
-            text={() => texts.stsOnEachNeedle(closingSide.value)}
-            after={last}
-          />
-        </>
-      )}{' '}
+        after={begun ? ',' : ';'}
+      />{' '}
     </>
   );
+}
+
+type Phases = Plan['heel']['shaping']['phases'];
+
+/** “every 3rd round twice, every 2nd round to 18, every round to ”: how far the last one goes is said after it. */
+function rhythm(phases: Phases): string {
+  return phases
+    .map(({ every, target, decreases, side }, i) =>
+      [
+        texts.every(every.value),
+        target ? '' : texts.times(decreases.value),
+        i + 1 === phases.length ? texts.to('') : target ? texts.to(side.value) : '',
+      ].join(''),
+    )
+    .join(', ');
+}
+
+/** The other way about: a phase ends where the one nearer to the tube begins. */
+function rhythmFromTheTip(phases: Phases): string {
+  return phases
+    .map(({ every }, i) => {
+      const nearer = phases[i - 1];
+      return texts.every(every.value) + (nearer ? texts.to(nearer.side.value) : '');
+    })
+    .reverse()
+    .join(', ');
 }
 
 const handedOut = ({ plan }: WordsProps, choice: string): boolean =>

@@ -19,7 +19,7 @@ export function StripeWords(words: WordsProps) {
   const [heel, toe] = [handed('colour.heel'), handed('colour.toe')];
   return (
     <>
-      {texts.theSecondSockIs}
+      {texts.theSecondSock}
       <SecondWord {...words} stripes={stripes} after={heel || toe ? undefined : '.'} />
       {heel && (
         <>
@@ -35,7 +35,7 @@ export function StripeWords(words: WordsProps) {
       )}
       {handed('colour.knots') && (
         <>
-          {texts.aKnotInTheYarn}
+          {texts.atAKnot}
           <OptionWord {...words} id="knots" choice="colour.knots" after="." />
         </>
       )}
@@ -62,7 +62,7 @@ function SecondWord({ stripes, after, ...words }: StripeWordProps) {
       after={after}
       along={() => ({ 'colour.secondBand': undefined })}
       text={(phrase) =>
-        chosen === 'OWN_BAND' ? texts.begunWith(stripes.bands[first]?.name ?? '') : phrase
+        chosen === 'OWN_BAND' ? texts.beginsWith(stripes.bands[first]?.name ?? '') : phrase
       }
     >
       <BandChoice

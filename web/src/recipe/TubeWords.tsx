@@ -85,6 +85,7 @@ function WayWords(words: WordsProps) {
 function PlacingWords(words: WordsProps) {
   const { plan } = words;
   const { heelLine } = plan.tube;
+  const fromTheCuff = heelLine.counts.find(({ from }) => from.id === 'CUFF_EDGE');
   const { lengths } = useSettings();
   return (
     <>
@@ -109,7 +110,9 @@ function PlacingWords(words: WordsProps) {
       >
         <PlacingFields {...words} />
       </OptionWord>
-      {texts.fromTheToeTip(figureText(heelLine.fromToe, lengths))}
+      {fromTheCuff && plan.tube.way.id !== 'TOE_UP'
+        ? texts.fromTheCuffEdge(figureText(fromTheCuff.length, lengths))
+        : texts.fromTheToeTip(figureText(heelLine.fromToe, lengths))}
     </>
   );
 }
@@ -233,7 +236,7 @@ export function LegWords(words: WordsProps) {
             <LegInRounds {...words} />
           </ChoiceWord>{' '}
           <OptionWord {...words} id="leg-from" choice="tube.legFrom" />
-          {texts.and2}
+          {texts.andEndsIn}{' '}
         </>
       )}
       {texts.endsIn}{' '}

@@ -1,5 +1,8 @@
 import { counted } from '../texts/counted';
 
+/** 2nd, 3rd, 4th: a phase has at most every tenth. */
+const nth = (number: number) => `${number}${['th', 'st', 'nd', 'rd'][number] ?? 'th'}`;
+
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // heelLine
@@ -94,7 +97,7 @@ export const texts = {
   aroundTheBall: 'around the ball, ',
   about2: (guessed: string) => `about ${guessed}`,
   noFeetSavedYetThese: 'No feet saved yet. These are saved when the pair gets its name.',
-  theShelfNowSaysTap: (footNote: string) => `the shelf now says ${footNote}; tap to use that`,
+  theShelfNowSaysTap: (footNote: string) => `Feet now has ${footNote}; tap to use it`,
   theMeasuresAreCopiedInto:
     'The measures are copied into this pair; changing them here leaves the shelf as it is.',
   around2: (long: string, ballGirthMm: string) => `${long}, ${ballGirthMm} around`,
@@ -107,15 +110,16 @@ export const texts = {
   backToTheUsual2: (yes: string) => `Back to the usual: ${yes}`,
 
   // GraftWords
-  graftInKitchenerStitch: 'Graft in Kitchener stitch',
-  theWorkingYarn: ', the working yarn',
+  graftInKitchenerStitch: 'Graft in Kitchener stitch,',
+  theWorkingYarn: ', yarn',
   thisGraftHasMoves: (moves: number) => `This graft has ${counted(moves, 'move')}.`,
 
   // PatternWords
-  edge: (sts: number | string, sts2: number) => `${sts} edge ${sts2 === 1 ? 'stitch' : 'stitches'}`,
+  edge: (sts: number | string, sts2: number) =>
+    `${sts} edge ${sts2 === 1 ? 'stitch' : 'stitches'} each side`,
   atEitherEdge: (sts: number) => `${sts} at either edge`,
   plainFromTheHeelLine: (rounds: number) =>
-    `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'} from the heel line`,
+    `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'} by the heel line`,
   of: ' of ',
   sts: (sts: number) => counted(sts, 'st'),
   and2: ' and ',
@@ -146,28 +150,32 @@ export const texts = {
   aPlainRoundBeforeTheClose: 'a plain round before the close: no',
 
   // ShapingWords
-  noPlainRounds: 'no plain rounds',
+  straightInto: 'straight into',
+  straightOn: 'straight on to the foot',
   plain: (rounds: number) => `${rounds} plain ${rounds === 1 ? 'round' : 'rounds'}`,
   plain2: (rounds: number) => `${rounds} plain`,
   increases: 'increases ',
   decreases: 'decreases ',
-  upFrom: ' up from ',
-  downTo2: ' down to ',
+  every: (every: number) => (every === 1 ? 'every round' : `every ${nth(every)} round`),
+  times: (times: number) => (times === 1 ? ' once' : times === 2 ? ' twice' : ` ${times} times`),
+  from: 'from ',
+  to: (side: number | '') => ` to ${side}`,
   stsOnEachNeedle: (closingSide: number) => `${closingSide} sts on each needle`,
   workedFromItsTip: ', worked from its tip: ',
   then: 'then ',
+  andEndsIn: ', and',
   then2: ' then ',
 
   // StripeWords
-  theSecondSockIs: ' The second sock is ',
-  begunWith: (name: string) => `begun with ${name}`,
+  theSecondSock: ' The second sock ',
+  beginsWith: (name: string) => `begins with ${name}`,
   theColourThatShowsAt: 'The colour that shows at the other end',
   itBeginsWith: 'It begins with',
   eachHeelBegins: '; each heel begins ',
   with: (bandName: string) => `with ${bandName}`,
   eachToe: ', each toe ',
   eachToeBegins: '; each toe begins ',
-  aKnotInTheYarn: ' A knot in the yarn is ',
+  atAKnot: ' At a knot, ',
   notChosenYet: 'not chosen yet',
 
   // StitchesWord
@@ -247,36 +255,39 @@ export const texts = {
 
   // TubeWords
   eachRoundBegun: ', each round begun ',
-  theHeelLineIsPlaced: '; the heel line is placed ',
+  theHeelLineIsPlaced: '. The heel line is placed ',
   fromTheToeTip: (fromToe: string) => ` ${fromToe} from the toe tip, `,
+  fromTheCuffEdge: (fromCuff: string) => ` ${fromCuff} from the cuff edge, `,
   theHeelLineHasCome: (line: string, comesOut: string, leg: string, way: string) =>
     `The heel line has ${line}; ${comesOut} come out again. Pick up the ${leg} leg of every stitch, ${way}, always the same leg, and count both needles before you cut.`,
   atEach: (extra: number) => `${extra} at each`,
   atEachCorner: (extra: number) => `${extra} at each corner`,
   theLegComesOutAbove: (legAbove: string) =>
-    `The leg comes out ${legAbove} above the heel line, as the tube allows. It `,
+    `The leg will be ${legAbove}, as long as the tube allows, and `,
   theLegIs: 'The leg is',
   rounds5: (inRounds: number) => counted(inRounds, 'round'),
   endsIn: 'ends in',
   of2: 'of ',
-  orInRounds2040: 'or in rounds, 20, 40 or 60',
+  orInRounds2040: 'or in rounds (20, 40 and 60 are common)',
 
   // YarnWord
-  sockYarnOf: (label: string) => `sock yarn of ${label}`,
+  sockYarnOf: (label: string) => `sock yarn, ${label}`,
   theYarn: 'The yarn',
   useItsStripesAsThey: 'Use its stripes as they are on the shelf',
   planItWithoutStripes: 'Plan it without stripes',
   backToTheUsual3: (usual: string) => `Back to the usual: ${usual}`,
   metresInGramsSayHow:
-    'Metres in grams say how fine it is; with that and the gauge the plan knows how much every section takes.',
+    'The label’s metres and grams say how thick the yarn is; with your gauge, that gives the yarn for each section.',
 
   // Recipe
   for: 'For ',
   in2: ', in ',
-  at: ') at ',
+  at: ', at ',
   and3: ' and',
   per: ' per ',
   thanTheFoot: 'than the foot: ',
+  theFoot: 'the foot: ',
+  theSameSizeAs: 'the same size as',
   theAfterthoughtHeelIs: '. The afterthought heel is ',
   theToeIs: ' The toe is',
   theTwoSocksAreKnitted: ' The two socks are knitted ',

@@ -15,7 +15,7 @@ export const texts = {
 
   // LightSwitch
   theme: 'Theme',
-  matchSystem: 'as the system is set',
+  matchSystem: 'match my device',
 
   // KeysAndSettings
   helpKeysAndSettings: 'Help, keys and settings',
@@ -53,7 +53,7 @@ export const texts = {
   // Shell
   skipToContent: 'Skip to content',
   places: 'Places',
-  lengthsIn: 'Lengths in',
+  lengthsIn: 'Units',
   someOfYourDataCant: (faults: string) =>
     `Some of your data can’t be read as it was written: ${faults}. Stop Round Pocket and start it again: it will offer the last good backup.`,
   nothingHereRoundPocket: 'Nothing here · Round Pocket',

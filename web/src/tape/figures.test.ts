@@ -24,7 +24,7 @@ it.each([
   [
     'usual',
     'heel',
-    '6 plain rounds (corner sts gone in the first), then decrease every 2nd round 8 times; graft 16 + 16 sts',
+    '6 plain rounds (corner sts decreased in round 1), then decrease every 2nd round 8 times; graft 16 + 16 sts',
   ],
   ['usual', 'yarn', '10 g short'],
   ['usual', 'leg', 'the tube then has 103 rounds, 24.0 cm ± 10 mm'],
@@ -39,7 +39,7 @@ it.each([
   [
     'begun',
     'heel',
-    '17 plain rounds (corner sts gone in the first), then decrease every 3rd round once, then every round twice; graft 26 + 26 sts',
+    '17 plain rounds (corner sts decreased in round 1), then decrease every 3rd round once, then every round twice; graft 26 + 26 sts',
   ],
   ['shortRows', 'heel', '44 short rows, 5.3 cm deep; graft 32 + 32 sts'],
   ['usual', 'stitches', '10.6 % smaller than the foot'],

@@ -37,7 +37,7 @@ export const texts = {
   increase: 'increase ',
   decrease: 'decrease ',
   cornerStsGoneIn: (corners: number, corners2: string) =>
-    `corner sts gone in ${corners === 1 ? 'the first' : corners2}`,
+    `corner sts decreased in ${corners === 1 ? 'round 1' : corners2}`,
   plain: (plain: number, gone: string) =>
     `${plain} plain ${plain === 1 ? 'round' : 'rounds'}${gone}`,
   everyRound: 'every round',
@@ -80,7 +80,7 @@ export const texts = {
 
   // YarnLane
   yarnLeftForOneSock: (cake: string) => `yarn left for one sock (of ${cake})`,
-  yarnStillToUseOf: (cake: string) => `yarn still to use, of ${cake} for one sock`,
+  yarnStillToUseOf: (cake: string) => `yarn still needed, of ${cake} for one sock`,
   stopTheLegAt: (stop: string, cuffDown: boolean) =>
     `${cuffDown ? 'make the heel line' : 'start the cuff'} at ${stop}`,
 
@@ -90,7 +90,7 @@ export const texts = {
   to: 'To',
   patternOnTheLeg: 'pattern on the leg',
   patternOnTheInstep: 'pattern on the instep',
-  heelHangingFromItsOpening: 'heel, hanging from its opening',
+  heelHangingFromItsOpening: 'heel, knitted at its opening',
 
   // Tape
   cursorOnTheTapeArrow: 'Cursor on the tape; arrow keys move it by a round, with Shift by ten',

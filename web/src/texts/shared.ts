@@ -50,6 +50,7 @@ export const shared = {
   smaller: '% smaller',
   now: 'Now',
   negativeEase2: 'Negative ease',
+  noPlainRounds: 'no plain rounds',
   stitchesAround: 'Stitches around',
   yarnInIt: 'Yarn in it',
   knots: 'Knots',

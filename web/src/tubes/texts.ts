@@ -4,12 +4,12 @@ import { counted } from '../texts/counted';
 export const texts = {
   // TubeBands
   countItsStripes: 'Count its stripes',
-  missingOfTheRepeatAt: 'Missing of the repeat at the toes’ end',
+  missingOfTheRepeatAt: 'Rounds missing from the first stripe repeat at the toe end',
 
   // TubeFields
   countedInRounds: 'counted in rounds',
   measuredOnTheTape: 'measured on the tape',
-  theEndWhereToesWill: 'The end where toes will be is on a thread',
+  theEndWhereToesWill: 'Toe end is on a thread',
   theOtherEndIsOn: 'The other end is on a thread',
   tryBothEnds:
     'Try both ends before you plan: plain knitting unravels from either, rib only from the end knitted last, a cast-on or bound-off edge from neither. Yarn for heels and toes needs an end that unravels.',
@@ -71,13 +71,13 @@ export const texts = {
   bothAlike: 'both alike',
   notAlike: 'not alike',
   ofAbout: (second: boolean, rounds: string, remnant: string, grams: string) =>
-    `${second ? 'Another remnant' : 'Remnant'} of ${rounds}, ${remnant}, about ${grams}`,
+    `${second ? 'Also left over' : 'Left over'}: ${rounds}, ${remnant}, about ${grams}`,
   enoughFor2: (listed: string) => `: enough for ${listed}`,
 
   // MakeCuts
   thePairs: (pairs: number) => `the ${pairs} pairs`,
   cuttingSheet: 'Cutting sheet',
-  theCutsAreMadePut: (pairs: string) => `The cuts are made: put ${pairs} in the basket`,
+  theCutsAreMadePut: (pairs: string) => `I’ve made the cuts: add ${pairs} to the basket`,
   backToTheBestCut: 'Back to the best cut',
   areTheCutsMade: 'Are the cuts made?',
   asShownWillKnowTheir: (cuts: number, pairs: string, pairs2: string) =>

@@ -2,8 +2,8 @@
 export const texts = {
   // units
   per: (lengths: string) => ` per ${lengths}`,
-  ydInOz: (lengthM: string, massG: string) => `${lengthM} yd in ${massG} oz`,
-  mInG: (lengthM: string, massG: string) => `${lengthM} m in ${massG} g`,
+  ydInOz: (lengthM: string, massG: string) => `${lengthM} yd per ${massG} oz`,
+  mInG: (lengthM: string, massG: string) => `${lengthM} m per ${massG} g`,
   oz: (grams: string) => `${grams} oz`,
   typeANumberHere: 'Type a number here.',
   isNotANumberType: (text: string) =>

@@ -79,8 +79,8 @@ describe('numbers', () => {
     expect(valueText(0.1062, 'PERCENT', 'CM')).toBe('10.6 %');
     expect(valueText(100, 'METRES', 'INCH')).toBe('109 yd');
     expect(valueText(42.5, 'GRAMS', 'INCH')).toBe('1.50 oz');
-    expect(labelText({ lengthM: 420, massG: 100 }, 'CM')).toBe('420 m in 100 g');
-    expect(labelText({ lengthM: 420, massG: 100 }, 'INCH')).toBe('459 yd in 3.5 oz');
+    expect(labelText({ lengthM: 420, massG: 100 }, 'CM')).toBe('420 m per 100 g');
+    expect(labelText({ lengthM: 420, massG: 100 }, 'INCH')).toBe('459 yd per 3.5 oz');
     expect(figureText({ value: 62.04, unit: 'GRAMS', plusMinus: 12.02, step: 0 }, 'CM')).toBe(
       '62 g',
     );

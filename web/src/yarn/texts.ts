@@ -52,7 +52,7 @@ export const texts = {
   // YarnUses
   noPairPlannedFromIt: 'No pair planned from it yet.',
   plannedFrom: (name: string) => `Planned from ${name}`,
-  leftAfterItAndThose: 'Left after it and those above',
+  leftAfterItAndThose: 'Left after this pair',
   isItEnoughForAnother: 'Is it enough for another pair?',
   notPlannedFrom: (name: string) => `Not planned from ${name}`,
   leftIfKnittedFirst: 'Left if knitted first',

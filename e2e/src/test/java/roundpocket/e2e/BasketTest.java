@@ -54,7 +54,7 @@ public class BasketTest extends BrowserTest {
             }
         }
         assertThat(row(page, "Odd’s tenor socks"))
-                .containsText(Pattern.compile("First sock: foot, \\d+ of \\d+ rounds done"));
+                .containsText(Pattern.compile("foot, round \\d+ of \\d+ \\(first sock\\)"));
         assertThat(row(page, "Åshild’s wide ones")).containsText("First sock done. Cast on the second");
         Assert.assertEquals(planned, 3);
         assertThat(page).hasTitle("Basket · Round Pocket");

@@ -253,8 +253,8 @@ public class BesideTheNeedlesTest extends BrowserTest {
                                 + " \"rounds\": " + (foot + 2)
                                 + ", \"device\": \"test\", \"at\": \"2026-11-23T19:00:00Z\"}]");
         page.reload();
-        assertThat(page.locator("main")).containsText("In turn: the second sock is behind (not started).");
-        page.getByText("Turn to the second").click();
+        assertThat(page.locator("main")).containsText("The second sock is behind (not started).");
+        page.getByText("Switch to the second").click();
         page.keyboard().press("Space");
         assertThat(page.getByTestId("count-of")).containsText("of " + (foot + 2) + " rounds");
         assertThat(page.getByTestId("anew")).containsText("foot " + (foot + 2) + ", planned " + foot);

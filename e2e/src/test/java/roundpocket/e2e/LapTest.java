@@ -78,7 +78,7 @@ public class LapTest extends BrowserTest {
         page.getByLabel("Two at a time").check();
         button(page, "Start knitting");
         assertThat(page.locator("[data-press]")).containsText("Cast on, both socks");
-        assertThat(page.getByText("Not started after all")).isVisible();
+        assertThat(page.getByText("Undo the start")).isVisible();
         page.keyboard().press("Space");
         page.keyboard().press("Space");
         page.keyboard().press("]");
@@ -115,13 +115,13 @@ public class LapTest extends BrowserTest {
     @Test
     public void aStartIsTakenBackWhileNothingIsKnitted() {
         Page page = begun();
-        page.getByText("Not started after all").click();
+        page.getByText("Undo the start").click();
         assertThat(page.getByText("When do you knit the heel?")).isVisible();
         page.getByText("Last of all").click();
         button(page, "Start knitting");
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         page.keyboard().press("Space");
-        assertThat(page.getByText("Not started after all")).hasCount(0);
+        assertThat(page.getByText("Undo the start")).hasCount(0);
         Needles.heard(page);
         assertThat(lap().get("heelWhen").asString()).isEqualTo("LAST");
     }

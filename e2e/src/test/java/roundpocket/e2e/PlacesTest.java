@@ -161,7 +161,7 @@ public class PlacesTest extends BrowserTest {
                 .isVisible();
         page.getByLabel("Nylon (or similar)").fill("25");
         press(page, "Save");
-        assertThat(kept(page, "Clapper wool")).containsText("380 m in 100 g · not weighed · 25 % nylon (or similar)");
+        assertThat(kept(page, "Clapper wool")).containsText("380 m per 100 g · not weighed · 25 % nylon (or similar)");
         press(page, "Add a swatch");
         page.getByLabel("Name of the swatch").fill("Clapper, twice washed");
         page.getByLabel("Stitches", new Page.GetByLabelOptions().setExact(true)).fill("30.5");
@@ -200,7 +200,7 @@ public class PlacesTest extends BrowserTest {
         Locator yarn = kept(page, "Rope’s end");
         assertThat(yarn)
                 .containsText(
-                        "remnant · 400 m in 100 g · 34 g left · 80 % wool, 20 % nylon · 3 bands of colour · a knot 12 m"
+                        "remnant · 400 m per 100 g · 34 g left · 80 % wool, 20 % nylon · 3 bands of colour · a knot 12 m"
                                 + " from the outer end");
         yarn.getByText("Is it enough for another pair?").click();
         Locator verdicts = yarn.locator("tbody tr");

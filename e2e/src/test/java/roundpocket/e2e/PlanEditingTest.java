@@ -93,7 +93,7 @@ public class PlanEditingTest extends BrowserTest {
         panel.getByLabel("Weight you have, if weighed").fill("50");
         assertThat(page.locator("[data-figure=yarn]")).containsText("10 g short");
         button(panel, "Back to the usual").click();
-        assertThat(word(page, "yarn")).hasText("sock yarn of 420 m in 100 g");
+        assertThat(word(page, "yarn")).hasText("sock yarn, 420 m per 100 g");
         assertThat(page.getByTestId("kept")).hasText("Saved");
         assertThat(stored().get("spec").has("yarn")).isFalse();
     }

@@ -268,7 +268,7 @@ public class StripesTest extends BrowserTest {
         assertThat(line).containsText("The next change, to woad, was due");
         button(page, "There is a knot").click();
         button(page, "madder").click();
-        assertThat(line).containsText("Knot noted; the yarn goes on with madder.");
+        assertThat(line).containsText("Knot noted; madder comes next.");
         assertAccessible(page);
         line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo"))
                 .click();

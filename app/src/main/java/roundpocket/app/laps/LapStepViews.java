@@ -88,7 +88,7 @@ public final class LapStepViews {
                     Rescue.in(step),
                     cautions.stream()
                             .filter(caution -> step.stage()
-                                    .filter(caution.stages()::contains)
+                                    .filter(stage -> caution.belongsTo(stage, step.cuts()))
                                     .isPresent())
                             .map(caution -> new LapCautionView(caution.title(), caution.description()))
                             .toList(),

@@ -27,7 +27,7 @@ record Habit(
     Habit {
         days = Set.copyOf(days);
         if (days.isEmpty()) {
-            throw refusal("days", "Without a day of the week nothing gets done.", "Choose one day at least.");
+            throw refusal("days", "Choose at least one day.", "One evening a week is enough.");
         }
         if (until != null && (until.isBefore(from) || until.isAfter(from.plusYears(MOST_YEARS)))) {
             throw refusal(

@@ -164,7 +164,7 @@ class Cuttings {
         for (int i = 1; i < remnants.size(); i++) {
             Stretch remnant = remnants.get(i);
             others.add(tubes.create(row.write(
-                            Shortened.name(row.name(), ", remnant " + (i + 1)),
+                            Shortened.name(row.name(), ", left over " + (i + 1)),
                             remnant.rounds(),
                             start(stock, remnant)))
                     .id());

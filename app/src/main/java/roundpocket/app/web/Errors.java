@@ -75,7 +75,7 @@ class Errors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail gone(NotStoredException gone) {
-        return detail(HttpStatus.NOT_FOUND, "not-kept", "Not on the shelf", gone.getMessage());
+        return detail(HttpStatus.NOT_FOUND, "not-kept", "Not found", gone.getMessage());
     }
 
     @ExceptionHandler
@@ -97,11 +97,7 @@ class Errors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail wrongKind(MethodArgumentTypeMismatchException wrong) {
-        return detail(
-                HttpStatus.BAD_REQUEST,
-                "parameter",
-                "Not understood",
-                "“" + wrong.getName() + "” is not as it must be.");
+        return detail(HttpStatus.BAD_REQUEST, "parameter", "Not understood", "“" + wrong.getName() + "” isn’t valid.");
     }
 
     /** A query, or a form, that cannot be taken apart. */
@@ -211,7 +207,7 @@ class Errors extends ResponseEntityExceptionHandler {
                         + ".";
             }
             return field.isEmpty()
-                    ? "This is JSON, but not of the form that is described."
+                    ? "This is JSON, but not what Round Pocket expects here."
                     : "“" + field + "” needs " + kind(wanted) + "; it is missing or something else.";
         }
         int line = json.getLocation() == null ? 1 : json.getLocation().getLineNr();

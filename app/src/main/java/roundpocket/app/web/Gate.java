@@ -88,11 +88,7 @@ class Gate extends OncePerRequestFilter {
         } else if (request.getContentLengthLong() > most) {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "too-large", Bodies.TOO_LARGE);
         } else if (!readable(request.getContentType())) {
-            refuse(
-                    response,
-                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    "type",
-                    "What is sent says of itself what nobody can read.");
+            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "type", "That file type can’t be read.");
         } else {
             pass(request, response, chain, most);
         }

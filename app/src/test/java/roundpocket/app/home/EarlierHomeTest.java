@@ -64,9 +64,8 @@ public class EarlierHomeTest {
                 .collect(Collectors.toMap(gist -> gist.get("pairId").asString(), gist -> gist.get("next")
                         .asString()));
         assertThat(next.get(pair("Odd’s tenor socks").get("id").asString()))
-                .isEqualTo("First sock: foot, 37 of 78 rounds done");
-        assertThat(next.get(pair("Old corners").get("id").asString()))
-                .isEqualTo("First sock: foot, 39 of 66 rounds done");
+                .isEqualTo("foot, round 38 of 78 (first sock)");
+        assertThat(next.get(pair("Old corners").get("id").asString())).isEqualTo("foot, round 40 of 66 (first sock)");
         JsonNode tore = lap("Tore’s, with a deep heel");
         int position = tore.at("/socks/0/position").asInt();
         Optional<String> step = tore.at("/works/0/steps")

@@ -74,7 +74,7 @@ public class KnitEventsTest extends AppTest {
         assertThat(view.at("/socks/0/position").asInt()).isEqualTo(31);
         assertThat(view.at("/works/0/differences/0/label").asString()).isEqualTo("Round gauge");
         assertThat(view.at("/works/0/differences/0/after").asDouble()).isCloseTo(48, within(1e-9));
-        assertThat(body(get("/api/laps")).toString()).contains("30 of " + rounds(1, "foot") + " rounds done");
+        assertThat(body(get("/api/laps")).toString()).contains("foot, round 31 of " + rounds(1, "foot"));
     }
 
     @Test

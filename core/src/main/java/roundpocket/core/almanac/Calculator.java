@@ -69,7 +69,7 @@ public enum Calculator implements Named {
             Question.whole("Rounds", Unit.ROUNDS, 20, 1, 2000),
             new Question("Stitch gauge", Unit.STITCHES_PER_10CM, 31, 5, 100),
             new Question("Round gauge", Unit.ROUNDS_PER_10CM, 43, 5, 150),
-            new Question("100 g have", Unit.METRES, 420, 50, 2000)),
+            new Question("Metres per 100 g", Unit.METRES, 420, 50, 2000)),
     SHOE(
             "Foot from a shoe size",
             in -> {

@@ -4,12 +4,10 @@ import roundpocket.core.explain.Named;
 
 /** What a way of cutting looks to once the pairs are settled. */
 public enum CutAim implements Named {
-    BEST(
-            "best",
-            "as many pairs as it gives, earliest wishes first; both socks alike; then long legs; then one long remnant"),
+    BEST("best", "the most pairs, in the order of your list; then matching stripes, longer legs, one long left-over"),
     LONGEST_LEGS("longest legs", "legs as long as you wished, whether or not the stripes of a pair match"),
     ALL_USED("everything used", "what would be left over goes into the legs, the same for every pair"),
-    FEWEST_CUTS("fewest cuts", "no remnant is cut off: what is left over is unravelled and wound up");
+    FEWEST_CUTS("fewest cuts", "nothing is cut off: what is left over is unravelled and wound up");
 
     private final String title;
     private final String description;

@@ -19,7 +19,7 @@ public record Stretch(Kind kind, int from, int to, int wish, int sock) {
         CUT("cut here"),
         GIVEN_UP("unravelled"),
         RAVEL("unravelled for heels, toes and cuffs"),
-        REMNANT("remnant");
+        REMNANT("left over");
 
         private final String title;
 

@@ -4,7 +4,7 @@ package roundpocket.core.explain;
 public enum Provenance {
     PUBLISHED("P", "published source"),
     COMMON_PRACTICE("C", "common practice, no source"),
-    MEMORY("M", "from memory, approximate"),
+    MEMORY("M", "rule of thumb, approximate"),
     DERIVED("D", "derived here from geometry or arithmetic");
 
     private final String mark;

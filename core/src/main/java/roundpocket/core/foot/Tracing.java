@@ -63,7 +63,7 @@ public record Tracing(double widthMm, double tipInMm, double littleBackMm) {
             problems.add(new Problem(
                     "foot.tracing.wide",
                     "tracing.widthMm",
-                    "An outline {found} wide cannot be that of a foot {ball} around the ball: there and back is more.",
+                    "{found} across is too wide for a foot {ball} around the ball.",
                     "Hold the pencil upright, and read the width straight across.",
                     Map.of("found", Amount.mm(widthMm), "ball", Amount.mm(ballGirthMm))));
         }

@@ -55,6 +55,11 @@ public enum Caution implements Named {
         this.stages = EnumSet.of(first, others);
     }
 
+    /** Whether it is told at a step: of scissors only where they are used. */
+    public boolean belongsTo(Stage stage, boolean cuts) {
+        return stages.contains(stage) && (this != SCISSORS || cuts);
+    }
+
     @Override
     public String title() {
         return title;

@@ -132,7 +132,7 @@ public final class Doubts {
         if (ready) {
             Step fits = SockRules.girthFor(plan.stitchCount().finishedGirth(), SizeChoice.usualEase());
             return draft.with("fits", Amount.mm(fits.value()))
-                    .helps("This tube has the stitches it has: it suits a foot {fits} around the ball.");
+                    .helps("A ready tube’s stitches can’t change: it suits a foot {fits} around the ball.");
         }
         StitchCount usual = StitchCount.of(
                 plan.basis().foot().ballGirth(),
@@ -227,9 +227,7 @@ public final class Doubts {
         return Checks.planned(() -> wide)
                 .map(other -> {
                     double ease = other.stitchCount().realEase().value();
-                    String sits = ease > 0
-                            ? "the tube is then {ease} smaller than the foot."
-                            : "the tube is then no smaller than the foot.";
+                    String sits = ease > 0 ? "the negative ease is then {ease}." : "there is then no negative ease.";
                     return draft.with("enough", Amount.stitches(enough))
                             .with("ease", Amount.share(ease))
                             .helps(

@@ -84,8 +84,8 @@ final class HeelDoubts {
                             "heel.estimated",
                             "foot.heelDiagonalMm",
                             plan.basis().foot().heelDiagonal(),
-                            "The heel diagonal, {found}, is only estimated from the ball; the room at the heel"
-                                    + " rests on it.")
+                            "The heel diagonal, {found}, is only an estimate from the ball; measure it and the heel’s"
+                                    + " fit is surer.")
                     .helps("Measure from under the heel over the front of the ankle."));
         }
     }

@@ -51,13 +51,14 @@ final class ShapingDoubts {
                                 name + ".parity",
                                 "choices." + name + ".parity",
                                 last.side(),
-                                "The " + name + " would close at {wanted} on each needle, which twos do not reach; it"
-                                        + " closes at {found}.")
+                                "The " + name
+                                        + " is to close at {wanted} on each needle; decreasing by twos it closes at"
+                                        + " {found}.")
                         .with(
                                 "wanted",
                                 Amount.stitches(last.target().orElseThrow().value()))
                         .with("other", Amount.stitches(other))
-                        .helps("{other} would do as well.", made -> otherParity(made, heel))));
+                        .helps("{other} are as near.", made -> otherParity(made, heel))));
     }
 
     private static SockSpec otherParity(SockSpec spec, boolean heel) {
@@ -96,8 +97,7 @@ final class ShapingDoubts {
                 .findFirst();
         if (better.isPresent()) {
             checks.add(draft.helps(
-                    "Such toes are followed more closely by "
-                            + better.get().schoolTaken().phrase() + ".",
+                    capital(better.get().schoolTaken().phrase()) + " follows such toes more closely.",
                     made -> made.withChoices(made.choices().withToe(better.get()))));
             return;
         }
@@ -107,7 +107,7 @@ final class ShapingDoubts {
         if (ends(own, wanted) && now.schoolTaken() != ShapingSchool.SHORT_ROWS) {
             checks.add(draft.with("side", Amount.stitches(side))
                     .helps(
-                            "Decrease every 2nd round to {side} on each needle: that follows such toes more closely.",
+                            "Decrease every 2nd round to {side} on each needle: it follows such toes more closely.",
                             made -> made.withChoices(made.choices().withToe(own))));
         } else {
             checks.add(draft.helps("Try it on before you close it."));
@@ -158,5 +158,9 @@ final class ShapingDoubts {
                         (knittedOn ? "The toe is knitted on at the end of the foot" : "The toe is picked up later")
                                 + ": its decreases must sit at the sides, in line with the corners of the heel, {found} apart.")
                 .helps("Keep to one column of sts from the heel to the toe and mark both sides."));
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -149,11 +149,11 @@ final class StripeDoubts {
                             Given.tried("knot", knot.atM(), Unit.METRES),
                             comes
                                     + (knot.goesOnKnown()
-                                            ? ", and breaks the order of the stripes."
+                                            ? ": the stripe order breaks there."
                                             : ". How the stripes go on behind it is not known."))
                     .helps(
                             knot.goesOnKnown()
-                                    ? "See under the picture of the pair what can be done."
+                                    ? "Your choices are under the picture of the pair."
                                     : "Look behind it, and enter with the yarn where in the repeat it goes on."));
         }
     }

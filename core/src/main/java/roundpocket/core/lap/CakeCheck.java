@@ -241,8 +241,8 @@ public record CakeCheck(
                             + " toe or cuff from another."
                     : "You have yarn for " + rounds(allowed) + " of leg, not "
                             + leg.get().planned() + "."
-                            + whole(leg.get()) + " Then make the " + (cuffDown ? "heel line" : "cuff")
-                            + "; the rest is for " + rest + ".";
+                            + whole(leg.get()) + " Then " + (cuffDown ? "make the heel line" : "start the cuff")
+                            + ": the rest of the yarn is for " + rest + ".";
         }
         return switch (left.enough()) {
             case SURE -> "Plenty: this yarn is enough.";

@@ -72,10 +72,10 @@ final class HeelSteps {
     private String lostWords() {
         return switch (opening.way()) {
             case SNIP ->
-                "Knit one round more: its sole is unpicked later. A marker in st "
+                "Knit one extra round: its sole half is unpicked when you open the heel. A marker in st "
                         + opening.snip().orElseThrow().count() + " of the " + half + " sole sts helps to find it.";
             default ->
-                "Knit one round: its sole is unpicked later. The second thread comes in after the round that follows.";
+                "Knit one extra round: its sole half is unpicked when you open the heel. The second thread comes in after the round that follows.";
         };
     }
 

@@ -5,7 +5,7 @@ import roundpocket.core.tube.Way;
 
 /** When the heel is knitted. */
 public enum HeelWhen implements Named {
-    AFTER_TUBE("after the tube", "the tube is whole before anything is opened; a toe that was left open comes last"),
+    AFTER_TUBE("after the tube", "finish the tube, then heel, then toe"),
     LAST("last of all", "toe and everything else first; the heel closes the sock"),
     AT_ONCE(
             "as soon as possible",

@@ -14,13 +14,13 @@ public final class LapWords {
         if (knitEvent instanceof KnitEvent.Done) {
             return "This sock is done; there is nothing after its last step.";
         } else if (knitEvent instanceof KnitEvent.Undone) {
-            return "Nothing is left to take back.";
+            return "Nothing to undo.";
         } else if (knitEvent instanceof KnitEvent.Jumped) {
             return "There is no such place in this sock.";
         } else if (knitEvent instanceof KnitEvent.Ordered) {
             return "The socks are knitted in that order already.";
         } else {
-            return "There is no such thing to take back.";
+            return "Nothing to undo.";
         }
     }
 
@@ -49,24 +49,24 @@ public final class LapWords {
     public static String next(PairWork work, int number) {
         SockWork sock = work.sock(number);
         if (sock.finished()) {
-            return "Both socks are done. Wear them, then note in the log how they fit.";
+            return "Both socks are done. Wear them for a day, then note in the log how they fit.";
         }
         Place place = sock.course().lap().at(sock.position());
         LapStep step = sock.course().lap().steps().get(place.step());
-        String which = work.nextIsBoth() ? "Both socks" : number == 1 ? "First sock" : "Second sock";
+        String which = work.nextIsBoth() ? "both socks" : number == 1 ? "first sock" : "second sock";
         if (number == 2 && sock.position() == 0 && work.sock(1).finished()) {
             boolean cut = sock.course().plan().tube().way() == Way.READY_TUBE;
             return "First sock done. " + (cut ? "Take the second piece" : "Cast on the second")
                     + " while it’s fresh in your hands.";
         }
         return step.doing().paced()
-                ? "%s: %s, %d of %d rounds done"
+                ? "%s, round %d of %d (%s)"
                         .formatted(
-                                which,
                                 lower(step.title()),
-                                place.done(),
-                                step.presses().size())
-                : "%s: %s".formatted(which, lower(step.title()));
+                                place.done() + 1,
+                                step.presses().size(),
+                                which)
+                : "%s (%s)".formatted(lower(step.title()), which);
     }
 
     private static String rounds(int number) {

@@ -47,8 +47,8 @@ public final class Miscount {
         }
         return more < 0
                 ? wrong
-                        + "You probably skipped a stitch. Follow the row from its marker: where two stitches on the"
-                        + " needle have an untouched one between them, that is it."
+                        + "You probably skipped a stitch. Follow the row from its marker and look for a stitch that is"
+                        + " not on the needle, between two that are."
                 : wrong
                         + "You split a stitch, or picked up one from the next row. Follow the row from its marker:"
                         + " one that lies higher or lower, or has only half a strand, does not belong there.";

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.KnitOrder;
+import roundpocket.core.plan.Section;
 
 /**
  * What can be done of a pair in a given time, by her own pace, and what is needed for it besides the knitting.
@@ -65,7 +66,7 @@ public record Outing(int minutes, String words, List<String> bring) {
         if (at < steps.size() && done == 0) {
             needs(steps.get(at), 0, work).ifPresent(bring::add);
         }
-        String pacing = schedule.measured() ? "" : ", at a usual pace";
+        String pacing = schedule.measured() ? "" : " (average speed)";
         return new Outing(
                 minutes,
                 "In " + minutes + " minutes" + pacing + ": " + what(steps, begin, at, done, rounds, presses),
@@ -90,11 +91,11 @@ public record Outing(int minutes, String words, List<String> bring) {
         String there = lower(steps.get(at).title());
         if (at == begin.step()) {
             return rounds > 0
-                    ? so + " of " + there + "."
+                    ? "about " + so + " of the " + part(steps.get(at)) + "."
                     : presses + (presses == 1 ? " move" : " moves") + " of the graft.";
         }
-        String where = done == 0 ? "as far as “" + there + "”" : "into “" + there + "”";
-        return (so.isEmpty() ? "" : so + ", ") + where + ".";
+        String where = done == 0 ? "you’ll reach “" + there + "”" : "on into the " + part(steps.get(at));
+        return (so.isEmpty() ? "" : "about " + so + ", ") + where + ".";
     }
 
     private static Optional<String> needs(LapStep step, int done, SockWork work) {
@@ -121,6 +122,11 @@ public record Outing(int minutes, String words, List<String> bring) {
             case GRAFT, FINISH -> Optional.of("a blunt needle");
             default -> Optional.empty();
         };
+    }
+
+    /** What is knitted or sewn in a step of many presses. */
+    private static String part(LapStep step) {
+        return step.section().map(Section::title).orElse("graft");
     }
 
     private static String lower(String title) {

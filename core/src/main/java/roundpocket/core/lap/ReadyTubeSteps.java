@@ -92,13 +92,13 @@ final class ReadyTubeSteps {
                 Doing.PICK_UP,
                 cut.cuts() == 1 ? "Needles beside the cut" : "Needles beside cut " + number,
                 Stage.OPEN,
-                "Both rims are held",
+                "Both edges are held",
                 new ReadyWork.HoldRims(
                         piece, stitches, from, Amount.mm(cut.pieceLength().value())));
         out.one(
                 first ? StepName.RIMS_COUNT_1 : StepName.RIMS_COUNT_2,
                 Doing.CHECK,
-                "Count both rims",
+                "Count both edges",
                 Stage.OPEN,
                 stitches + " and " + stitches,
                 new ReadyWork.CountRims(stitches));

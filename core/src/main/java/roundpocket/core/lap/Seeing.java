@@ -37,7 +37,7 @@ final class Seeing {
                 .orElseThrow(() -> refusal(
                         "lap.colour.done",
                         "band",
-                        "Nothing is left to knit in the striping yarn here.",
+                        "You’ve finished the striped part.",
                         "Change your place if the counter is behind.",
                         Map.of()));
         Repeat repeat = here.thread().repeat();
@@ -66,7 +66,7 @@ final class Seeing {
                 .orElseThrow(() -> refusal(
                         "lap.colour.none",
                         "band",
-                        "No such change of colour comes in this yarn.",
+                        "This yarn has no such colour change.",
                         "Choose the colour that begins.",
                         Map.of()));
         double unsure = Math.hypot(here.colours().unsureRounds() * roundM, roundM / Math.sqrt(6));

@@ -90,7 +90,7 @@ final class ShapeSteps {
                 ? out.begunAt(RoundStart.SOLE, edge, yarnFor(section, edge))
                 : yarnFor(section, edge);
         all.set(0, all.get(0).with(yarn, List.of()));
-        List<Operation> lead = inRows ? List.of() : List.of(new ShapeWork.Begin(edge, named(shaping)));
+        List<Operation> lead = inRows ? List.of() : List.of(new ShapeWork.Begin(edge));
         out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, inRows ? inShortRows(section, shaping, rounds) : "", all);
     }
 
@@ -141,14 +141,6 @@ final class ShapeSteps {
                         ? " on these sts" + rows + "the cast-on end waits and becomes the instep. "
                         : " on the sole’s half" + rows + "the instep’s half waits and is grafted to it. ";
         return begin + where + turning.beforehand();
-    }
-
-    /** The shape's name, where it is known by one; the plain rounds after short rows go without. */
-    private static String named(Shaping shaping) {
-        return switch (shaping.choice().schoolTaken()) {
-            case OWN, SHORT_ROWS -> "";
-            default -> sentence(shaping.choice().schoolTaken().title()) + " ";
-        };
     }
 
     /** Closes a heel or a toe. */

@@ -103,10 +103,10 @@ final class Steps {
         heel.line(end);
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, leg);
-            tube(Section.LEG, StepName.LEG_BEGUN, "Leg, begun", 0, past);
-            out.hold(StepName.LEG_HELD, "The leg waits", end, Section.HEEL);
+            tube(Section.LEG, StepName.LEG_BEGUN, "Leg, first rounds", 0, past);
+            out.hold(StepName.LEG_HELD, "Put the leg on hold", end, Section.HEEL);
             heel.all();
-            takeUp(StepName.LEG_TAKEN_UP, "The leg goes on");
+            takeUp(StepName.LEG_TAKEN_UP, "Back to the leg");
             tube(Section.LEG, StepName.LEG, "Leg", past, leg);
         } else {
             tube(Section.LEG, StepName.LEG, "Leg", 0, leg);
@@ -135,10 +135,10 @@ final class Steps {
         heel.line(end);
         if (heelWhen == HeelWhen.AT_ONCE) {
             int past = Math.min(PAST_THE_LINE, foot);
-            tube(Section.FOOT, StepName.FOOT_BEGUN, "Foot, begun", 0, past);
-            out.hold(StepName.FOOT_HELD, "The foot waits", end, Section.HEEL);
+            tube(Section.FOOT, StepName.FOOT_BEGUN, "Foot, first rounds", 0, past);
+            out.hold(StepName.FOOT_HELD, "Put the foot on hold", end, Section.HEEL);
             heel.all();
-            takeUp(StepName.FOOT_TAKEN_UP, "The foot goes on");
+            takeUp(StepName.FOOT_TAKEN_UP, "Back to the foot");
             tube(Section.FOOT, StepName.FOOT, "Foot", past, foot);
             countTube();
             toe();
@@ -150,9 +150,9 @@ final class Steps {
             toe();
             heel.all();
         } else {
-            out.hold(StepName.FOOT_HELD, "The toe waits", end, Section.HEEL);
+            out.hold(StepName.FOOT_HELD, "Put the foot on hold", end, Section.HEEL);
             heel.all();
-            takeUp(StepName.TOE_PICK_UP, "The toe");
+            takeUp(StepName.TOE_PICK_UP, "On to the toe");
             toe();
         }
     }

@@ -11,8 +11,7 @@ public enum OpeningWay implements Named {
     SNIP(
             "snip afterwards",
             "opened by a snip",
-            "after the tube: nothing at the time; a locking marker or a knotted thread in the centre stitch helps"
-                    + " to find it",
+            "nothing to do while knitting; mark the centre stitch with a locking marker so you can find it",
             1,
             1),
     WASTE_ONE_LINE(

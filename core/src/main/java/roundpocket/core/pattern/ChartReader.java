@@ -31,7 +31,7 @@ final class ChartReader {
 
     static List<PatternRow> rows(String text) {
         if (text.length() > MOST_TEXT) {
-            throw refusal("pattern.rows.long", "The repeat is longer than any that is kept.", "Write one repeat only.");
+            throw refusal("pattern.rows.long", "The repeat is too long.", "Write one repeat only.");
         }
         List<PatternRow> rows = new ArrayList<>();
         Problems problems = new Problems();
@@ -49,7 +49,7 @@ final class ChartReader {
 
     static void check(List<PatternRow> rows, Problems problems) {
         if (rows.isEmpty()) {
-            problems.add(problem("pattern.rows.none", "There is no round in this repeat.", KNOWN));
+            problems.add(problem("pattern.rows.none", "Write at least one round.", KNOWN));
             return;
         }
         if (rows.size() > PatternChart.HIGHEST) {
@@ -186,10 +186,7 @@ final class ChartReader {
         private Problem unknown() {
             Matcher word = WORD.matcher(words).region(at, words.length());
             String what = word.lookingAt() ? word.group() : words.substring(at, at + 1);
-            return problem(
-                    "pattern.rows.unknown",
-                    "Line " + number + ": “" + what + "” is no stitch that can be read.",
-                    KNOWN);
+            return problem("pattern.rows.unknown", "Line " + number + ": I don’t know “" + what + "”.", KNOWN);
         }
     }
 

@@ -4,11 +4,7 @@ import roundpocket.core.explain.Named;
 
 /** What is repeated. */
 public enum Motif implements Named {
-    RIB(
-            "rib like the cuff’s",
-            "rib like the cuff’s",
-            "the rib goes on from cuff to heel line",
-            "a leg that stays up by itself"),
+    RIB("cuff rib", "cuff rib", "the rib goes on from cuff to heel line", "a leg that stays up by itself"),
     OWN(
             "a repeat of your own",
             "a repeat",

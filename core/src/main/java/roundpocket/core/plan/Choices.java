@@ -57,14 +57,14 @@ public record Choices(
             problems.add(problem(
                     "choices.stitches.ready",
                     "size.stitches",
-                    "A ready tube has the stitches it has.",
-                    "Leave the stitch count out."));
+                    "A ready tube’s stitches can’t change.",
+                    "Remove the stitch count."));
         }
         if (ready && !opening.wayTaken(true).afterwards()) {
             problems.add(problem(
                     "choices.opening.ready",
                     "opening.way",
-                    "A ready tube cannot get " + opening.wayTaken(true).title() + ": that is done while knitting.",
+                    capital(opening.wayTaken(true).title()) + ": that is done while you knit, so not on a ready tube.",
                     "Snip it afterwards."));
         }
         OpeningWay way = opening.wayTaken(ready);
@@ -80,7 +80,7 @@ public record Choices(
                     "choices.toe.close",
                     "toe.close",
                     "A toe begun at its tip can’t be cinched.",
-                    "Leave the close out, or begin on waste yarn and knit the toe last."));
+                    "Choose no close, or begin on waste yarn and knit the toe last."));
         }
         boolean shortStart = startsInShortRows(tube);
         if (tube.toeFirst()
@@ -91,8 +91,8 @@ public record Choices(
                     "choices.toe.start",
                     "toe.school",
                     shortStart
-                            ? "A tube that begins with short rows has a toe of short rows."
-                            : "A toe of short rows does not begin at a closed tip.",
+                            ? "A short-row start makes a short-row toe."
+                            : "A short-row toe does not begin at a closed tip.",
                     "Choose the start and the toe that belong together."));
         }
         order.map(wanted -> wanted.notNow(ready))
@@ -104,7 +104,7 @@ public record Choices(
                     "choices.pattern.ready",
                     "pattern.place",
                     "A ready tube is as it was knitted: no pattern can be put on it.",
-                    "Leave the pattern out."));
+                    "Choose no pattern."));
         }
         problems.throwIfAny();
     }
@@ -229,5 +229,9 @@ public record Choices(
                 Unit.ROUNDS,
                 choice.plainRounds().isEmpty(),
                 "choices." + name + ".plainRounds");
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

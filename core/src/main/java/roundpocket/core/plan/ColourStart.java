@@ -40,7 +40,7 @@ public enum ColourStart implements Named {
     @Override
     public String phrase() {
         return switch (this) {
-            case AS_IT_COMES -> "with the colour that comes";
+            case AS_IT_COMES -> "with whatever colour comes next";
             case FOLLOWING -> "with the next band";
             case BAND -> "with a band of its own";
         };

@@ -4,13 +4,13 @@ import roundpocket.core.explain.Named;
 
 /** What is done about a knot, behind which the bands of a yarn do not go on as they should. */
 public enum KnotWay implements Named {
-    KNIT_ON("knitted on", "the order of the bands breaks where the knot comes", "wasting no yarn"),
+    KNIT_ON("knit on", "the order of the bands breaks where the knot comes", "wasting no yarn"),
     CUT_OUT(
-            "cut out",
+            "cut it out",
             "wind off behind the knot until the order goes on, and join the two ends",
             "stripes that run on as if there were no knot"),
     BEHIND(
-            "left before the second sock",
+            "begin the second sock behind it",
             "begin the second sock behind a knot that would come in it",
             "a second sock without a knot, alike with the first");
 
@@ -27,6 +27,12 @@ public enum KnotWay implements Named {
     @Override
     public String title() {
         return title;
+    }
+
+    /** After “At a knot,”. */
+    @Override
+    public String phrase() {
+        return this == KNIT_ON ? "knit on and let the order break" : title;
     }
 
     @Override

@@ -103,7 +103,7 @@ final class PatternOffers {
                 Whose.of(choice.swatched().isPresent()),
                 made.swatched(),
                 false,
-                "swatched in the pattern",
-                "swatched plain"));
+                "gauge swatched in the pattern",
+                "gauge from a plain swatch"));
     }
 }

@@ -108,9 +108,9 @@ final class RecipeWriter {
         SizeChoice size = choices.size();
         offers.number(
                 "size.ease",
-                "Negative ease: how much smaller than the foot",
-                "Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is"
-                        + " usual; more grips, less slips.",
+                "Negative ease",
+                "How much smaller than the foot. Knitted fabric has to be stretched a little to stay up and lie smooth. 10 to 20 % smaller is"
+                        + " usual: more grips, less slips.",
                 Whose.of(size.ease().isPresent()),
                 plan.basis().ease().value(),
                 SizeChoice.USUAL_EASE,
@@ -123,7 +123,7 @@ final class RecipeWriter {
 
     private void tube() {
         TubeChoice tube = choices.tube();
-        offers.options("tube.way", "How you come by the tube", tube.way(), tube.wayTaken(), Way.TOE_UP, Way.values());
+        offers.options("tube.way", "How you make the tube", tube.way(), tube.wayTaken(), Way.TOE_UP, Way.values());
         if (plan.tube().way() == Way.TOE_UP) {
             offers.options(
                     "tube.toeStart",
@@ -147,12 +147,10 @@ final class RecipeWriter {
     private String placingNotNow(PlacingSchool school) {
         Tube tube = plan.tube();
         if (school == PlacingSchool.AT_COLOUR && plan.stripes().isEmpty()) {
-            return "This yarn has no stripes that are measured: enter them on its shelf.";
+            return "No stripes entered for this yarn yet: add them under Yarn.";
         }
         boolean known = tube.heelLine().placings().stream().map(Placing::school).anyMatch(school::equals);
-        return school == PlacingSchool.BY_SHOE_SIZE && !known
-                ? "For this foot no shoe size is given: enter it with its system."
-                : "";
+        return school == PlacingSchool.BY_SHOE_SIZE && !known ? "No shoe size for this foot yet: add it first." : "";
     }
 
     private void opening() {
@@ -175,7 +173,7 @@ final class RecipeWriter {
                 Corners.values(),
                 corners -> corners.goesWith(way)
                         ? ""
-                        : "Waste yarn comes out whole: stitches left in would stay in the sock.");
+                        : "Not with waste yarn: it comes out whole, so any stitch left in would stay waste yarn.");
         if (plan.opening().corners() == Corners.PICK_UP) {
             offers.number(
                     "opening.extraLoops",
@@ -209,9 +207,9 @@ final class RecipeWriter {
                 part + ".plainRounds",
                 "Plain rounds at the " + part,
                 heel
-                        ? "More plain rounds make the heel deeper: for a high instep. Fewer, for a low one. The"
+                        ? "More plain rounds make the heel deeper, for a high instep; fewer suit a low one. The"
                                 + " usual number is as many as this foot needs to sit easily in the heel."
-                        : "A few plain rounds keep the first part of the toe straight: for broad toes. None makes it"
+                        : "A few plain rounds keep the first part of the toe straight: for broad toes. With none it is"
                                 + " shorter and more pointed.",
                 choice.plainRounds().isPresent() ? Whose.YOURS : heel ? Whose.ADVISED : Whose.USUAL,
                 choice.plainRounds().orElse(shaping.plainRounds().count()),
@@ -268,7 +266,7 @@ final class RecipeWriter {
         if (two) {
             offers.options(
                     part + ".parity",
-                    "When pairs of decreases miss the target",
+                    "If decreasing by twos can’t reach the target",
                     choice.parity(),
                     choice.parityTaken(),
                     usual.parityTaken(),

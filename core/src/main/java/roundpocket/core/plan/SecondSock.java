@@ -5,11 +5,11 @@ import roundpocket.core.explain.Named;
 /** How the second sock's colours go with the first's. */
 public enum SecondSock implements Named {
     SAME_CAKE(
-            "alike, from the same cake",
+            "matching, from the same cake",
             "wind off until the yarn is where the first sock began",
             "two socks alike with no cutting"),
     TWO_CAKES(
-            "alike, from two cakes",
+            "matching, from two cakes",
             "the skein is cut between two whole repeats, and each sock has its own half",
             "knitting both socks without winding off"),
     CARRIED_ON("carried on", "the second sock begins where the first ended", "using every metre"),
@@ -50,13 +50,15 @@ public enum SecondSock implements Named {
         return goodFor;
     }
 
-    /** After “The second sock is”. */
+    /** After “The second sock”. */
     @Override
     public String phrase() {
         return switch (this) {
-            case SAME_CAKE, TWO_CAKES, OWN_BAND -> title;
-            case CARRIED_ON -> "begun where the first ended";
-            case OTHER_END -> "knitted from the other end of the cake";
+            case SAME_CAKE -> "matches the first, from the same cake";
+            case TWO_CAKES -> "matches the first, from a cake of its own";
+            case OWN_BAND -> "begins with another band";
+            case CARRIED_ON -> "begins where the first ended";
+            case OTHER_END -> "comes from the other end of the cake";
         };
     }
 }

@@ -93,8 +93,8 @@ public record GraftDrill(Graft graft) {
         return new Verdict(
                 false,
                 move.needle() == Needle.FRONT
-                        ? "The other way through: at the front, knitwise off, purlwise stays on."
-                        : "The other way through: at the back, purlwise off, knitwise stays on.");
+                        ? "Wrong direction. Front needle: knitwise off, purlwise on."
+                        : "Wrong direction. Back needle: purlwise off, knitwise on.");
     }
 
     /** A loop comes off the second time; without a set-up the first of each needle comes off at once. */

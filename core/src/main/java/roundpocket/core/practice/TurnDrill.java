@@ -84,7 +84,7 @@ public record TurnDrill(Turning turning, int side, int rows, int row) {
                             : "One st short of the last turn on this side.");
         }
         if (!there) {
-            return new Verdict(false, "The row does not come that far, or begins behind it.");
+            return new Verdict(false, "The row doesn’t reach that st.");
         }
         if (beyond > 0) {
             return new Verdict(
@@ -97,6 +97,6 @@ public record TurnDrill(Turning turning, int side, int rows, int row) {
                 false,
                 back()
                         ? "Too soon: on the way back each row takes one more of the sts that were turned at."
-                        : "Too soon: only one st more is left each time.");
+                        : "Too soon: leave only one more st each row.");
     }
 }

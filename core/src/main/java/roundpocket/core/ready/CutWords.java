@@ -88,8 +88,8 @@ final class CutWords {
             boolean atToe = found.layout().stretches().get(0).kind() == Kind.RAVEL;
             said.add(say(
                     "cut.ravelled",
-                    "{rounds} are unravelled from " + (atToe ? "the toes’ end" : "the cuffs’ end")
-                            + " first: they are the yarn for heels, toes and cuffs of " + listed(whose) + "."
+                    "First unravel {rounds} from " + (atToe ? "the toe end" : "the cuff end")
+                            + ": that is the yarn for the heels, toes and cuffs of " + listed(whose) + "."
                             + (tube.repeat().isPresent()
                                     ? " Wind them into a ball as they come off and knit from its outside; the plan’s colours count on that."
                                     : ""),
@@ -120,7 +120,7 @@ final class CutWords {
         if (across.isEmpty()) {
             said.add(
                     kept
-                            ? say("cut.second-remnant", "A second remnant of {rounds} is left.", "rounds", rounds)
+                            ? say("cut.second-remnant", "A second piece of {rounds} is left over.", "rounds", rounds)
                             : say("cut.given-up", are + " unravelled: too few to be worth a cut.", "rounds", rounds));
         } else {
             String colours = listed(across.stream()
@@ -129,7 +129,7 @@ final class CutWords {
                     .toList());
             said.add(say(
                     "cut.for-stripes",
-                    (kept ? "A second remnant of {rounds} is left" : are + " given up")
+                    (kept ? "A second piece of {rounds} is left over" : are + " lost")
                             + " between the pieces so that both socks of " + listed(names(across))
                             + " begin with the same " + colours + ".",
                     "rounds",
@@ -196,8 +196,8 @@ final class CutWords {
                 said,
                 "cut.beside.remnant",
                 remnant,
-                "A remnant {rounds} longer.",
-                found.remnantRounds() == 0 ? "No remnant of {rounds}." : "A remnant {rounds} shorter.");
+                "{rounds} more left over.",
+                found.remnantRounds() == 0 ? "Not {rounds} left over." : "{rounds} fewer left over.");
         int cuts = found.layout().cuts() - best.layout().cuts();
         if (cuts != 0) {
             String times = Math.abs(cuts) == 1 ? "{number} cut" : "{number} cuts";

@@ -22,8 +22,8 @@ public final class ReadyRules {
     static final Rule.Of4 LEFT = Rule.of(
             "ready.left",
             "rounds of a tube that are left over",
-            "tube − pieces − rims − unravelled",
-            List.of("tube", "pieces", "rims", "unravelled"),
+            "tube − pieces − edges − unravelled",
+            List.of("tube", "pieces", "edges", "unravelled"),
             Source.practice("the pieces, the round that is unpicked at each cut with its spare ones, and what is"
                     + " unravelled"),
             (tube, pieces, rims, unravelled) -> tube - pieces - rims - unravelled,

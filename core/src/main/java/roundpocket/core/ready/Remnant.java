@@ -52,8 +52,8 @@ public record Remnant(Step rounds, Step length, Step metres, Step grams, List<Us
 
     /** What so many rounds of a tube are. */
     public static Remnant of(TubeStock.Known tube, int count) {
-        Step rounds = Given.tried("rounds of the remnant", count, Unit.ROUNDS);
-        Step length = tube.lengthOf("length of the remnant", rounds);
+        Step rounds = Given.tried("rounds left over", count, Unit.ROUNDS);
+        Step length = tube.lengthOf("length left over", rounds);
         Step metres = tube.metres(rounds);
         Step grams = tube.grams(metres);
         Size size = new Size(length.value(), tube.girthMm(), grams.value());

@@ -149,12 +149,12 @@ public record TubeStock(
 
         Step metres(Step of) {
             return model.metresOf(
-                    "yarn in the remnant",
-                    Computed.of("stitches of the remnant", Unit.STITCHES, ReadyRules.STITCHES.of(of, stitches)));
+                    "yarn in what is left over",
+                    Computed.of("stitches left over", Unit.STITCHES, ReadyRules.STITCHES.of(of, stitches)));
         }
 
         Step grams(Step metres) {
-            return model.gramsOf("the remnant weighs", metres);
+            return model.gramsOf("what is left over weighs", metres);
         }
 
         double girthMm() {

@@ -4,8 +4,8 @@ import roundpocket.core.explain.Named;
 
 /** Which of two counts to close at that lie equally near to the wanted one; where one is nearer, it is taken. */
 public enum Parity implements Named {
-    BELOW("the count below", "one decrease round more than would do"),
-    ABOVE("the count above", "one decrease round fewer");
+    BELOW("go one pair further", "one decrease round more"),
+    ABOVE("stop one pair earlier", "one decrease round fewer");
 
     private final String title;
     private final String description;

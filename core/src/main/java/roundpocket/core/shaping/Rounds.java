@@ -131,7 +131,7 @@ final class Rounds {
         return new Refusal(List.of(new Problem(
                 "shaping.too-far",
                 "",
-                "With {found} on each needle there is no room for both decreases; they need {needed}.",
+                "{found} on each needle are too few for two decreases: {needed} are needed.",
                 "Stop earlier, leave out the edge stitch, or take more stitches in the tube.",
                 Map.of(
                         "found", new Amount(before, Unit.STITCHES),

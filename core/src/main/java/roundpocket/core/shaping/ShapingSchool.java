@@ -13,7 +13,7 @@ public enum ShapingSchool implements Named {
     WEDGE(
             "wedge",
             "decrease in every second round until half the stitches of each needle are left, then graft",
-            "most feet, and square toes above all: an even slope and a graft as wide as it is long",
+            "most feet: an even slope, and a graft half the width",
             true,
             Rhythm.toShare(2, "half of each needle", 1 / 2.0)),
     NARROW_WEDGE(

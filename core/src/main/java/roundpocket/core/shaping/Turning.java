@@ -111,8 +111,8 @@ public enum Turning implements Named {
     }
 
     private static String wrap(boolean knit) {
-        return (knit ? "Yarn to the front" : "Yarn to the back")
-                + ", slip the next st purlwise, yarn around it, slip it back. Turn.";
+        return (knit ? "Yarn to the front" : "Yarn to the back") + ", slip 1 purlwise, yarn to the "
+                + (knit ? "back" : "front") + ", slip it back. Turn.";
     }
 
     private static String shadow(boolean knit) {

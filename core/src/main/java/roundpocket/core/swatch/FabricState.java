@@ -8,7 +8,11 @@ import roundpocket.core.measure.Unit;
 
 /** What the fabric had been through when it was counted. It decides how dense a loop of one length lies. */
 public enum FabricState implements Named {
-    UNWASHED("not washed", "off the needles and rested; it will still move when washed", 19.0, "dry-relaxed"),
+    UNWASHED(
+            "measured before washing",
+            "off the needles and rested; it will still move when washed",
+            19.0,
+            "dry-relaxed"),
     WASHED("washed", "washed and dried flat, as the sock will be", 21.6, "wet-relaxed"),
     WASHED_OFTEN("washed and tumbled", "through several washes with movement; it has settled", 23.1, "fully relaxed");
 

@@ -4,8 +4,8 @@ import roundpocket.core.explain.Named;
 
 /** Where the wanted height of the leg is measured from. */
 public enum LegFrom implements Named {
-    OPENING("above the heel line", "from the heel line to the top of the cuff"),
-    FLOOR("from the floor", "from under the heel to the top of the cuff");
+    OPENING("tall, measured from the heel line", "from the heel line to the top of the cuff"),
+    FLOOR("tall, measured from the floor", "from under the heel to the top of the cuff");
 
     private final String title;
     private final String description;

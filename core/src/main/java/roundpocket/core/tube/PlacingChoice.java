@@ -85,7 +85,7 @@ public record PlacingChoice(
             problems.add(problem(
                     "choices.distance.missing",
                     "distanceMm",
-                    "The heel line is to be at a distance of your own, and no distance is given.",
+                    "The heel line is to be at your own distance, and none is given.",
                     "Enter it, from the tip of the toe or from where the toe begins."));
         }
         if (ownDistance && from.filter(f -> !f.atTheToe()).isPresent()) {

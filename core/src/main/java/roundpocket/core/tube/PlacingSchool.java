@@ -13,22 +13,19 @@ import roundpocket.core.tube.Placing.From;
 
 /** The schools of placing the heel: how far from the tip of the toe it opens. */
 public enum PlacingSchool implements Named {
-    OWN_HEEL(
-            "by the heel’s depth",
-            "the foot less the depth of the heel that you knit",
-            "every heel, since it goes by the one you have") {
+    OWN_HEEL("by the heel’s depth", "foot length less the depth of your heel", "any heel") {
         @Override
         Optional<Step> distance(From from) {
             return Optional.of(from.lessHeel(from.foot()));
         }
     },
     TWO_INCHES_SHORT(
-            "two inches short", "2 in before the end of the foot", "working in inches", 2 * LengthUnit.INCH_MM),
-    FIVE_CM_SHORT("five centimetres short", "5 cm before the end of the foot", "working in centimetres", 50),
+            "2 in (5.1 cm) short", "2 in before the end of the foot", "working in inches", 2 * LengthUnit.INCH_MM),
+    FIVE_CM_SHORT("5 cm short", "5 cm before the end of the foot", "working in centimetres", 50),
     INCH_AND_A_HALF_SHORT(
-            "an inch and a half short", "1½ in before the end of the foot", "shallow heels", 1.5 * LengthUnit.INCH_MM),
+            "1½ in (3.8 cm) short", "1½ in before the end of the foot", "shallow heels", 1.5 * LengthUnit.INCH_MM),
     TWO_AND_A_HALF_SHORT(
-            "two and a half inches short", "2½ in before the end of the foot", "deep heels", 2.5 * LengthUnit.INCH_MM),
+            "2½ in (6.4 cm) short", "2½ in before the end of the foot", "deep heels", 2.5 * LengthUnit.INCH_MM),
     THREE_QUARTERS(
             "three quarters",
             "the heel takes a quarter of the length",
@@ -42,7 +39,7 @@ public enum PlacingSchool implements Named {
             "two thirds of the foot",
             2 / 3.0),
     OWN_DISTANCE(
-            "a distance of your own",
+            "your own distance",
             "measured from the tip of the toe, or from where the toe begins, and kept for this foot",
             "a foot that you have knitted for before") {
         @Override

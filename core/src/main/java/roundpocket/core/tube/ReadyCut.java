@@ -29,7 +29,7 @@ final class ReadyCut {
                         rounds("rounds of the ready tube that are left to cut", TubeRules.AVAILABLE.of(have, gone)))
                 .orElse(have);
         this.spare = Given.choice(
-                "spare rounds at each cut rim",
+                "spare rounds at each cut edge",
                 tube.spareTaken(),
                 Unit.ROUNDS,
                 tube.spareRounds().isEmpty(),

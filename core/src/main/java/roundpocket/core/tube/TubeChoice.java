@@ -70,7 +70,7 @@ public record TubeChoice(
                     "choices.ready-tube.unused",
                     "readyTube",
                     "A ready tube is given, but the sock is to be knitted.",
-                    "Choose the way from a ready tube, or leave the tube out.",
+                    "Choose the way from a ready tube, or remove the tube.",
                     Map.of()));
         }
         if (toeStart.isPresent() && way.filter(w -> w != Way.TOE_UP).isPresent()) {
@@ -78,7 +78,7 @@ public record TubeChoice(
                     "choices.toe-start.unused",
                     "toeStart",
                     "Only a toe-up tube begins at the toe.",
-                    "Choose toe-up, or leave the start out.",
+                    "Choose toe-up, or remove the start.",
                     Map.of()));
         }
         problems.throwIfAny();

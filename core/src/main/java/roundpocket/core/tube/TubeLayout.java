@@ -206,8 +206,7 @@ public record TubeLayout(
             problems.add(new Problem(
                     "tube.foot.no-room",
                     "foot.lengthMm",
-                    "A foot of {foot} has no room for a toe of {toe} and a heel of {heel} at this gauge: they need at"
-                            + " least {needed} together with one round between them.",
+                    "A foot of {foot} is too short for a toe of {toe} and a heel of {heel}: they alone take {needed}.",
                     "Try fewer plain rounds at heel or toe, a shaping that closes sooner, or measure again.",
                     Map.of(
                             "foot", Amount.mm(target.value()),
@@ -236,7 +235,7 @@ public record TubeLayout(
             problems.add(new Problem(
                     "tube.leg.no-room",
                     "choices.tube.legMm",
-                    "A leg of {leg} above the heel line has no room for a cuff of {cuff} at this gauge.",
+                    "A leg of {leg} is too short for a cuff of {cuff}.",
                     "Make the leg higher or the cuff shorter.",
                     Map.of("leg", Amount.mm(legAbove.value()), "cuff", Amount.rounds(cuff.value()))));
         }

@@ -18,13 +18,13 @@ public enum FitNote implements Named {
     HEEL_BAGGY(
             Topic.HEEL,
             "heel baggy",
-            "the heel stands off and rubs in the shoe",
+            "the heel is loose and rubs in the shoe",
             "Fewer plain rounds make the heel shallower.",
             next -> next.heelPlain(-2)),
     FOOT_LONG(
             Topic.FOOT,
             "foot long",
-            "there is fabric beyond the toes",
+            "the sock is longer than the toes",
             "Three rounds fewer between toe and heel.",
             next -> next.footRounds(-3)),
     FOOT_SHORT(

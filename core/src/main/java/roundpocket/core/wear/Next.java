@@ -64,7 +64,7 @@ record Next(SockSpec spec, SockPlan plan) {
         if (changes.isEmpty()) {
             return Proposal.nothing(
                     by > 0
-                            ? "The sock is as much longer than the foot as can be planned. Measure the foot again."
+                            ? "That is the longest we can plan for this foot. Measure it again."
                             : "The sock is as much shorter than the foot as can be planned. Measure the foot again.");
         }
         int now = plan.tube().rounds().foot().count();
@@ -111,7 +111,7 @@ record Next(SockSpec spec, SockPlan plan) {
 
     Proposal stitches(int by) {
         if (plan.tube().way() == Way.READY_TUBE) {
-            return Proposal.nothing("A ready tube has the stitches it has: take a " + (by > 0 ? "wider" : "narrower")
+            return Proposal.nothing("A ready tube’s stitches can’t change: take a " + (by > 0 ? "wider" : "narrower")
                     + " one for this foot.");
         }
         int now = plan.stitchCount().stitches().count();

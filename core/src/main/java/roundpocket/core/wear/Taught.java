@@ -162,12 +162,12 @@ public final class Taught {
         }
         int percent = (int) Math.round(Math.abs(more) * PERCENT);
         String much = percent == 0
-                ? "Plan with the yarn use that was found: as much as was expected."
-                : "Plan with " + percent + " % " + (more > 0 ? "more" : "less") + " yarn in a stitch than expected.";
+                ? "Plan with the yarn use you found: just what was expected."
+                : "Plan " + percent + " % " + (more > 0 ? "more" : "less") + " yarn.";
         add(
                 Kind.YARN,
                 much,
-                "So it was found while you knitted, by weighing or by the colours that came.",
+                "From your weighings, or from the colours that came while you knitted.",
                 Map.of(),
                 List.of(),
                 found,

@@ -4,7 +4,7 @@ import roundpocket.core.explain.Named;
 
 /** What becomes of a place of a sock as it is worn. */
 public enum WearNote implements Named {
-    PILLED("pilled", "the surface is rough; it holds"),
+    PILLED("pilled", "rough surface, still sound"),
     THIN("thin", "the light comes through: darn it, or reinforce it, before it goes"),
     HOLE("a hole", "stop wearing it until it is mended; stitches run"),
     MENDED("mended", "darned, or knitted over"),

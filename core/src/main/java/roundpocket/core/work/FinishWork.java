@@ -74,10 +74,11 @@ public sealed interface FinishWork extends Operation {
                     ? "Leave the yarn’s end for weaving in. Thread a new length of {tail} and begin at the [right] end,"
                             + " from the " + yarnAt.title() + "; its own end hangs " + (setUp ? "inside" : "outside")
                             + ". "
-                    : "Cut the yarn to a tail of {tail}: it hangs at the [right] end of the " + yarnAt.title() + ". ";
+                    : "Cut a tail of {tail}: it should come from the [right] end of the " + yarnAt.title() + ". ";
             return Operation.say(
                     each + " sts on each " + NeedleKind.HALF + ": count them once more. "
                             + NeedleKind.onDoublePoints("Put each half on one needle. ") + held + ". " + hangs + opens()
+                            + " Purlwise is in as if to purl, knitwise as if to knit; each time the yarn is pulled through."
                             + " The last two moves take off the final sts. Snug it every fourth st, and finish in one"
                             + " go.",
                     TAIL,
@@ -86,7 +87,7 @@ public sealed interface FinishWork extends Operation {
 
         private String opens() {
             if (!setUp) {
-                return "There is no set-up: draw the strand round that edge snug, and the corner gets no ear.";
+                return "No set-up moves, so no ear at this corner: draw the strand round that edge snug.";
             }
             return yarnAt == Needle.BACK
                     ? "Moves 1 and 2 are the set-up."
@@ -217,7 +218,7 @@ public sealed interface FinishWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say("Wash it and dry it flat on a form. Then wear it, and note how it fits.");
+            return Operation.say("Wash it and dry it flat or on a sock blocker. Then wear it, and note how it fits.");
         }
     }
 }

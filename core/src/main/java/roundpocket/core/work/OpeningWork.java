@@ -199,11 +199,11 @@ public sealed interface OpeningWork extends Operation {
             return Operation.say(
                     switch (corners) {
                         case LEAVE_TWO ->
-                            "Look at both corners: 2 sts of the row are still in at either end, and hold it.";
+                            "Check both corners: 2 sts of the heel-line row stay in at each end, to stop a hole.";
                         case LEAVE_ONE_AND_A_HALF ->
-                            "Look at both corners: one and a half sts of the row are still in at either end, and hold"
-                                    + " it.";
-                        case PICK_UP, CLOSE_LATER -> "Leave the corners as they are; they are closed at the end.";
+                            "Check both corners: one and a half sts of the heel-line row stay in at each end, to stop a"
+                                    + " hole.";
+                        case PICK_UP, CLOSE_LATER -> "Leave the corners as they are: they are closed at the end.";
                     });
         }
     }

@@ -117,7 +117,7 @@ public sealed interface ReadyWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say("Don’t cut until both rims have " + stitches
+            return Operation.say("Don’t cut until both edges have " + stitches
                     + " sts, and the round between them is on neither, all the way round.");
         }
     }
@@ -141,8 +141,8 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "Snip one st of the round between the two rims, about half way round from its start, and"
-                            + " unpick that round to both sides, all the way. Put both rims on threads.");
+                    "Snip one st of the round between the two edges, about half way round from its start, and"
+                            + " unpick that round to both sides, all the way. Put both edges on threads.");
         }
     }
 
@@ -187,7 +187,7 @@ public sealed interface ReadyWork extends Operation {
                                             : number + " spare rounds come off first. ")
                                     .orElse("Spare rounds, where there are any, come off first. ")
                             + "Run a thread through all sts of the round where the work begins, take out what holds the"
-                            + " rim, and unravel down to the thread; that yarn is the tail to weave in. Where it doesn’t"
+                            + " edge, and unravel down to the thread; that yarn is the tail to weave in. Where it doesn’t"
                             + " unravel, cut beside the thread instead. ";
             return Operation.say(first + "Put the " + 2 * each + " sts at the " + edge.title() + " on "
                     + (edge == Edge.CUFF_END ? TubeWork.ON_HALVES_ROUND : TubeWork.ON_HALVES) + ", "

@@ -22,7 +22,7 @@ public sealed interface ShapeWork extends Operation {
     }
 
     /** Both needles hold the same before the first decrease, and the round’s start is marked. */
-    record Begin(Edge edge, String shape) implements ShapeWork {
+    record Begin(Edge edge) implements ShapeWork {
         private static final String TOO_FEW_TO_GO_ROUND = NeedleKind.told(
                 "",
                 "",
@@ -47,7 +47,7 @@ public sealed interface ShapeWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(shape + "Hang a marker in the fabric where the round begins, at one side. Both "
+            return Operation.say("Hang a marker in the fabric where the round begins, at one side. Both "
                     + NeedleKind.HALVES + " must have the"
                     + " same number of sts."
                     + (edge == Edge.TOE_END && before.goesRound(edge) ? TOO_FEW_TO_GO_ROUND : ""));

@@ -10,8 +10,8 @@ public enum Spot {
     TOE_INSTEP("instep"),
     LOWER("lower " + NeedleKind.HALF),
     UPPER("upper " + NeedleKind.HALF),
-    NEAR_RIM("rim of the piece"),
-    FAR_RIM("rim of the rest");
+    NEAR_RIM("edge of the piece"),
+    FAR_RIM("edge of the tube");
 
     private final String title;
 

@@ -48,10 +48,10 @@ public sealed interface TubeWork extends Operation {
     record CastOn(Start start, int stitches, int half, YarnRole role, Provisional provisional, RoundStart begins)
             implements TubeWork {
         private static final String CLOSED_ON = NeedleKind.told(
-                " on each of two needles.",
-                " on each half of the needle.",
-                " on each of two needles; in the first round knit each half onto two.",
-                " on each of two double points; in the first round knit each half onto two, and change to the short"
+                " on each of two needles held together, no gap between.",
+                " on each of the needle’s two tips held together, no gap between.",
+                " on each of two needles held together, no gap between; in the first round knit each half onto two.",
+                " on each of two double points held together, no gap between; in the first round knit each half onto two, and change to the short"
                         + " needle once the sts reach round it.");
 
         @Override
@@ -100,7 +100,7 @@ public sealed interface TubeWork extends Operation {
                             provisional.begin(stitches)
                                     + " The rows begin at the instep’s side of the toe and end at the sole’s.";
                         case CLOSED ->
-                            "Begin closed with " + stitches + " sts, " + stitches / 2 + CLOSED_ON
+                            "Cast on " + stitches + " sts with a closed toe-up cast-on: " + stitches / 2 + CLOSED_ON
                                     + " The first half is the "
                                     + (begins == RoundStart.INSTEP
                                             ? "instep, the other the sole."

@@ -110,7 +110,7 @@ public class ToeOnFootTest {
             {"no tip", (Runnable) () -> new Tracing(90, 0, 30), "in from the inner edge"},
             {"too wide", (Runnable) () -> new Tracing(200, 30, 30), "wide at the ball"},
             {"read in inches", (Runnable) () -> new Tracing(37.4 / 10, 30, 30), "wide at the ball"},
-            {"wider than the ball is around", (Runnable) () -> traced(new Tracing(120, 30, 30)), "there and back"},
+            {"wider than the ball is around", (Runnable) () -> traced(new Tracing(120, 30, 30)), "across is too wide"},
             {"a toe at the heel", (Runnable) () -> traced(new Tracing(95, 30, 95)), "more than a third"},
             {"no number", (Runnable) () -> new Tracing(Double.NaN, 30, 30), "wide at the ball"},
         };

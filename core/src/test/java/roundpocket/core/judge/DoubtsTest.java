@@ -129,13 +129,13 @@ public class DoubtsTest {
             {"heel.passes-tightly", Weight.WORTH_KNOWING, "times its girth", stitches(60)},
             {"heel.passes-tightly", Weight.MATTERS, "With 64 sts it goes on easily", highInstep},
             {"heel.tight", Weight.MATTERS, "before the first decrease.", noPlain},
-            {"heel.estimated", Weight.WORTH_KNOWING, "estimated from the ball", GOOD},
+            {"heel.estimated", Weight.WORTH_KNOWING, "only an estimate from the ball", GOOD},
             {"placing.out", Weight.MATTERS, "the foot comes out 3 cm too short", placed},
             {"toe.in-line", Weight.WORTH_KNOWING, "in line with the corners", GOOD},
             {
                 "heel.parity",
                 Weight.WORTH_KNOWING,
-                "would close at 15 sts on each needle, which twos do not reach; it closes at 14 sts. 16 sts would do as well.",
+                "is to close at 15 sts on each needle; decreasing by twos it closes at 14 sts. 16 sts are as near.",
                 stitches(60)
             },
             {"tube.too-short", Weight.STOPS, "too short for two such socks", Specs.readyTube(GOOD, 64, 180)},

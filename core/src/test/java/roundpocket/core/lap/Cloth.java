@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
@@ -255,7 +256,12 @@ final class Cloth {
         if (operation instanceof ShapeWork.Round round) {
             for (Spot spot : List.of(in.first(round.edge()), in.second(round.edge()))) {
                 in.knitted(round.role(), round.edge(), spot);
-                in.put(spot, written(round.words(), held.get(spot), round.role().name()));
+                in.put(
+                        spot,
+                        written(
+                                Sentence.usual(round.words()),
+                                held.get(spot),
+                                round.role().name()));
             }
             made(round.section(), round.role());
         } else if (operation instanceof ShapeWork.Row row) {

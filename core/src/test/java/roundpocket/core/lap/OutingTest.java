@@ -37,7 +37,7 @@ public class OutingTest {
     @Test
     public void fortyMinutesAreTwentyRoundsOfTwoMinutes() {
         PairWork pair = at(Specs.wholeExample(), 22, false);
-        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: 20 rounds of foot.");
+        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: about 20 rounds of the foot.");
         assertThat(in(pair, 40).bring()).isEmpty();
     }
 
@@ -45,16 +45,16 @@ public class OutingTest {
     @Test
     public void whoArrivesAtTheHeelLineHasTheWasteYarn() {
         PairWork pair = at(Specs.wholeExample(), 46, false);
-        assertThat(in(pair, 20).words()).isEqualTo("In 20 minutes: 10 rounds, as far as “heel line”.");
+        assertThat(in(pair, 20).words()).isEqualTo("In 20 minutes: about 10 rounds, you’ll reach “heel line”.");
         assertThat(in(pair, 20).bring()).hasSize(1);
-        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: 15 rounds, into “leg”.");
+        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: about 15 rounds, on into the leg.");
     }
 
     @Test
     public void aRoundOnBothSocksTakesAsLongAsItTook() {
         SockSpec spec = Specs.wholeExample();
         PairWork pair = at(spec.withChoices(spec.choices().withOrder(KnitOrder.TWO_AT_A_TIME)), 22, true);
-        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: 20 rounds of foot.");
+        assertThat(in(pair, 40).words()).isEqualTo("In 40 minutes: about 20 rounds of the foot.");
     }
 
     @Test
@@ -73,7 +73,7 @@ public class OutingTest {
             assertThat(outings).hasSize(4);
             for (Outing outing : outings) {
                 assertThat(PlainWords.amiss(outing.words())).isEmpty();
-                assertThat(outing.words()).contains("at a usual pace");
+                assertThat(outing.words()).contains("(average speed)");
             }
             pair.hear(new Jumped(1, presses));
             assertThat(Outing.of(pair, 1)).isEmpty();

@@ -100,7 +100,7 @@ public class PairWorkTest {
         };
     }
 
-    /** 35 rounds of 64 stitches take about 7 g (13.2 mm a stitch, 420 m in 100 g), so 50 g become about 43. */
+    /** 35 rounds of 64 stitches take about 7 g (13.2 mm a stitch, 420 m per 100 g), so 50 g become about 43. */
     @Test(dataProvider = "wrongWeights")
     public void aWeightThatCannotBeIsRefused(double grams, String code) {
         pair.hear(weighed("a", 50));

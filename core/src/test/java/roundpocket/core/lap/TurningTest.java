@@ -42,16 +42,12 @@ public class TurningTest {
     @DataProvider
     static Object[][] rows() {
         return new Object[][] {
-            {
-                Turning.WRAP,
-                1,
-                "Purl 30. Yarn to the back, slip the next st purlwise, yarn around it, slip it back. Turn."
-            },
+            {Turning.WRAP, 1, "Purl 30. Yarn to the back, slip 1 purlwise, yarn to the front, slip it back. Turn."},
             {
                 Turning.WRAP,
                 22,
-                "Knit 11, the last one together with its wrap or wraps. Yarn to the front, slip the next st purlwise, yarn"
-                        + " around it, slip it back. Turn."
+                "Knit 11, the last one together with its wrap or wraps. Yarn to the front, slip 1 purlwise, yarn to the"
+                        + " back, slip it back. Turn."
             },
             {Turning.WRAP, 42, "Knit 31, the last one together with its wrap or wraps. Turn."},
             {Turning.WRAP, 43, "Purl 32, the last one together with its wrap or wraps. All sts are worked."},

@@ -173,7 +173,7 @@ public class TwoAtATimeTest {
                 .isEqualTo(total));
     }
 
-    /** 30 rounds of 64 stitches take about 6 g (13.2 mm a stitch, 420 m in 100 g). */
+    /** 30 rounds of 64 stitches take about 6 g (13.2 mm a stitch, 420 m per 100 g). */
     @Test
     public void twoCakesThatWereMixedUpAreDoubted() {
         pair.hear(new Jumped(1, 10, true));

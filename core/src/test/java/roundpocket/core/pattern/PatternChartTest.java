@@ -41,11 +41,11 @@ public class PatternChartTest {
     @DataProvider
     static Object[][] amiss() {
         return new Object[][] {
-            {"", "no round in this repeat"},
-            {"   \n ;", "no round in this repeat"},
-            {"k2, q2", "Line 1: “q2”"},
-            {"k2\nk1, kx", "Line 2: “kx”"},
-            {"knit", "Line 1: “knit”"},
+            {"", "at least one round"},
+            {"   \n ;", "at least one round"},
+            {"k2, q2", "Line 1: I don’t know “q2”"},
+            {"k2\nk1, kx", "Line 2: I don’t know “kx”"},
+            {"knit", "Line 1: I don’t know “knit”"},
             {"k0", "“k0”"},
             {"(k1, p1", "opens a bracket"},
             {"k1) p1", "Line 1"},
@@ -59,7 +59,7 @@ public class PatternChartTest {
             {"(k9) x 99", "1 to 60 stitches wide"},
             {"k{4}", "Line 1"},
             {"k1\n".repeat(121), "up to 120 rounds; this one has 121"},
-            {"k1, ".repeat(4000), "longer than any"},
+            {"k1, ".repeat(4000), "The repeat is too long"},
         };
     }
 

@@ -81,8 +81,8 @@ public class RefusalTest {
             {leg(10), "legMm", "Leg must be 2 to 60 cm (you entered 1 cm)."},
             {plainBelowNone, "plainRounds", "(you entered -1 round)"},
             {shortCuff, "cuffRounds", "Cuff must be 4 to 120 rounds (you entered 2 rounds)"},
-            {plan(good, new Foot(110, 190), plain(12, 12)), "foot.lengthMm", "A foot of 11 cm has no room for a toe"},
-            {plan(good, GOOD_FOOT, longCuff), "choices.tube.legMm", "A leg of 3 cm above the heel line has no room"},
+            {plan(good, new Foot(110, 190), plain(12, 12)), "foot.lengthMm", "A foot of 11 cm is too short for a toe"},
+            {plan(good, GOOD_FOOT, longCuff), "choices.tube.legMm", "A leg of 3 cm is too short"},
             {plan(good, new Foot(105, 80), plain(30, 4)), "foot.lengthMm", "measure again"},
         };
     }

@@ -115,7 +115,7 @@ public class WholeExampleTest {
         assertThat(plan.stitchCount().neighbours().get(2).realEase().value()).isCloseTo(1 - 8.5 / 9, within(1e-6));
     }
 
-    /** 420 m in 100 g is 238.1 tex; grams = stitches × loop × tex ÷ 10⁶. */
+    /** 420 m per 100 g is 238.1 tex; grams = stitches × loop × tex ÷ 10⁶. */
     @Test
     public void gramsFollowFromStitchesLoopAndFineness() {
         SectionYarn heel = plan.yarn().of(Section.HEEL);

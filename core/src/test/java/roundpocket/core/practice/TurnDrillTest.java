@@ -53,7 +53,7 @@ public class TurnDrillTest {
             assertThat(drill.row()).isBetween(2, drill.rows() - 1);
             int far = drill.knit() ? Math.min(drill.side() - 1, drill.last() + 1) : Math.max(0, drill.last() - 1);
             if (far != drill.last()) {
-                assertThat(drill.judge(far).words()).matches("(Too far|The row does not).*");
+                assertThat(drill.judge(far).words()).matches("(Too far|The row doesn’t).*");
             }
             int soon = drill.knit() ? drill.last() - 1 : drill.last() + 1;
             assertThat(drill.judge(soon).words()).startsWith("Too soon");

@@ -240,7 +240,7 @@ public class SchoolsTest {
         assertThat(nothing.problems().get(0).field()).isEqualTo("choices.heel");
         Refusal tooFar = catchThrowableOfType(Refusal.class, () -> heel(16, ShapingChoice.of(THREE_SPEED, 0)));
         assertThat(tooFar.message(LengthUnit.CM))
-                .contains("With 4 sts on each needle")
-                .contains("they need 6");
+                .contains("4 sts on each needle are too few")
+                .contains("6 sts are needed");
     }
 }

@@ -317,7 +317,7 @@ public class PlacingTest {
                 .isCloseTo(94.6, within(1e-9));
     }
 
-    /** 100 g of 420 m in 100 g on 64 stitches of 13.2 mm: 497 rounds, 49.7 in at 10 an inch (46 to 53 by the formula). */
+    /** 100 g of 420 m per 100 g on 64 stitches of 13.2 mm: 497 rounds, 49.7 in at 10 an inch (46 to 53 by the formula). */
     @Test
     public void aTubeMayBeWeighed() {
         Tube tube = tube(

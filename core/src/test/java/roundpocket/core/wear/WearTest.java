@@ -107,7 +107,7 @@ public class WearTest {
         tube = tube.withChoices(tube.choices()
                 .withSize(SizeChoice.usual())
                 .withTube(tube.choices().tube().withReadyTube(ReadyTube.of(64, 400))));
-        assertThat(FitNote.TUBE_TIGHT.proposal(tube).words()).contains("A ready tube has the stitches it has");
+        assertThat(FitNote.TUBE_TIGHT.proposal(tube).words()).contains("A ready tube’s stitches can’t change");
         SockSpec shortest = Specs.wholeExample();
         shortest = shortest.withChoices(shortest.choices()
                 .withSize(new SizeChoice(OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.of(40))));

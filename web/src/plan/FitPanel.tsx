@@ -111,9 +111,7 @@ function PlainRounds({ heelRoom, taken }: PlainRoundsProps) {
                       borderWidth="1px"
                       borderColor={yours ? 'chosen' : 'quiet'}
                     />
-                    <span>
-                      {[easy ? 'easy' : '', yours ? 'yours' : ''].filter(Boolean).join(', ')}
-                    </span>
+                    <span>{texts.judged(easy, yours)}</span>
                   </Flex>
                 </td>
               </tr>

@@ -59,7 +59,6 @@ export function PlanView(props: PlanViewProps) {
   const drawn = useDeferredValue(plan);
   const [opened, setOpened] = useState<Opened | undefined>();
   useKeymap({ recipe: toRecipe });
-  const hand = handWords(useSettings().hand);
   const colour = draft.yarn?.colour;
   const work = useCallback(
     (title: string, figures: readonly Figure[]) => setOpened({ title, figures }),
@@ -101,10 +100,19 @@ export function PlanView(props: PlanViewProps) {
         <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
       </Box>
       <FitAndChecks plan={plan} drawn={drawn} onWorking={work} />
-      <Box mt={3} fontSize="sm" color="quiet">
-        {texts.k1KnitOneSskSlip(hand.ssk, hand.k2tog)}
-      </Box>
+      <Abbreviations plan={drawn} />
       {opened && <PlanWorking plan={plan} {...opened} onClose={() => setOpened(undefined)} />}
+    </Box>
+  );
+}
+
+/** The abbreviations that stand in this plan's rounds: increases only where a toe is begun at its tip. */
+function Abbreviations({ plan: { toe } }: { plan: Plan }) {
+  const hand = handWords(useSettings().hand);
+  return (
+    <Box mt={3} fontSize="sm" color="quiet">
+      {texts.k1SskK2tog(hand.ssk, hand.k2tog)}
+      {toe.shaping.begun && texts.m1}
     </Box>
   );
 }

@@ -79,11 +79,14 @@ export const texts = {
   stretchToGetOverThe: 'Stretch to get over the heel',
   slackAtTheHeel: 'Slack at the heel',
   heelStretch: 'Heel stretch',
-  aPointMoreIsNot: (title: string, limit: string) => `${title}; just over ${limit}, not noticed`,
+  aPointMoreIsNot: (title: string, limit: string) =>
+    `${title}: a touch over the limit of ${limit}, not noticed`,
   upToIsComfortable: (title: string, limit: string) => `${title} (the limit is ${limit})`,
   theHeelFitsEasilyWithout: 'The heel is comfortable without plain rounds.',
   atLeastForAnEasy: (advised: string) => `At least ${advised} for a comfortable fit.`,
   evenWithTheHeelStays: (advised: string) => `Even with ${advised} the heel stays tight.`,
+  judged: (comfortable: boolean, yours: boolean) =>
+    [comfortable && 'comfortable', yours && 'yours'].filter(Boolean).join(', '),
   heelStretchByPlainRounds: 'Heel stretch by plain rounds',
   plain: (plainRounds: number) => `${plainRounds} plain`,
   plain2: (number: number) => `${number} plain ${number === 1 ? 'round' : 'rounds'}`,
@@ -242,8 +245,9 @@ export const texts = {
   howThePairWillLook: 'How the pair will look',
   heelToeAndYarn: 'Heel, toe and yarn',
   fitChecksAndQuestions: 'Fit, checks and questions',
-  k1KnitOneSskSlip: (ssk: string, k2tog: string) =>
-    `k1: knit one. ssk: slip, slip, knit the two together, leaning ${ssk}. k2tog: knit two together, leaning ${k2tog}. m1: lift the bar between two stitches onto the left needle and knit it through the back.`,
+  k1SskK2tog: (ssk: string, k2tog: string) =>
+    `k1: knit one. ssk: slip, slip, knit the two together, leaning ${ssk}. k2tog: knit two together, leaning ${k2tog}.`,
+  m1: ' m1: lift the bar between two stitches onto the left needle and knit it through the back.',
 
   // NewPage
   aNewPairRoundPocket: 'A new pair · Round Pocket',

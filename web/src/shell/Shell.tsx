@@ -13,6 +13,7 @@ import { SendElsewhere } from './SendElsewhere';
 import { Silence } from './Silence';
 import { Switch } from '../form/Switch';
 import { Unstored } from './Unstored';
+import { useHeadingFocus } from './useHeadingFocus';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -31,6 +32,8 @@ export function Shell() {
   const home = useHome().data;
   // In the lap a phone has no room for anything but the work; its own line leads back.
   const inLap = useMatch('/pairs/:id/lap') !== null;
+  const main = useRef<HTMLElement>(null);
+  useHeadingFocus(main);
   return (
     <Flex direction="column" minH="100vh">
       <SkipToContent />
@@ -73,7 +76,7 @@ export function Shell() {
       <LaidAside />
       <SendElsewhere />
       <Deleted />
-      <Box as="main" id="main" flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
+      <Box as="main" id="main" ref={main} flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
         {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>
     </Flex>

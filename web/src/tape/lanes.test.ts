@@ -11,12 +11,15 @@ it.each([1200, 700, 360])('names of marks stand apart at %d pixels', (width) => 
   const marks = placingLane(plan, scaleFor(plan.outline, width, 14), width);
   expect(marks).toHaveLength(plan.tube.heelLine.placings.length);
   expect(marks.filter(({ own }) => own)).toHaveLength(1);
-  marks.forEach(({ row }, i) => {
-    const others = marks.filter((other, k) => k !== i && other.row === row);
-    others.forEach((other) => {
-      const room = (marks[i]?.placing.school.title.length ?? 0) * 6;
-      expect(Math.abs(other.x - (marks[i]?.x ?? 0))).toBeGreaterThan(room);
-    });
+  // Each name stands to one side of its mark.
+  const names = marks.map(({ row, x, left, placing }) => {
+    const room = placing.school.title.length * 6;
+    return { row, from: left ? x - room : x, to: left ? x : x + room };
+  });
+  names.forEach((one, i) => {
+    names
+      .filter((other, k) => k !== i && other.row === one.row)
+      .forEach((other) => expect(other.from > one.to || other.to < one.from).toBe(true));
   });
   expect(placingHeight(marks)).toBeGreaterThan(16);
   expect(placingHeight([])).toBe(0);

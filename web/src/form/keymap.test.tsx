@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { changeSettings } from '../settings/settings';
 import { NOTHING, useKeymap } from './keymap';
 
 const done = vi.fn();
@@ -40,6 +41,15 @@ it.each([
   const calls = [done, undo, turn, colour].map(({ mock }) => mock.calls.length);
   expect(calls.reduce((sum, each) => sum + each)).toBe(1);
   expect(does).toHaveBeenCalledTimes(1);
+});
+
+it('letters and marks are no keys where they are switched off; the counting keys stay', () => {
+  changeSettings({ singleKeys: false });
+  for (const key of ['c', '[', ']', ' ', 'Enter', 'Backspace']) {
+    fireEvent.keyDown(document.body, { key });
+  }
+  changeSettings({ singleKeys: true });
+  expect([colour, turn, done, undo].map(({ mock }) => mock.calls.length)).toEqual([0, 0, 2, 1]);
 });
 
 it('a key that is held down counts once', () => {

@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { currentSettings } from '../settings/settings';
 import { reachedByTab } from './reached';
 import { covered, typing } from './typing';
 import { texts } from './texts';
@@ -75,8 +76,15 @@ export function useKeymap(actions: KeyActions): void {
   });
 }
 
+/**
+ * What a key is for. A letter or a mark alone is none where such keys are switched off: who speaks to the page, or touches keys
+ * without meaning to, would set off one after the other (WCAG 2.1.4).
+ */
 function nameOf({ key, ctrlKey, metaKey, altKey, shiftKey }: KeyboardEvent): KeyName | undefined {
   const held = ctrlKey || metaKey;
+  if (!held && key.length === 1 && key !== ' ' && !currentSettings().singleKeys) {
+    return undefined;
+  }
   const pressed = held ? `Ctrl ${shiftKey ? 'Shift ' : ''}${key.toLowerCase()}` : key;
   const all = Object.entries(KEYMAP) as [KeyName, Key][];
   return altKey ? undefined : all.find(([, { keys }]) => keys.includes(pressed))?.[0];

@@ -20,6 +20,8 @@ export interface Settings {
   needles: Needles;
   /** Whether stripes are hatched besides their colours. */
   hatch: boolean;
+  /** Whether a letter or a mark alone is a key of the page. */
+  singleKeys: boolean;
   /** Whether a press in a graft stands for a whole stitch of the seam; else for each of its moves. */
   wholeStitches: boolean;
   /** How long she mostly has to knit; one of the times the basket tells of. */
@@ -36,6 +38,7 @@ const USUAL: Settings = {
   kind: 'TWO_CIRCULARS',
   needles: 'MM',
   hatch: false,
+  singleKeys: true,
   wholeStitches: false,
   minutes: 40,
   thumb: 'either',
@@ -51,6 +54,7 @@ function read(kept: unknown): Settings {
     kind: KINDS.find((kind) => kind === stored.kind) ?? USUAL.kind,
     needles: stored.needles === 'US' ? 'US' : USUAL.needles,
     hatch: stored.hatch === true,
+    singleKeys: stored.singleKeys !== false,
     wholeStitches: stored.wholeStitches === true,
     minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
     thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,

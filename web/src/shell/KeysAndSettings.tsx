@@ -32,6 +32,7 @@ export function KeysAndSettings() {
         <Way to="/help" words={texts.helpWhatToDoFirst} onGo={close} />
       </Box>
       <Keys />
+      <SingleKeys />
       <Box hideFrom="md">
         <LightSwitch />
       </Box>
@@ -43,6 +44,23 @@ export function KeysAndSettings() {
         <Way to="/licences" words={texts.licences} onGo={close} />
       </Box>
     </Sheet>
+  );
+}
+
+/** Letters and marks as keys can be switched off; Space, Enter and Backspace stay. */
+function SingleKeys() {
+  const { singleKeys } = useSettings();
+  return (
+    <Switch
+      label={texts.singleKeys}
+      value={singleKeys ? 'on' : 'off'}
+      options={[
+        ['on', 'on', texts.singleKeysOn],
+        ['off', 'off', texts.singleKeysOff],
+      ]}
+      onChange={(value) => changeSettings({ singleKeys: value === 'on' })}
+      labelled
+    />
   );
 }
 

@@ -22,6 +22,9 @@ export const texts = {
   closeHelpKeysAndSettings: 'Close help, keys and settings',
   helpWhatToDoFirst: 'Help: what to do first, what each place is for',
   knittingHand: 'Knitting hand',
+  singleKeys: 'Keys of one letter or mark',
+  singleKeysOn: 'on: keys of one letter or mark',
+  singleKeysOff: 'off: only Space, Enter, Backspace and keys with Ctrl',
   kindOfNeedles: 'Needles',
   kinds: {
     TWO_CIRCULARS: 'two circulars',

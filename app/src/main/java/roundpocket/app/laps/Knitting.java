@@ -1,15 +1,15 @@
 package roundpocket.app.laps;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -32,6 +32,9 @@ final class Knitting {
     /** Longer than the longest that can be kept takes on a slow machine. */
     private static final int PATIENCE_S = 20;
 
+    /** Whoever counts on another device within this counts there too; later she has gone over to it. */
+    private static final Duration BY_TURNS = Duration.ofHours(1);
+
     private final PairWork work;
     private final List<LapEvent> heard = new ArrayList<>();
     private final List<OfSock> ofSocks = List.of(new OfSock(1), new OfSock(2));
@@ -41,7 +44,9 @@ final class Knitting {
     /** What was heard of one sock, so far as it is asked after every press. */
     private static final class OfSock {
         private final int number;
-        private final Set<String> devices = new HashSet<>();
+        /** When each device counted last. */
+        private final Map<String, Instant> devices = new HashMap<>();
+
         private @Nullable Instant lastAt;
 
         OfSock(int number) {
@@ -51,9 +56,20 @@ final class Knitting {
         void hear(LapEvent event) {
             boolean both = event.knitEvent().map(OfSock::ofBoth).orElse(false);
             if (both || event.sock() == number) {
-                devices.add(event.device());
-                lastAt = lastAt == null || event.at().isAfter(lastAt) ? event.at() : lastAt;
+                devices.merge(event.device(), event.at(), OfSock::later);
+                lastAt = lastAt == null ? event.at() : later(lastAt, event.at());
             }
+        }
+
+        /** Devices that count by turns: one that was put away long before the last press counts no more. */
+        int devices() {
+            return (int) devices.values().stream()
+                    .filter(at -> lastAt != null && !at.isBefore(lastAt.minus(BY_TURNS)))
+                    .count();
+        }
+
+        private static Instant later(Instant one, Instant other) {
+            return one.isAfter(other) ? one : other;
         }
 
         private static boolean ofBoth(KnitEvent knitEvent) {
@@ -168,7 +184,7 @@ final class Knitting {
                 of.number,
                 sock.position(),
                 sock.trail(SHOWN_TRAIL),
-                of.devices.size(),
+                of.devices(),
                 pace.isPresent() ? pace.getAsDouble() : null,
                 of.lastAt);
     }

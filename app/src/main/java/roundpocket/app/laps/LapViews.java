@@ -254,7 +254,7 @@ public final class LapViews {
      *
      * @param position presses done
      * @param trail positions that undoing leads back to, the nearest last
-     * @param devices how many devices have counted on it
+     * @param devices how many devices counted on it within an hour of the last press
      * @param roundsPerHour pace, where enough rounds tell
      * @param lastAt when it was last pressed
      */

@@ -117,6 +117,10 @@ public class LapsTest extends AppTest {
         }
         assertThat(positions()).containsExactly(60, 0);
         assertThat(body(get(at)).at("/socks/0/devices").asInt()).isEqualTo(2);
+        hear(List.of(done(1).replace("T19:00", "T20:30")));
+        assertThat(body(get(at)).at("/socks/0/devices").asInt())
+                .as("the phone was put away")
+                .isEqualTo(1);
     }
 
     @Test

@@ -6,6 +6,7 @@ import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
 import { Notice, Waiting } from './States';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, prose, valueText } from '../units/units';
+import { useSaid } from '../units/useSaid';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -57,6 +58,7 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
               </Drawer.Title>
             </Drawer.Header>
             <Drawer.Body pb={8} tabIndex={0} role="region" aria-label={texts.howItsWorkedOutStep}>
+              <InShort step={plan?.steps[roots[0] ?? -1]} />
               <Box as="ol" listStyleType="none" className="figures">
                 {plan &&
                   roots.map((root) => (
@@ -76,6 +78,16 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
       </Portal>
     </Drawer.Root>
   );
+}
+
+/** The same in a sentence or two, where that can be said. */
+function InShort({ step }: { step: Step | undefined }) {
+  const say = useSaid();
+  return step?.inShort ? (
+    <Box fontSize="lg" lineHeight="1.4" mb={2} data-testid="in-short">
+      {say(step.inShort)}
+    </Box>
+  ) : null;
 }
 
 interface BranchProps {

@@ -2,12 +2,14 @@ package roundpocket.app.plans;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 
 /**
  * One step of a working: given, computed, rounded or an uncertainty, as the part that is present says.
  *
  * @param label what the value is
+ * @param inShort why it is what it is, in a sentence or two; of the figures that matter while knitting
  * @param value the value, in {@code unit}
  * @param unit its unit
  * @param plusMinus half the width of the 95 % interval
@@ -21,6 +23,7 @@ import roundpocket.core.measure.Unit;
  */
 public record StepView(
         String label,
+        @Nullable Sentence inShort,
         double value,
         Unit unit,
         double plusMinus,

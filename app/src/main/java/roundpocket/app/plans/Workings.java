@@ -24,6 +24,8 @@ import roundpocket.core.explain.Rule;
 import roundpocket.core.explain.Source;
 import roundpocket.core.explain.Spread;
 import roundpocket.core.explain.Step;
+import roundpocket.core.measure.Sentence;
+import roundpocket.core.plan.InShort;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -37,6 +39,7 @@ public final class Workings {
 
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
     private final List<Step> steps = new ArrayList<>();
+    private Map<Step, Sentence> inShort = Map.of();
 
     /** Those of the answer that is being written. */
     static Workings in(SerializationContext context) {
@@ -50,7 +53,17 @@ public final class Workings {
 
     /** Of everything that is written of a result: the numbers are those that its figures name. */
     public static WorkingsView of(Object result, JsonMapper mapper) {
+        return of(result, Map.of(), mapper);
+    }
+
+    /** The same of a plan, with what is said in short of some of its figures. */
+    static WorkingsView of(PlanView plan, JsonMapper mapper) {
+        return of(plan, InShort.of(plan.plan()), mapper);
+    }
+
+    private static WorkingsView of(Object result, Map<Step, Sentence> inShort, JsonMapper mapper) {
         Workings workings = new Workings();
+        workings.inShort = inShort;
         mapper.writer().withAttribute(Workings.class, workings).writeValue(OutputStream.nullOutputStream(), result);
         return new WorkingsView(workings.steps(), workings.rules());
     }
@@ -102,6 +115,7 @@ public final class Workings {
     private StepView view(Step step) {
         return new StepView(
                 step.label(),
+                inShort.get(step),
                 step.value(),
                 step.unit(),
                 step.plusMinus95(),

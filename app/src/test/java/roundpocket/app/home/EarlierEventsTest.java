@@ -50,12 +50,15 @@ public class EarlierEventsTest {
     @Test
     public void everyPairOnTheNeedlesIsWhereItWas() {
         JsonNode gists = app.json("/api/laps");
-        // What gets done in the next hour is told since.
-        gists.forEach(gist -> ((ObjectNode) gist).remove("outings"));
+        // What gets done in the next hour is told since, and what is next in other words.
+        gists.forEach(gist -> ((ObjectNode) gist).remove(List.of("outings", "next")));
         assertThat(saidThen().propertyNames()).hasSize(5);
         saidThen().propertyStream().forEach(then -> {
             JsonNode now = app.json("/api/laps/" + then.getKey());
-            assertThat(gists).contains(then.getValue().get("gist"));
+            assertThat(gists).contains(((ObjectNode) then.getValue().get("gist").deepCopy()).without("next"));
+            // Since then only those devices count that count by turns.
+            now.get("socks").forEach(sock -> ((ObjectNode) sock).remove("devices"));
+            then.getValue().get("socks").forEach(sock -> ((ObjectNode) sock).remove("devices"));
             for (String part : new String[] {"startedAt", "socks", "weighings", "notes", "revision", "heelWhen"}) {
                 assertThat(now.get(part))
                         .as(part + " of " + then.getValue().get("name"))

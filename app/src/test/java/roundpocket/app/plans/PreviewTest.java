@@ -102,7 +102,7 @@ public class PreviewTest extends AppTest {
                 "needs a whole number"
             },
             {SPEC.replace("246", "1e999"), 422, "foot.lengthMm", "10 to 36 cm"},
-            {"[]", 400, "", "not of the form"},
+            {"[]", 400, "", "not what Round Pocket expects"},
             {"", 400, "", "not JSON"},
             {"{}", 422, "foot", "This is missing."},
             {SPEC.replaceAll("\"stitches\": \\[[^]]*]", "\"stitches\": [null]"), 422, "swatch.stitches[0]", "missing"},

@@ -31,12 +31,12 @@ export function KeysAndSettings() {
       <Box mb={2}>
         <Way to="/help" words={texts.helpWhatToDoFirst} onGo={close} />
       </Box>
+      <Knitter />
       <Keys />
       <SingleKeys />
       <Box hideFrom="md">
         <LightSwitch />
       </Box>
-      <Knitter />
       <Box mt={4}>
         <Way to="/backup" words={shared.backups} onGo={close} />
       </Box>
@@ -77,6 +77,7 @@ function Knitter() {
           ['left', 'left', 'left-handed'],
         ]}
         onChange={(value) => changeSettings({ hand: value })}
+        labelled
       />
       <Switch
         label={texts.kindOfNeedles}
@@ -94,8 +95,9 @@ function Knitter() {
           ['US', 'US', texts.needlesInUsSizes],
         ]}
         onChange={(value) => changeSettings({ needles: value })}
+        labelled
       />
-      <Box fontSize="sm" color="quiet" mt={2}>
+      <Box fontSize="sm" color="quiet" mt={2} mb={4}>
         {texts.leftHandedKnittersWorkLeft}
       </Box>
     </>

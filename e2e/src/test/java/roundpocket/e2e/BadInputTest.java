@@ -71,7 +71,7 @@ public class BadInputTest extends BrowserTest {
         page.getByLabel("Stitches").fill("40");
         page.getByLabel("Rounds").fill("30");
         assertThat(page.locator("form"))
-                .containsText("A foot of 11.2 cm has no room for a toe of 22 rounds and a heel of 19 rounds");
+                .containsText("A foot of 11.2 cm is too short for a toe of 22 rounds and a heel of 19 rounds");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the plan")))
                 .isDisabled();
     }

@@ -258,7 +258,7 @@ public class FirstPairTest extends BrowserTest {
     public void switchingUnitsBeforeThePlanKeepsWhatWasTyped() {
         Page page = visit("/new");
         measure(page, "24.6", "23.1", "31", "43");
-        Locator comesTo = page.getByText(Pattern.compile("stitches; heel line after "));
+        Locator comesTo = page.getByText(Pattern.compile("stitches around; the heel goes in after "));
         assertThat(comesTo).isVisible();
         String before = comesTo.textContent();
         int fields = page.getByRole(AriaRole.TEXTBOX).count();

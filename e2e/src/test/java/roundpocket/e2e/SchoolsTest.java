@@ -90,9 +90,9 @@ public class SchoolsTest extends BrowserTest {
             {"opening", "snip afterwards"},
             {"opening", "two lifelines"},
             {"corners", "close them later"},
-            {"placing", "two inches short"},
+            {"placing", "2 in (5.1 cm) short"},
             {"placing", "on the foot"},
-            {"leg-from", "from the floor"},
+            {"leg-from", "tall, measured from the floor"},
             {"rib", "1×1 rib"},
         };
     }

@@ -72,7 +72,7 @@ public class StripesTest extends BrowserTest {
         word(page, "yarn").click();
         button(page, "Tenor stripe").click();
         page.keyboard().press("Escape");
-        assertThat(word(page, "second-sock")).containsText("alike, from the same cake");
+        assertThat(word(page, "second-sock")).containsText("matches the first, from the same cake");
         assertThat(page.getByTestId("pair-picture")).isVisible();
         assertThat(page.getByText("before the second sock").first()).isVisible();
         assertThat(page.getByText("Saved").first()).isVisible();

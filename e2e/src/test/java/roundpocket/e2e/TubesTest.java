@@ -100,7 +100,7 @@ public class TubesTest extends BrowserTest {
         button(page, "centimetres").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the tube"))
                 .click();
-        button(page, "The cuts are made: put the 2 pairs in the basket").click();
+        button(page, "I’ve made the cuts: add the 2 pairs to the basket").click();
         button(page, "Yes, it is cut").click();
         assertThat(page.getByText("Cut for Ida, Mons: their pairs are in the basket."))
                 .isVisible();
@@ -191,7 +191,7 @@ public class TubesTest extends BrowserTest {
         button(page, "Add the first wish").click();
         wish(page, "Ida").getByLabel("leg from").fill("6");
         assertThat(page.getByText("The best cut")).isVisible();
-        button(page, "The cuts are made: put the pair in the basket").click();
+        button(page, "I’ve made the cuts: add the pair to the basket").click();
         button(page, "Yes, it is cut").click();
         button(page, "Undo these cuts").click();
         assertThat(page.getByText("32 stitches around · 320 rounds")).isVisible();

@@ -8,6 +8,7 @@ import java.util.Optional;
 import roundpocket.core.foot.ToeForm;
 import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -97,7 +98,7 @@ final class ShapingDoubts {
                 .findFirst();
         if (better.isPresent()) {
             checks.add(draft.helps(
-                    capital(better.get().schoolTaken().phrase()) + " follows such toes more closely.",
+                    Sentence.capital(better.get().schoolTaken().phrase()) + " follows such toes more closely.",
                     made -> made.withChoices(made.choices().withToe(better.get()))));
             return;
         }
@@ -158,9 +159,5 @@ final class ShapingDoubts {
                         (knittedOn ? "The toe is knitted on at the end of the foot" : "The toe is picked up later")
                                 + ": its decreases must sit at the sides, in line with the corners of the heel, {found} apart.")
                 .helps("Keep to one column of sts from the heel to the toe and mark both sides."));
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -2,6 +2,7 @@ package roundpocket.core.measure;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -28,6 +29,11 @@ public record Sentence(String template, Map<String, Amount> amounts) {
 
     public static List<Sentence> all(List<String> words) {
         return words.stream().map(Sentence::of).toList();
+    }
+
+    /** Words as they begin a sentence. */
+    public static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** Words of a template as most are told them: a right-hander with two circular needles. */

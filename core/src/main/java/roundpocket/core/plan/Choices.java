@@ -7,6 +7,7 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
@@ -64,7 +65,8 @@ public record Choices(
             problems.add(problem(
                     "choices.opening.ready",
                     "opening.way",
-                    capital(opening.wayTaken(true).title()) + ": that is done while you knit, so not on a ready tube.",
+                    Sentence.capital(opening.wayTaken(true).title())
+                            + ": that is done while you knit, so not on a ready tube.",
                     "Snip it afterwards."));
         }
         OpeningWay way = opening.wayTaken(ready);
@@ -229,9 +231,5 @@ public record Choices(
                 Unit.ROUNDS,
                 choice.plainRounds().isEmpty(),
                 "choices." + name + ".plainRounds");
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

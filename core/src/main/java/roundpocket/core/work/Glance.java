@@ -2,11 +2,11 @@ package roundpocket.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roundpocket.core.measure.NeedleKind;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.RoundStart;
 
@@ -139,14 +139,15 @@ public record Glance(
             List<Edge> closed) {
         List<String> words = new ArrayList<>();
         if (!groups.isEmpty()) {
-            words.add(sentence(Holder.NEEDLE.place() + ": "
+            words.add(Sentence.capital(Holder.NEEDLE.place() + ": "
                     + groups.stream().map(Glance::name).collect(Collectors.joining(", ")) + "."));
         }
-        waiting.forEach(each -> words.add(sentence(each.by().place() + ": " + each.name() + " " + each.loops() + ".")));
+        waiting.forEach(
+                each -> words.add(Sentence.capital(each.by().place() + ": " + each.name() + " " + each.loops() + ".")));
         for (HangsAt yarn : yarns) {
-            words.add(sentence("the " + yarn.role().title() + " hangs " + yarn.place() + "."));
+            words.add(Sentence.capital("the " + yarn.role().title() + " hangs " + yarn.place() + "."));
         }
-        line.ifPresent(each -> words.add(sentence(heelLine(each))));
+        line.ifPresent(each -> words.add(Sentence.capital(heelLine(each))));
         if (!closed.isEmpty()) {
             words.add("Closed: " + closed.stream().map(Edge::place).collect(Collectors.joining(", ")) + ".");
         }
@@ -197,9 +198,5 @@ public record Glance(
                     case SHUT -> line.corner() > 0 ? "open, its corners held by the row" : "open, its corners closed";
                 }
                 + ".";
-    }
-
-    private static String sentence(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -108,7 +108,7 @@ public class BesideTheNeedlesTest extends BrowserTest {
         sheet.getByLabel("Rounds counted").fill("24");
         sheet.getByLabel("Over a length of").fill("5");
         assertThat(sheet.getByTestId("tried")).containsText("Round gauge");
-        assertThat(sheet.getByTestId("tried")).containsText("The second sock follows");
+        assertThat(sheet.getByTestId("tried")).containsText("The second sock will match");
         button(sheet, "Keep the plan").click();
         assertThat(page.getByTestId("count-of")).containsText("of " + foot + " rounds");
         page.keyboard().press("t");

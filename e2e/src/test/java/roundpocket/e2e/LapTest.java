@@ -282,6 +282,6 @@ public class LapTest extends BrowserTest {
         table.reload();
         assertThat(table.getByTestId("count")).hasText("3");
         table.keyboard().press("Space");
-        assertThat(table.getByTestId("hearing")).containsText("Another device");
+        assertThat(table.getByTestId("hearing")).containsText("also being counted on another device");
     }
 }

@@ -80,8 +80,8 @@ final class Needles {
         assertThat(page.getByTestId("hearing")).hasAttribute("data-waiting", "0");
     }
 
-    private static final Pattern FIRST = Pattern.compile("^(Lower needle|Sole)$");
-    private static final Pattern SECOND = Pattern.compile("^(Upper needle|Instep)$");
+    private static final Pattern FIRST = Pattern.compile("^(Lower needle|Sole half)$");
+    private static final Pattern SECOND = Pattern.compile("^(Upper needle|Instep half)$");
 
     static void count(Page page, int expected) {
         page.getByLabel(FIRST).fill("" + (expected - 1));

@@ -70,7 +70,7 @@ function StretchDrawing({ along, place, names, two, spare, number }: StretchDraw
       return (
         <>
           <Rect {...place} fill="mist" opacity={0.7} />
-          <Label place={place} words="remnant" />
+          <Label place={place} words={texts.leftOverThere} />
         </>
       );
     case 'GIVEN_UP':

@@ -77,6 +77,7 @@ export const texts = {
   // MakeCuts
   thePairs: (pairs: number) => `the ${pairs} pairs`,
   cuttingSheet: 'Cutting sheet',
+  leftOverThere: 'left over',
   theCutsAreMadePut: (pairs: string) => `I’ve made the cuts: add ${pairs} to the basket`,
   backToTheBestCut: 'Back to the best cut',
   areTheCutsMade: 'Are the cuts made?',

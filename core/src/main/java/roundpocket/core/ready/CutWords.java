@@ -197,7 +197,7 @@ final class CutWords {
                 "cut.beside.remnant",
                 remnant,
                 "{rounds} more left over.",
-                found.remnantRounds() == 0 ? "Not {rounds} left over." : "{rounds} fewer left over.");
+                found.remnantRounds() == 0 ? "The {rounds} left over are used up." : "{rounds} fewer left over.");
         int cuts = found.layout().cuts() - best.layout().cuts();
         if (cuts != 0) {
             String times = Math.abs(cuts) == 1 ? "{number} cut" : "{number} cuts";

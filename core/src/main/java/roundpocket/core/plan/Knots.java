@@ -212,6 +212,6 @@ final class Knots {
                 "the pair, and what more is wound off",
                 Unit.GRAMS,
                 List.of(left.needed(), model.gramsOf("more to wind off", more)));
-        return Optional.of(Left.of("left with the knot " + cost.way().title(), left.atHand(), needed));
+        return Optional.of(Left.of("left, if you " + cost.way().title(), left.atHand(), needed));
     }
 }

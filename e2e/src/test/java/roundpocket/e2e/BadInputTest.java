@@ -43,8 +43,8 @@ public class BadInputTest extends BrowserTest {
             {"gauge-rounds", "over", "1", "(you entered 1 cm)"},
             {"cuff", "Rounds of the cuff", "15.5", "15.5 is not a whole number"},
             {"stitches", "Or a count of your own", "62", "multiple of 4"},
-            {"ease", "How much smaller", "60", "0 to 25 % (you entered 60 %)"},
-            {"leg", "Leg, cuff included", "3", "has no room for a cuff"},
+            {"ease", "Negative ease", "60", "0 to 25 % (you entered 60 %)"},
+            {"leg", "Leg, cuff included", "3", "is too short for a cuff"},
         };
     }
 

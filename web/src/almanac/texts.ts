@@ -15,7 +15,7 @@ export const texts = {
   theAlmanac: 'the almanac',
   almanacRoundPocket: 'Almanac · Round Pocket',
   everyRuleMethodAndConstant:
-    'Every rule, method and constant behind your plans. P published source, C common practice, M from memory and approximate, D derived here.',
+    'Every rule, method and constant behind your plans. P published source, C common practice, M rule of thumb, approximate, D derived here.',
   search: 'Search',
   eGGraftGaugeMunden: 'e.g. graft, gauge, Munden',
   kindOfEntry: 'Kind of entry',

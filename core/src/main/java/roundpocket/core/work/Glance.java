@@ -106,7 +106,10 @@ public record Glance(
         boolean round = work.goesRound(edge);
         boolean grafted = work.tail().filter(tail -> tail.edge() == edge).isPresent();
         boolean tip = work.fabric().isEmpty() && !round;
-        List<Integer> doubles = grafted || tip || loops < 2 ? List.of(loops) : List.of(loops - loops / 2, loops / 2);
+        // The whole round beside a cut hangs on one needle or thread.
+        boolean rim = edge == Edge.RIMS;
+        List<Integer> doubles =
+                grafted || tip || rim || loops < 2 ? List.of(loops) : List.of(loops - loops / 2, loops / 2);
         return new Group(edge, spot == work.first(edge), spot.title(), loops, doubles, round);
     }
 

@@ -58,6 +58,14 @@ public record Graft(Step loops, boolean setUp, Needle yarnAt, Step moves, List<G
         return new Graft(loops, setUp, yarnAt, moves, moves(loops.count(), opening));
     }
 
+    /**
+     * Whether a graft is sewn with a length of its own, since the yarn does not hang where it is to come from: after rounds it
+     * hangs at the back, after short rows at the front, and from the front no graft opens without a set-up.
+     */
+    public static boolean ownLength(boolean setUp, Needle yarnAt, boolean afterRounds) {
+        return yarnAt != (afterRounds ? Needle.BACK : Needle.FRONT) || !setUp && yarnAt == Needle.FRONT;
+    }
+
     private static List<GraftMove> moves(int loops, List<Move> opening) {
         List<GraftMove> list = new ArrayList<>();
         opening.forEach(move -> list.add(new GraftMove(list.size() + 1, move, 1)));

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import roundpocket.core.explain.Step;
+import java.util.OptionalInt;
 import roundpocket.core.lap.LapColours.ColouredPress;
 import roundpocket.core.lap.LapColours.Group;
 import roundpocket.core.lap.LapColours.KnotAt;
 import roundpocket.core.lap.LapColours.Stretch;
 import roundpocket.core.lap.LapColours.Tied;
 import roundpocket.core.lap.LapColours.WindingAt;
+import roundpocket.core.measure.Amount;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.ColourWindOff;
 import roundpocket.core.plan.Section;
@@ -23,12 +24,16 @@ import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Thread;
 import roundpocket.core.stripe.Walk;
 import roundpocket.core.tube.Way;
+import roundpocket.core.work.Edge;
+import roundpocket.core.work.Operation;
 import roundpocket.core.work.YarnWork;
 
-/** Walks through the steps of one sock with its yarn, and notes which colour every round has. */
+/** Does the work of one sock with its yarn, and notes which colour every round has. */
 final class ColourWalk {
     /** Standard uncertainties within which a knot is the one that was told of. */
     private static final int NEAR = 3;
+
+    private static final double MM = 1000;
 
     private final Course course;
     private final SockPlan plan;
@@ -40,7 +45,10 @@ final class ColourWalk {
     private final List<KnotAt> knots = new ArrayList<>();
     private final List<Tied> tied = new ArrayList<>();
     private final List<WindingAt> windings = new ArrayList<>();
-    private boolean tubeBegun;
+    /** Rounds that are knitted in one go, and are not yet. */
+    private final List<Taking> run = new ArrayList<>();
+    /** Where it was told what is wound off before the yarn is joined that comes next. */
+    private OptionalInt told = OptionalInt.empty();
 
     ColourWalk(Course course, Repeat repeat, Beginning begin, List<SeenColour> seen) {
         this.course = course;
@@ -55,18 +63,19 @@ final class ColourWalk {
     private record Taking(int position, Section section, int stitches) {}
 
     LapColours colours() {
-        List<Taking> all = takings();
-        int from = 0;
-        while (from < all.size()) {
-            Group group = group(all.get(from).section());
-            int to = from;
-            while (to < all.size() && group(all.get(to).section()) == group) {
-                to++;
+        int position = 0;
+        for (LapStep step : course.lap().steps()) {
+            for (LapStep.Press press : step.presses()) {
+                int here = position;
+                press.operations().forEach(each -> yarn(each, step, here));
+                step.yarnSection()
+                        .filter(section -> press.stitches() > 0)
+                        .filter(section -> course.spec().yarns().of(section) == YarnRole.MAIN)
+                        .ifPresent(section -> goOn(new Taking(here, section, press.stitches())));
+                position++;
             }
-            boolean last = all.subList(to, all.size()).stream().noneMatch(one -> group(one.section()) == group);
-            knit(group, all.subList(from, to), last);
-            from = to;
         }
+        knit();
         return new LapColours(
                 stretches(),
                 rounds,
@@ -80,20 +89,26 @@ final class ColourWalk {
                 Thread.beyond(ahead, walk.atM()));
     }
 
-    private List<Taking> takings() {
-        List<Taking> all = new ArrayList<>();
-        int position = 0;
-        for (LapStep step : course.lap().steps()) {
-            for (LapStep.Press press : step.presses()) {
-                int here = position;
-                step.yarnSection()
-                        .filter(section -> press.stitches() > 0)
-                        .filter(section -> course.spec().yarns().of(section) == YarnRole.MAIN)
-                        .ifPresent(section -> all.add(new Taking(here, section, press.stitches())));
-                position++;
-            }
+    /** What is done with the yarn that is no round. */
+    private void yarn(Operation operation, LapStep step, int position) {
+        if (operation instanceof YarnWork.WindOff) {
+            told = OptionalInt.of(position);
+        } else if (operation instanceof YarnWork.Join join && join.role() == YarnRole.MAIN) {
+            windOffBefore(join, step, position);
         }
-        return all;
+        operation.taken().filter(taken -> taken.role() == YarnRole.MAIN).ifPresent(taken -> {
+            knit();
+            walk.knit(List.of(Pass.tail(taken.ends() * ColourWindOff.endM()
+                    + taken.stitches() * repeat.stitchM()
+                    + taken.tail().map(Amount::value).orElse(0.0) / MM)));
+        });
+    }
+
+    private void goOn(Taking taking) {
+        if (!run.isEmpty() && group(run.get(0).section()) != group(taking.section())) {
+            knit();
+        }
+        run.add(taking);
     }
 
     private Group group(Section section) {
@@ -104,44 +119,16 @@ final class ColourWalk {
         };
     }
 
-    private void knit(Group group, List<Taking> takings, boolean last) {
-        List<Pass> before = new ArrayList<>();
-        begin(group, takings.get(0), before);
-        walk.knit(before);
-        knit(group, takings);
-        List<Pass> after = new ArrayList<>();
-        end(group, takings.get(takings.size() - 1), last, after);
-        walk.knit(after);
-    }
-
-    private void begin(Group group, Taking first, List<Pass> passes) {
-        if (group == Group.TUBE) {
-            if (!tubeBegun) {
-                passes.add(Pass.tail(ColourWindOff.endM()));
-                if (first.section() == Section.TOE) {
-                    double start = plan.toe().shaping().stitchesWorked().value()
-                            - plan.toe()
-                                    .shaping()
-                                    .list()
-                                    .get(plan.toe().shaping().list().size() - 1)
-                                    .cumulative();
-                    passes.add(Pass.tail(start * repeat.stitchM()));
-                } else if (first.section() == Section.CUFF && plan.tube().way() == Way.CUFF_DOWN) {
-                    passes.add(edge());
-                }
-            } else {
-                passes.add(Pass.tail(ColourWindOff.endM())); // it was cut for the heel, and is joined again
-            }
-            tubeBegun = true;
+    /** Before a heel or a late toe is begun anew; of what is there already nothing is wound off. */
+    private void windOffBefore(YarnWork.Join join, LapStep step, int position) {
+        boolean heel = join.edge() == Edge.HEEL;
+        boolean toe = step.section().filter(section -> section == Section.TOE).isPresent();
+        int at = told.orElse(position);
+        told = OptionalInt.empty();
+        if (plan.tube().way() == Way.READY_TUBE || !heel && !toe) {
             return;
         }
-        if (plan.tube().way() != Way.READY_TUBE) {
-            windOffBefore(group == Group.HEEL, first.position());
-        }
-        passes.add(Pass.tail(ColourWindOff.endM()));
-    }
-
-    private void windOffBefore(boolean heel, int position) {
+        knit();
         ColourChoice choice = course.spec().choices().colour();
         ColourWindOff.before(
                         "to wind off",
@@ -149,35 +136,7 @@ final class ColourWalk {
                         heel ? choice.heelBand() : choice.toeBand(),
                         () -> beside(heel),
                         walk)
-                .ifPresent(winding -> windings.add(new WindingAt(told(position), winding)));
-    }
-
-    /** The presses before which it is told of: yarn is joined where the corners are picked up, before the first round. */
-    private int told(int position) {
-        List<LapStep> steps = course.lap().steps();
-        int step = course.lap().at(position).step();
-        boolean before = step > 0
-                && steps.get(step - 1).presses().stream()
-                        .flatMap(press -> press.operations().stream())
-                        .anyMatch(YarnWork.WindOff.class::isInstance);
-        return course.lap().starts().get(before ? step - 1 : step);
-    }
-
-    private Pass edge() {
-        return Pass.tail(plan.stitchCount().stitches().value() * repeat.stitchM());
-    }
-
-    private void end(Group group, Taking last, boolean forGood, List<Pass> passes) {
-        if (group == Group.HEEL) {
-            passes.add(Pass.tail(plan.yarn().heelTail().value() / 1000));
-        } else if (group == Group.TOE) {
-            passes.add(Pass.tail(plan.yarn().toeTail().map(Step::value).orElse(0.0) / 1000));
-        } else {
-            if (forGood && last.section() == Section.CUFF) {
-                passes.add(edge());
-            }
-            passes.add(Pass.tail(ColourWindOff.endM()));
-        }
+                .ifPresent(winding -> windings.add(new WindingAt(at, winding)));
     }
 
     /** The band beside the heel line, or beside the toe, that is knitted by now. */
@@ -201,27 +160,28 @@ final class ColourWalk {
         return found;
     }
 
-    /** Knits rounds; at a knot the yarn goes on with the band that was seen, somewhere in it. */
-    private void knit(Group group, List<Taking> takings) {
-        List<Taking> run = new ArrayList<>();
+    /** Knits the rounds that are due; at a knot the yarn goes on with the band that was seen, somewhere in it. */
+    private void knit() {
+        List<Taking> due = new ArrayList<>();
         List<Pass> passes = new ArrayList<>();
-        for (Taking taking : takings) {
+        for (Taking taking : run) {
             Optional<SeenColour> here = seen.stream()
                     .filter(one -> one.position() == taking.position())
                     .reduce((one, later) -> later);
             Pass pass = Pass.round(taking.stitches());
             if (here.isPresent() && here.get().knot()) {
-                add(group, run, walk.knit(passes));
-                run.clear();
+                add(due, walk.knit(passes));
+                due.clear();
                 passes.clear();
                 tieOn(here.get().band(), taking.position());
             } else if (here.isPresent()) {
                 pass = pass.seeing(new Pass.Seen(here.get().band(), here.get().stitch()));
             }
-            run.add(taking);
+            due.add(taking);
             passes.add(pass);
         }
-        add(group, run, walk.knit(passes));
+        add(due, walk.knit(passes));
+        run.clear();
     }
 
     /** Behind a knot that was met; that one of those to come which it must be is none of them any more. */
@@ -239,11 +199,12 @@ final class ColourWalk {
         walk = new Walk(on, 0, length / 2 / Math.sqrt(3));
     }
 
-    private void add(Group group, List<Taking> run, List<StripedRound> colours) {
+    private void add(List<Taking> due, List<StripedRound> colours) {
         Thread thread = walk.thread();
-        for (int i = 0; i < run.size(); i++) {
-            rounds.add(new ColouredPress(run.get(i).position(), group, colours.get(i), thread));
-            meet(run.get(i).position(), colours.get(i));
+        for (int i = 0; i < due.size(); i++) {
+            Taking each = due.get(i);
+            rounds.add(new ColouredPress(each.position(), group(each.section()), colours.get(i), thread));
+            meet(each.position(), colours.get(i));
         }
     }
 

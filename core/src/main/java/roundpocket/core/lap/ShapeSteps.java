@@ -9,7 +9,6 @@ import java.util.Set;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.Graft;
 import roundpocket.core.finish.Graft.GraftMove;
-import roundpocket.core.finish.Needle;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.lap.StepWriter.Drafted;
 import roundpocket.core.measure.Amount;
@@ -19,7 +18,6 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.ShapedPart;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
-import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.shaping.ShapingRound.Kind;
@@ -149,8 +147,7 @@ final class ShapeSteps {
         Edge edge = FinishWork.edge(section);
         YarnRole role = out.roleOf(section);
         ShapedPart part = part(section);
-        if (part.shaping().choice().closeTaken() == Close.DRAW_THROUGH
-                || part.graft().isEmpty()) {
+        if (part.graft().isEmpty()) {
             out.one(
                     heel ? StepName.HEEL_DRAW : StepName.TOE_DRAW,
                     Doing.CLOSE,
@@ -167,16 +164,19 @@ final class ShapeSteps {
             moves.add(new Drafted(
                     new FinishWork.Stitch(edge, move.number(), graft.list().size(), move.move()), 0));
         }
-        boolean inRows = !part.shaping().choice().schoolTaken().inRounds();
-        Needle hangs = inRows ? Needle.FRONT : Needle.BACK;
-        boolean fresh = graft.yarnAt() != hangs || !graft.setUp() && graft.yarnAt() == Needle.FRONT;
         out.many(
                 heel ? StepName.HEEL_GRAFT : StepName.TOE_GRAFT,
                 Doing.GRAFT,
                 "Graft (Kitchener stitch)",
                 Stage.GRAFT,
                 List.of(new FinishWork.CutForGraft(
-                        edge, graft.loops().count(), role, graft.yarnAt(), graft.setUp(), fresh, tail(section))),
+                        edge,
+                        graft.loops().count(),
+                        role,
+                        graft.yarnAt(),
+                        graft.setUp(),
+                        part.ownLength(),
+                        tail(section))),
                 "",
                 moves);
         out.one(

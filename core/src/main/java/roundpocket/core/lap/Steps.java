@@ -15,12 +15,13 @@ import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
+import roundpocket.core.work.BeginWork;
+import roundpocket.core.work.BeginWork.Start;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.Rows;
 import roundpocket.core.work.TubeWork;
-import roundpocket.core.work.TubeWork.Start;
 
 /** The steps of one sock, section by section. */
 final class Steps {
@@ -128,7 +129,7 @@ final class Steps {
     }
 
     private void cuffDown(HeelWhen heelWhen) {
-        castOn(Section.CUFF, Start.EDGE, stitches, List.of(new TubeWork.EdgeStays()));
+        castOn(Section.CUFF, Start.EDGE, stitches, List.of(new BeginWork.EdgeStays()));
         cuff();
         int foot = plan.tube().rounds().foot().count();
         tube(Section.LEG, StepName.LEG, "Leg", 0, plan.tube().rounds().leg().count());
@@ -199,7 +200,7 @@ final class Steps {
                     case CLOSED -> wanted == RoundStart.MIDDLE ? RoundStart.SOLE : wanted;
                     case OPEN_HALF -> RoundStart.SOLE;
                 };
-        all.add(new TubeWork.CastOn(start, number, half, out.roleOf(first), provisional, begins));
+        all.add(new BeginWork.CastOn(start, number, half, out.roleOf(first), provisional, begins));
         all.addAll(more);
         out.one(StepName.BEGIN, Doing.BEGIN, "Cast on", Stage.KNIT, number + " sts are on", all);
     }
@@ -228,7 +229,7 @@ final class Steps {
     }
 
     private void beginAtToe() {
-        List<Operation> closed = List.of(new TubeWork.TipClosed());
+        List<Operation> closed = List.of(new BeginWork.TipClosed());
         List<ShapingRound> all = plan.toe().shaping().list();
         if (plan.tube().toeStart() != ToeStart.SHORT_ROWS) {
             castOn(
@@ -256,7 +257,7 @@ final class Steps {
                 stitches + " sts are on",
                 List.of(
                         new TubeWork.FromWaste(end, false, plan.technique().provisionalTaken()),
-                        new TubeWork.TipClosed()));
+                        new BeginWork.TipClosed()));
         shapes.rounds(
                 StepName.TOE_PLAIN,
                 "Toe, plain",
@@ -305,7 +306,10 @@ final class Steps {
                 Stage.KNIT,
                 "Bound off",
                 new TubeWork.BindOff(
-                        end, out.roleOf(Section.CUFF), plan.cuff().rounds().count()));
+                        end,
+                        out.roleOf(Section.CUFF),
+                        stitches,
+                        plan.cuff().rounds().count()));
     }
 
     private void toeFromWaste() {

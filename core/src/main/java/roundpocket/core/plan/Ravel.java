@@ -43,7 +43,7 @@ final class Ravel {
         if (!wanted || worked.isEmpty()) {
             return Optional.empty();
         }
-        int ends = Ends.count(yarns, Way.READY_TUBE, ToeStart.WASTE_YARN, YarnRole.MAIN);
+        int ends = Ends.of(spec, Way.READY_TUBE, ToeStart.WASTE_YARN, heel, toe).count(YarnRole.MAIN);
         tails.add(YarnModel.wovenTails(
                 "ends to weave in", PlanRules.ENDS.get(ends).step()));
         Step exactly = Computed.of(

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.finish.Graft;
-import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.Shaping;
 
 /**
@@ -21,9 +20,15 @@ public record ShapedPart(Shaping shaping, List<WorkedRound> worked, Optional<Gra
     }
 
     static ShapedPart of(String name, Shaping shaping, FinishChoice finish, SectionYarn yarn) {
-        Optional<Graft> graft = shaping.close() == Close.DRAW_THROUGH
-                ? Optional.empty()
-                : shaping.graftLoops().map(loops -> Graft.of(name, loops, finish));
+        Optional<Graft> graft =
+                shaping.grafted() ? shaping.graftLoops().map(loops -> Graft.of(name, loops, finish)) : Optional.empty();
         return new ShapedPart(shaping, WorkedRound.of(shaping, yarn), graft);
+    }
+
+    /** Whether it is grafted with a length of its own. */
+    public boolean ownLength() {
+        return graft.filter(any -> Graft.ownLength(
+                        any.setUp(), any.yarnAt(), shaping.school().inRounds()))
+                .isPresent();
     }
 }

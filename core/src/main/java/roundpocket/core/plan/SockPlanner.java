@@ -169,7 +169,7 @@ final class SockPlanner {
         return StripePlanner.plan(
                 spec,
                 new StripedSock(
-                        spec.yarns(),
+                        Ends.of(spec, laid.tube(), laid.heel(), laid.toe()),
                         laid.models().get(YarnRole.MAIN),
                         laid.count().stitches(),
                         cuff,

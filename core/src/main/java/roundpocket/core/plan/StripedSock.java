@@ -27,7 +27,7 @@ import roundpocket.core.yarn.YarnModel;
 /**
  * One sock as the main yarn meets it: the tube in one go, then heel and late toe, each with its ends.
  *
- * @param yarns which section is of which yarn
+ * @param ends the ends that are left where yarn is joined and cut
  * @param model what a stitch of the main yarn takes
  * @param stitches stitches of the tube
  * @param cuff rounds of the cuff
@@ -37,7 +37,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param gauge the gauge
  */
 record StripedSock(
-        Yarns yarns, YarnModel model, Step stitches, Step cuff, Tube tube, Shaping toe, Shaping heel, Gauge gauge) {
+        Ends ends, YarnModel model, Step stitches, Step cuff, Tube tube, Shaping toe, Shaping heel, Gauge gauge) {
     private static final double MM = 1000;
 
     /** A round of a section, counted from 1 in the order of the knitting, with the stitches worked in it; 0 for a tail. */
@@ -110,7 +110,7 @@ record StripedSock(
     }
 
     private boolean main(Section section) {
-        return yarns.of(section) == YarnRole.MAIN;
+        return ends.yarns().of(section) == YarnRole.MAIN;
     }
 
     private List<Section> order() {
@@ -186,7 +186,9 @@ record StripedSock(
                 run.add(edge);
             }
         }
-        run.add(tail(sections.get(sections.size() - 1), ColourWindOff.endM()));
+        if (!ends.toeGoesOn()) {
+            run.add(tail(sections.get(sections.size() - 1), ColourWindOff.endM()));
+        }
         return run;
     }
 
@@ -196,8 +198,13 @@ record StripedSock(
             return Optional.empty();
         }
         List<Worked> run = new ArrayList<>();
-        run.add(tail(section, ColourWindOff.endM()));
+        if (section != Section.TOE || !ends.toeGoesOn()) {
+            run.add(tail(section, ColourWindOff.endM()));
+        }
         run.addAll(rounds(section));
+        if (section == Section.HEEL ? ends.heelLength() : ends.toeLength()) {
+            run.add(tail(section, ColourWindOff.endM()));
+        }
         YarnPlanner.tail(name, shaping, gauge).ifPresent(length -> run.add(tail(section, length.value() / MM)));
         return Optional.of(run);
     }

@@ -28,6 +28,7 @@ import roundpocket.core.yarn.YarnModel;
 /** Works out the yarn section by section. */
 final class YarnPlanner {
     private final Yarns yarns;
+    private final Ends ends;
     private final Map<YarnRole, YarnModel> models = new EnumMap<>(YarnRole.class);
     private final Gauge gauge;
     private final Step stitches;
@@ -53,6 +54,7 @@ final class YarnPlanner {
             Shaping heel,
             Optional<Step> woundOff) {
         this.yarns = spec.yarns();
+        this.ends = Ends.of(spec, tube, heel, toe);
         this.gauge = gauge;
         this.stitches = stitches;
         this.cuff = cuff;
@@ -251,9 +253,9 @@ final class YarnPlanner {
     private Optional<SectionYarn> ends(YarnRole role, Step heelTail, Optional<Step> toeTail) {
         YarnModel model = models.get(role);
         List<Step> lengths = new ArrayList<>();
-        Constant ends = PlanRules.ENDS.get(Ends.count(yarns, tube.way(), tube.toeStart(), role));
-        if (ends.value() > 0) {
-            lengths.add(YarnModel.wovenTails("ends to weave in", ends.step()));
+        Constant number = PlanRules.ENDS.get(ends.count(role));
+        if (number.value() > 0) {
+            lengths.add(YarnModel.wovenTails("ends to weave in", number.step()));
         }
         if (yarns.of(Section.HEEL) == role) {
             lengths.add(heelTail);

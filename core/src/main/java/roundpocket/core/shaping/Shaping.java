@@ -72,6 +72,11 @@ public record Shaping(
         return choice.closeTaken();
     }
 
+    /** Whether its two halves are sewn together in the end: not where it is drawn together, or begun closed. */
+    public boolean grafted() {
+        return close() != Close.DRAW_THROUGH && graftLoops.isPresent();
+    }
+
     /**
      * Plans a heel or a toe.
      *

@@ -38,6 +38,11 @@ public sealed interface FinishWork extends Operation {
     record CutForGraft(Edge edge, int each, YarnRole role, Needle yarnAt, boolean setUp, boolean fresh, Amount tail)
             implements FinishWork {
         @Override
+        public Optional<Taken> taken() {
+            return Taken.tail(role, fresh ? 1 : 0, tail);
+        }
+
+        @Override
         public Work on(Work before) {
             return before.needSide()
                     .needOnNeedle(edge.first())
@@ -147,6 +152,11 @@ public sealed interface FinishWork extends Operation {
 
     /** The last loops are drawn together. */
     record DrawThrough(Edge edge, int loops, YarnRole role, Amount tail) implements FinishWork {
+        @Override
+        public Optional<Taken> taken() {
+            return Taken.tail(role, 0, tail);
+        }
+
         @Override
         public Work on(Work before) {
             return before.needOnNeedle(edge.first())

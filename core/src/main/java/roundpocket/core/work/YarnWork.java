@@ -1,5 +1,6 @@
 package roundpocket.core.work;
 
+import java.util.Optional;
 import roundpocket.core.measure.Amount;
 import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
@@ -18,6 +19,11 @@ public sealed interface YarnWork extends Operation {
      * @param tail what is left hanging
      */
     record Join(YarnRole role, Edge edge, boolean named, Amount tail) implements YarnWork {
+        @Override
+        public Optional<Taken> taken() {
+            return Taken.end(role);
+        }
+
         @Override
         public Work on(Work before) {
             return before.need(before.atHand().contains(role), () -> "there is no " + role.title() + " yet")
@@ -48,6 +54,11 @@ public sealed interface YarnWork extends Operation {
 
     /** Yarn is cut off what goes on later, and joined again there. */
     record Cut(YarnRole role, Edge edge, boolean named, Amount tail) implements YarnWork {
+        @Override
+        public Optional<Taken> taken() {
+            return Taken.end(role);
+        }
+
         @Override
         public Work on(Work before) {
             return before.needYarn(role, edge, Hang.Corner.START).cut(role);

@@ -16,6 +16,7 @@ import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.RoundStart;
+import roundpocket.core.work.BeginWork;
 import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.LineWork;
 import roundpocket.core.work.OpeningWork;
@@ -92,7 +93,9 @@ final class Cloth {
     }
 
     private void does(Operation operation) {
-        if (operation instanceof TubeWork tubeWork) {
+        if (operation instanceof BeginWork.CastOn on) {
+            in.castOn(on);
+        } else if (operation instanceof TubeWork tubeWork) {
             knits(tubeWork);
         } else if (operation instanceof LineWork line) {
             puts(line);
@@ -115,9 +118,7 @@ final class Cloth {
     // --- the tube ---------------------------------------------------------------------------------------------------
 
     private void knits(TubeWork operation) {
-        if (operation instanceof TubeWork.CastOn on) {
-            in.castOn(on);
-        } else if (operation instanceof TubeWork.Round round) {
+        if (operation instanceof TubeWork.Round round) {
             String yarn = round.role().name();
             List<Loop> row = new ArrayList<>();
             Spot first = in.first(round.edge());

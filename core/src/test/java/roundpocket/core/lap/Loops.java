@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.RoundStart;
+import roundpocket.core.work.BeginWork;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.ReadyWork;
 import roundpocket.core.work.Spot;
@@ -180,14 +181,14 @@ record Loops(
         }
     }
 
-    void castOn(TubeWork.CastOn on) {
-        Edge edge = on.start() == TubeWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
+    void castOn(BeginWork.CastOn on) {
+        Edge edge = on.start() == BeginWork.Start.EDGE ? Edge.TOE_END : Edge.CUFF_END;
         String yarn = on.role().name();
         begin(on.begins());
         next.put(on.role(), first(edge));
-        boolean half = on.start() == TubeWork.Start.OPEN_HALF;
+        boolean half = on.start() == BeginWork.Start.OPEN_HALF;
         for (Spot spot : half ? List.of(edge.first()) : List.of(edge.first(), edge.second())) {
-            boolean open = half || on.start() == TubeWork.Start.OPEN_ROUND;
+            boolean open = half || on.start() == BeginWork.Start.OPEN_ROUND;
             List<Loop> loops = new ArrayList<>();
             for (int i = 0; i < (half ? on.stitches() : on.stitches() / 2); i++) {
                 Loop waste = new Loop(Cloth.WASTE, "cast on");

@@ -3,7 +3,10 @@ package roundpocket.core.stripe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import roundpocket.core.finish.Graft;
+import roundpocket.core.finish.Needle;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.ShapedPart;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
@@ -74,13 +77,12 @@ final class StitchByStitch {
                             + plan.tube().rounds().sacrificed().count());
             full(Section.FOOT, plan.tube().rounds().foot().count());
         }
-        at += 0.2;
-        late(Section.HEEL, plan.heel().shaping(), plan.yarn().heelTail().value());
+        // A toe that is knitted straight on from the foot: nobody cuts the yarn before it.
+        boolean straightOn = !toeUp && main(Section.TOE) && !main(Section.HEEL);
+        at += straightOn ? 0 : 0.2;
+        late(Section.HEEL, plan.heel(), plan.yarn().heelTail().value(), 0.2);
         if (!toeFirst) {
-            late(
-                    Section.TOE,
-                    plan.toe().shaping(),
-                    plan.yarn().toeTail().orElseThrow().value());
+            late(Section.TOE, plan.toe(), plan.yarn().toeTail().orElseThrow().value(), straightOn ? 0 : 0.2);
         }
     }
 
@@ -111,12 +113,20 @@ final class StitchByStitch {
         return list.get(list.size() - 1).cumulative();
     }
 
-    private void late(Section section, Shaping shaping, double tailMm) {
+    private void late(Section section, ShapedPart part, double tailMm, double joined) {
         if (main(section)) {
-            at += 0.2;
-            shaped(section, shaping);
+            at += joined;
+            shaped(section, part.shaping());
+            at += part.graft().filter(any -> sewnWithItsOwn(part, any)).isPresent() ? 0.2 : 0;
             at += tailMm / 1000;
         }
+    }
+
+    /** After rounds the yarn hangs behind, after rows in front; elsewhere the end is woven in, and a new one is threaded. */
+    private static boolean sewnWithItsOwn(ShapedPart part, Graft graft) {
+        boolean hangsBehind = part.shaping().school().inRounds();
+        boolean comesFromBehind = graft.yarnAt() == Needle.BACK;
+        return hangsBehind != comesFromBehind || !comesFromBehind && !graft.setUp();
     }
 
     private void knit(Section section, int number) {

@@ -36,8 +36,8 @@ public class WorkTest {
     }
 
     private static Operation castOn() {
-        return new TubeWork.CastOn(
-                TubeWork.Start.OPEN_ROUND, 64, HALF, YarnRole.MAIN, Provisional.CHAIN, RoundStart.SOLE);
+        return new BeginWork.CastOn(
+                BeginWork.Start.OPEN_ROUND, 64, HALF, YarnRole.MAIN, Provisional.CHAIN, RoundStart.SOLE);
     }
 
     private static Operation round(Section section, int number) {

@@ -6,6 +6,7 @@ import roundpocket.core.explain.Given;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.plan.ColourChoice;
 import roundpocket.core.plan.KnotWay;
+import roundpocket.core.plan.Ravel;
 import roundpocket.core.plan.SecondSock;
 import roundpocket.core.plan.Skein;
 import roundpocket.core.plan.SockPlan;
@@ -36,7 +37,7 @@ record Beginning(Thread thread, double unsureM, double knittedM, List<Knot> ahea
     }
 
     static Beginning of(Repeat repeat, Course course, ColourChoice choice, Optional<LapColours> first) {
-        Optional<Ravelled> ball = ravelled(course);
+        Optional<Ravelled> ball = ravelled(repeat, course);
         if (ball.isPresent()) {
             double place = ball.filter(yarn -> course.sock() == 2 && !yarn.each())
                     .flatMap(any -> first)
@@ -59,12 +60,11 @@ record Beginning(Thread thread, double unsureM, double knittedM, List<Knot> ahea
         return pair.sock(sock).course().spec().choices().colour().whileKnitted(pair.order());
     }
 
-    private static Optional<Ravelled> ravelled(Course course) {
-        return course.spec()
-                .yarns()
-                .striping()
-                .flatMap(Striping::ravelled)
-                .filter(any -> course.plan().tube().way() == Way.READY_TUBE);
+    /** The ball of what was ravelled from a tube that is there. */
+    static Optional<Ravelled> ravelled(Repeat repeat, Course course) {
+        return Optional.of(course.plan())
+                .filter(plan -> plan.tube().way() == Way.READY_TUBE)
+                .flatMap(plan -> Ravel.ball(plan.tube(), plan.stitchCount().stitches(), repeat));
     }
 
     private static Beginning forwards(Repeat repeat, Course course, double startM, List<Knot> ahead) {

@@ -125,10 +125,13 @@ public record LapColours(
             Course course, ColourChoice choice, Optional<LapColours> first, List<SeenColour> seen) {
         Optional<Striping> striping = course.spec().yarns().striping();
         boolean lies = course.plan().tube().way() == Way.READY_TUBE;
-        if (striping.isEmpty() || lies && striping.get().ravelled().isEmpty()) {
+        if (striping.isEmpty()) {
             return Optional.empty();
         }
         Repeat repeat = Repeat.of(striping.get(), course.plan().yarn().models().get(YarnRole.MAIN));
+        if (lies && Beginning.ravelled(repeat, course).isEmpty()) {
+            return Optional.empty();
+        }
         return Optional.of(new ColourWalk(course, repeat, Beginning.of(repeat, course, choice, first), seen).colours());
     }
 

@@ -1,10 +1,14 @@
 package roundpocket.core.lap;
 
+import java.util.List;
 import java.util.Optional;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.StripePlan;
+import roundpocket.core.plan.StripePlan.ColourRound;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Counted;
@@ -94,7 +98,7 @@ final class ReadyTubeSteps {
                 Stage.OPEN,
                 "Both edges are held",
                 new ReadyWork.HoldRims(
-                        piece, stitches, from, Amount.mm(cut.pieceLength().value())));
+                        piece, stitches, from, Amount.mm(cut.pieceLength().value()), atTheCut(first)));
         out.one(
                 first ? StepName.RIMS_COUNT_1 : StepName.RIMS_COUNT_2,
                 Doing.CHECK,
@@ -109,6 +113,28 @@ final class ReadyTubeSteps {
                 Stage.OPEN,
                 "The piece is off",
                 new ReadyWork.CutRound(piece));
+    }
+
+    /** What is seen of a striped tube where a piece ends, spare rounds left out; empty for one of a single colour. */
+    private String atTheCut(boolean first) {
+        Optional<StripePlan> stripes = plan.stripes().filter(any -> !any.oneColour());
+        int toe = plan.toe().shaping().rounds().count();
+        int leg = plan.tube().rounds().leg().count();
+        return stripes.map(colours -> {
+                    List<ColourRound> laid = colours.socks().get(first ? 0 : 1).tube();
+                    ColourRound last =
+                            laid.get(first ? toe + plan.tube().rounds().foot().count() + leg - 1 : toe);
+                    String colour = colours.bands().get(last.middleBand()).name();
+                    int spare = cut.spareRounds().count();
+                    String without = spare == 0
+                            ? "The piece"
+                            : "Without its " + spare + (spare == 1 ? " spare round" : " spare rounds") + " the piece";
+                    return first
+                            ? " " + without + " ends after the " + Sentence.ordinal(last.inBand()) + " round of the "
+                                    + Sentence.ordinal(last.nth()) + " " + colour + "."
+                            : " " + without + " begins at its toe with " + colour + ".";
+                })
+                .orElse("");
     }
 
     /** The second sock's piece was cut off with the first. */

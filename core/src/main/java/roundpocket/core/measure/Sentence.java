@@ -36,6 +36,19 @@ public record Sentence(String template, Map<String, Amount> amounts) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
+    /** A number as in “the 13th”. */
+    public static String ordinal(int number) {
+        boolean teen = number % 100 / 10 == 1;
+        String ending =
+                switch (teen ? 0 : number % 10) {
+                    case 1 -> "st";
+                    case 2 -> "nd";
+                    case 3 -> "rd";
+                    default -> "th";
+                };
+        return number + ending;
+    }
+
     /** Words of a template as most are told them: a right-hander with two circular needles. */
     public static String usual(String template) {
         return NeedleKind.TWO_CIRCULARS.says(Hand.RIGHT.says(template));

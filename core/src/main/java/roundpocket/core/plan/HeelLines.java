@@ -127,7 +127,7 @@ final class HeelLines {
         Step round = Given.tried("rounds from the toe tip to the heel line", opening, Unit.ROUNDS);
         Step foot = TubeRules.sockFoot(round, sock.heel().rounds(), sock.gauge());
         Step out = Computed.of(
-                "the foot comes out longer by",
+                "longer than the foot by",
                 Unit.MILLIMETRES,
                 TubeRules.OUT_BY.of(foot, sock.tube().wanted().foot()));
         boolean fits = Math.abs(out.value()) <= FITS_MM;

@@ -9,15 +9,30 @@ import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.shaping.Shaping;
+import roundpocket.core.stripe.Ravelled;
+import roundpocket.core.stripe.Repeat;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.ToeStart;
+import roundpocket.core.tube.Tube;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.YarnModel;
 
 /** How much of a ready tube is ravelled, so that heels, toes and cuffs can be knitted from its own yarn. */
-final class Ravel {
+public final class Ravel {
     private Ravel() {}
+
+    /**
+     * The ball of what was ravelled from a striped tube: known of one that is in pieces already, and reckoned from the tube’s
+     * rounds where it is cut for this pair; empty where nothing is ravelled.
+     */
+    public static Optional<Ravelled> ball(Tube tube, Step stitches, Repeat repeat) {
+        return repeat.striping().ravelled().or(() -> tube.cut().flatMap(cut -> cut.ravelled()
+                .map(rounds -> Ravelled.offTheEnd(
+                        repeat,
+                        Math.max(0, cut.tubeRounds().value() - rounds.value()),
+                        stitches.value() * repeat.stitchM()))));
+    }
 
     /** Rounds to ravel from one end for the pair; empty where they are knitted from a cake, or all from contrast. */
     static Optional<Step> rounds(SockSpec spec, Gauge gauge, Step stitches, Shaping toe, Shaping heel, YarnModel yarn) {

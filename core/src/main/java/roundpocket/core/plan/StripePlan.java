@@ -136,6 +136,15 @@ public record StripePlan(
             changes = List.copyOf(changes);
         }
 
+        /** The band at the middle of it. */
+        public int middleBand() {
+            return changes.stream()
+                    .filter(change -> change.stitch() <= (stitches + 1) / 2)
+                    .reduce((one, later) -> later)
+                    .map(ChangeAt::band)
+                    .orElse(band);
+        }
+
         static ColourRound other(int stitches) {
             return new ColourRound(stitches, OTHER_YARN, List.of(), 0, 0, 0, 0);
         }

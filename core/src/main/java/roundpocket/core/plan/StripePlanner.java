@@ -24,6 +24,7 @@ import roundpocket.core.plan.StripePlan.KnotCost;
 import roundpocket.core.plan.StripePlan.KnotMet;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.stripe.Band;
+import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Thread;
@@ -69,7 +70,6 @@ final class StripePlanner {
         Problems problems = new Problems();
         Optional<StripePlan> plan = spec.yarns()
                 .striping()
-                .filter(any -> sock.knitted() || sock.inPieces())
                 .flatMap(striping -> problems.collect("striping", () -> new StripePlanner(
                                 sock,
                                 spec.choices().colourTaken(),
@@ -104,20 +104,22 @@ final class StripePlanner {
     }
 
     private StripePlan planned() {
-        return sock.inPieces() ? ofPieces() : plan();
+        return sock.knitted() ? plan() : ofPieces();
     }
 
     /**
-     * Two pieces have the stripes that they have, and nothing is wound off; the heel line can lie where they change. What was
-     * unravelled for heels, toes and cuffs is knitted as it comes.
+     * A tube that is there has the stripes that it has, and so have its two pieces. Nothing is wound off; the heel line can lie
+     * where they change. What is unravelled for heels, toes and cuffs is knitted as it comes.
      */
     private StripePlan ofPieces() {
-        Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), reach());
-        Optional<Walk> ball = striping.ravelled().map(yarn -> new Walk(yarn.thread(repeat, yarn.startM(), reach()), 0));
-        StripedSock.Colours piece = sock.piece(thread, ball);
+        double otherM = sock.beforeTheSecond() * stitches.value() * repeat.stitchM();
+        Thread thread = Thread.forwards(repeat, striping.startM(), List.of(), otherM + reach());
+        Optional<Ravelled> ravelled = Ravel.ball(sock.tube(), stitches, repeat);
+        Optional<Walk> ball = ravelled.map(yarn -> new Walk(yarn.thread(repeat, yarn.startM(), reach()), 0));
+        StripedSock.Colours piece = sock.piece(thread, 0, ball);
         SockStripes one = piece.stripes(Optional.empty());
-        boolean goesOn = striping.ravelled().filter(yarn -> !yarn.each()).isPresent();
-        SockStripes other = goesOn ? sock.piece(thread, ball).stripes(Optional.empty()) : one;
+        boolean alike = otherM == 0 && ravelled.filter(yarn -> !yarn.each()).isEmpty();
+        SockStripes other = alike ? one : sock.piece(thread, otherM, ball).stripes(Optional.empty());
         return new StripePlan(
                 bands(),
                 repeat.metres(),

@@ -21,6 +21,7 @@ import roundpocket.core.stripe.Winding;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.tube.Cut;
 import roundpocket.core.tube.Tube;
+import roundpocket.core.tube.TubeRounds;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.YarnModel;
 
@@ -160,7 +161,7 @@ record StripedSock(
 
     /** The tube with its first and its last end, and the edge of the cuff where that is of this yarn. */
     private List<Worked> tubeRun() {
-        if (inPieces()) {
+        if (!knitted()) {
             return Stream.of(Section.FOOT, Section.LEG)
                     .flatMap(section -> rounds(section).stream())
                     .toList();
@@ -258,10 +259,11 @@ record StripedSock(
     /**
      * A piece of a tube, and what is knitted to it of the yarn that was unravelled.
      *
+     * @param fromM metres of the tube’s yarn before its first round
      * @param ball that yarn; empty where nothing is known of its colours
      */
-    Colours piece(Thread thread, Optional<Walk> ball) {
-        Walk walk = new Walk(thread, 0);
+    Colours piece(Thread thread, double fromM, Optional<Walk> ball) {
+        Walk walk = new Walk(thread, fromM);
         Run tubeRun = run(walk, tubeRun());
         Optional<Run> cuffRun = ball.filter(any -> main(Section.CUFF)).map(any -> run(any, cuffRun()));
         Optional<Run> heelRun =
@@ -269,7 +271,21 @@ record StripedSock(
         Optional<Run> toeRun =
                 ball.flatMap(any -> lateRun(Section.TOE, "toe", toe).map(run -> run(any, run)));
         return new Colours(
-                this, thread, tubeRun, cuffRun, heelRun, toeRun, Optional.empty(), Optional.empty(), 0, walk.atM());
+                this, thread, tubeRun, cuffRun, heelRun, toeRun, Optional.empty(), Optional.empty(), fromM, walk.atM());
+    }
+
+    /** Rounds of the uncut tube before the second piece’s first: it has its cuff at the far end, behind what is ravelled. */
+    double beforeTheSecond() {
+        TubeRounds rounds = tube.rounds();
+        double piece = rounds.foot().value()
+                + rounds.leg().value()
+                + rounds.sacrificed().value();
+        double tubeRounds = tube.cut()
+                .filter(cut -> cut.cut() != Cut.PIECES)
+                .map(cut -> cut.tubeRounds().value()
+                        - cut.ravelled().map(Step::value).orElse(0.0))
+                .orElse(piece);
+        return Math.max(0, tubeRounds - piece);
     }
 
     private List<Worked> cuffRun() {

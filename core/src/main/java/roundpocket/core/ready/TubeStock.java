@@ -14,6 +14,7 @@ import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.stripe.Repeat;
 import roundpocket.core.stripe.Striping;
@@ -218,23 +219,11 @@ public record TubeStock(
                 int nth = times.merge(colour(each.band()), 1, Integer::sum);
                 if (rounds - 0.5 < each.toRound()) {
                     int round = (int) Math.max(1, Math.ceil(rounds - each.fromRound() - 0.5));
-                    return Optional.of("after the " + ordinal(round) + " round of the " + ordinal(nth) + " "
-                            + CutWords.plain(colour(each.band())));
+                    return Optional.of("after the " + Sentence.ordinal(round) + " round of the " + Sentence.ordinal(nth)
+                            + " " + colour(each.band()));
                 }
             }
             return Optional.empty();
-        }
-
-        private static String ordinal(int number) {
-            boolean teen = number % 100 / 10 == 1;
-            String ending =
-                    switch (teen ? 0 : number % 10) {
-                        case 1 -> "st";
-                        case 2 -> "nd";
-                        case 3 -> "rd";
-                        default -> "th";
-                    };
-            return number + ending;
         }
 
         private double metresARound() {

@@ -228,7 +228,7 @@ public record Shaping(
         private List<Step> phaseRounds() {
             return phases.stream()
                     .<Step>map(phase -> Computed.of(
-                            "rounds of a phase",
+                            "rounds in this phase",
                             Unit.ROUNDS,
                             ShapingRules.PHASE_ROUNDS.of(phase.every(), phase.decreases())))
                     .toList();

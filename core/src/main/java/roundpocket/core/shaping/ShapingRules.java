@@ -44,7 +44,7 @@ public final class ShapingRules {
 
     static final Rule.Of2 PHASE_ROUNDS = Rule.of(
             "shaping.phase-rounds",
-            "rounds of a phase",
+            "rounds in this phase",
             "every × decreases",
             List.of("every", "decreases"),
             Source.derived("each decrease round with the plain rounds that follow it"),

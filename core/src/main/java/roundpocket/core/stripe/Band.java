@@ -101,9 +101,11 @@ public record Band(String name, String colour, OptionalDouble lengthM, OptionalD
         return new Band(name, colour, OptionalDouble.empty(), OptionalDouble.of(rounds), OptionalInt.of(stitches));
     }
 
-    /** What it is called: its name, else what such a colour is called. */
+    /** What it is called: its name, without what would be taken for an amount or a side; else what such a colour is called. */
     public String called() {
-        return name.isEmpty() ? ColourName.of(colour) : name;
+        return name.isEmpty()
+                ? ColourName.of(colour)
+                : name.replaceAll("[{\\[]", "(").replaceAll("[}\\]]", ")");
     }
 
     /** A band measured along the yarn and counted in a tube of so many stitches as well. */

@@ -17,6 +17,12 @@ public record Ravelled(double startM, boolean backwards, boolean each) {
         problems.throwIfAny();
     }
 
+    /** What came off the cuffs’ end of a tube: so many rounds from its toes’ end begin the ball, and both socks knit from it. */
+    public static Ravelled offTheEnd(Repeat repeat, double after, double roundM) {
+        double placeM = (repeat.startM() + after * roundM) % repeat.metres().value();
+        return new Ravelled(placeM, false, false);
+    }
+
     /** The ball from a place of the repeat on, for at least {@code toM} metres. */
     public Thread thread(Repeat repeat, double placeM, double toM) {
         return backwards

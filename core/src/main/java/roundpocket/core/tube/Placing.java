@@ -115,7 +115,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                 "only whole rounds can be knitted");
         Step foot = TubeRules.sockFoot(opening, from.heel(), gauge);
         Step outBy =
-                Computed.of("the foot comes out longer by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(foot, from.foot()));
+                Computed.of("longer than the foot by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(foot, from.foot()));
         return new Placing(school, distance, opening, assumed, outBy);
     }
 }

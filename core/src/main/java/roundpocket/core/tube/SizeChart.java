@@ -67,7 +67,7 @@ public record SizeChart(PlacingSchool school, Gauge gauge, List<Row> rows) {
         for (int eu = SMALLEST; eu <= LARGEST; eu++) {
             Step length = new ShoeSize(ShoeSystem.EU, eu).length("size");
             Step target = Computed.of(
-                    "length that the sock’s foot is to have",
+                    "target foot length",
                     Unit.MILLIMETRES,
                     TubeRules.TARGET.of(length, lengthEase));
             Placing placed = Placing.of(

@@ -90,7 +90,7 @@ public record TubeLayout(
 
     private Step target(Step length) {
         return Computed.of(
-                "length that the sock’s foot is to have", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
+                "target foot length", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
     }
 
     /** The leg above the heel line as it is wished for, in millimetres. */
@@ -183,7 +183,7 @@ public record TubeLayout(
                 TubeRules.lengthOf("toe tip to cuff edge", all, unsurer()),
                 sockFoot,
                 Computed.of(
-                        "the foot comes out longer by",
+                        "longer than the foot by",
                         Unit.MILLIMETRES,
                         TubeRules.OUT_BY.of(sockFoot, wanted.foot())));
     }

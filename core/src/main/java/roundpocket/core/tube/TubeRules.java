@@ -29,7 +29,7 @@ public final class TubeRules {
 
     static final Rule.Of2 TARGET = Rule.of(
             "tube.target",
-            "length that the sock’s foot is to have",
+            "target foot length",
             "foot − shorter",
             List.of("foot", "shorter"),
             Source.practice("as long as the foot, or a little less for a yarn that gives"),

@@ -84,8 +84,9 @@ public sealed interface ReadyWork extends Operation {
      * Both rims of a cut come onto needles, one round between them on neither.
      *
      * @param from from where the rounds are counted, in words
+     * @param seen what colour is seen there, in a sentence; empty where there is only one
      */
-    record HoldRims(int rounds, int stitches, String from, Amount length) implements ReadyWork {
+    record HoldRims(int rounds, int stitches, String from, Amount length, String seen) implements ReadyWork {
         @Override
         public Work on(Work before) {
             int there = rest(before) > 0 ? rest(before) : before.rows(Section.FOOT);
@@ -99,7 +100,8 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return new Sentence(
-                    "From the " + from + ", count {rounds}, {length} on the tape. Run a needle or a thread through the"
+                    "From the " + from + ", count {rounds}, {length} on the tape." + seen
+                            + " Run a needle or a thread through the"
                             + " last of these rounds, skip one round, and run another through the round after it.",
                     Map.of(ROUNDS, Amount.rounds(rounds), LENGTH, length));
         }

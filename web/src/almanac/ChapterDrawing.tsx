@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { SOLE } from '../tape/FootOutline';
+import { BareFoot } from '../tape/FootOutline';
 import { Circle, Line, Path, Polyline, Rect } from '../tape/svg';
 import type { AlmanacEntry } from '../wire/types';
 
@@ -25,7 +25,7 @@ const DRAWINGS: Record<Subject, ReactNode> = {
   FEET: (
     <g>
       <g transform="translate(0 2) scale(0.62)">
-        <Path d={SOLE} {...PEN} strokeWidth="2.4" fill="fabric" />
+        <BareFoot {...PEN} strokeWidth="2.4" fill="fabric" />
       </g>
       <Rect x={12} y={52} width={98} height={6} fill="tape" />
     </g>

@@ -34,6 +34,8 @@ interface NumberFieldProps {
   mt?: number;
   mb?: number;
   w?: string;
+  /** By which it can be gone to. */
+  id?: string;
 }
 
 /** A number as it is typed: what is no number changes nothing, and is said once the typing pauses. */
@@ -57,7 +59,13 @@ export function NumberField(props: NumberFieldProps) {
   const [rested, leave] = useRested(text);
   const message = rested ? (unread ?? problem) : undefined;
   return (
-    <Field.Root invalid={message !== undefined} mt={props.mt} mb={props.mb} w={props.w}>
+    <Field.Root
+      invalid={message !== undefined}
+      mt={props.mt}
+      mb={props.mb}
+      w={props.w}
+      {...(props.id && { ids: { control: props.id } })}
+    >
       <Field.Label fontWeight="600">{label}</Field.Label>
       <Flex align="center" gap={2} w="100%">
         <Input

@@ -7,6 +7,7 @@ import { Notice, Waiting } from './States';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, prose, valueText } from '../units/units';
 import { useSaid } from '../units/useSaid';
+import { formulaText, putIn } from './putIn';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -172,22 +173,6 @@ function symbolOf(step: Step, input: number, plan: Workings): string | undefined
   return symbol?.endsWith('…') ? undefined : symbol?.replace('_', ' ');
 }
 
-/** The formula with the numbers put in, in millimetres, grams and plain numbers as the formula takes them. */
-function putIn(step: Step, plan: Workings): string | undefined {
-  const { formula, symbols } = ruleOf(step, plan) ?? { formula: '', symbols: [] };
-  if (symbols.length === 0 || symbols.some((symbol) => symbol.endsWith('…'))) {
-    return undefined;
-  }
-  const values = new Map(
-    symbols.map((symbol, i) => {
-      const input = plan.steps[step.inputs[i] ?? -1];
-      const text = input ? decimal(input.value, 3) : symbol;
-      return [symbol, input?.unit === 'MILLIMETRES' ? texts.mm(text) : text];
-    }),
-  );
-  return prose(formula).replace(/[A-Za-z_]+/g, (word) => values.get(word) ?? word);
-}
-
 interface OriginProps {
   step: Step;
   plan: Workings;
@@ -200,6 +185,8 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
   const rule = ruleOf(step, plan);
   const doubtful = unsurest ? plan.steps[unsurest.step] : undefined;
   const mover = strongest ? plan.steps[strongest.step] : undefined;
+  const inputs = step.inputs.map((input) => plan.steps[input]);
+  const filled = rule && putIn(rule.formula, rule.symbols, inputs, lengths);
   return (
     <Box fontSize="sm" color="quiet">
       {given && <div>{ORIGINS[given.origin] ?? given.origin}</div>}
@@ -207,9 +194,9 @@ function Origin({ step, plan, lengths, top }: OriginProps) {
       {rule && (
         <>
           <Box color="ink" fontStyle="italic">
-            {`= ${prose(rule.formula.replaceAll('_', ' '))}`}
+            {`= ${prose(formulaText(rule.formula, lengths).replaceAll('_', ' '))}`}
           </Box>
-          {putIn(step, plan) && <Box color="ink">{`= ${putIn(step, plan)}`}</Box>}
+          {filled && <Box color="ink">{`= ${filled}`}</Box>}
           <Source {...rule.source} />
         </>
       )}

@@ -67,7 +67,6 @@ export const texts = {
   pPublishedSourceCCommon:
     'P published source · C common practice, no source · M rule of thumb, approximate · D derived here from geometry or arithmetic. ± covers the true value 19 times in 20.',
   workedOutAbove: 'worked out above',
-  mm: (text: string) => `${text} mm`,
   rounded: (how: string, reason: string) => `rounded ${how}: ${reason}`,
   mostOfTheComesFrom: (share: string, label: string) =>
     `Most of the ± (${share} %) comes from ${label}`,

@@ -137,16 +137,14 @@ function wholly(outline: Outline) {
 
 /** Yarn as it was weighed beside what was planned for the same stretch, and for the pair. */
 function yarnWords({ usedG, usedPlannedG, plannedG }: LogEntry, lengths: Lengths): string {
-  const pair = texts.plannedForThePair(roughMass(plannedG, lengths));
-  return usedG === undefined
-    ? texts.notWeighed(pair)
-    : [
-        texts.usedBetweenWeighings(roughMass(usedG, lengths)),
-        usedPlannedG !== undefined && texts.plannedForThatStretch(roughMass(usedPlannedG, lengths)),
-        pair,
-      ]
-        .filter(Boolean)
-        .join('; ');
+  const planned = roughMass(plannedG, lengths);
+  const part =
+    usedG !== undefined &&
+    texts.weighedPart(
+      roughMass(usedG, lengths),
+      usedPlannedG === undefined ? undefined : roughMass(usedPlannedG, lengths),
+    );
+  return part ? `${part} ${texts.wholePair(planned)}` : texts.notWeighed(planned);
 }
 
 /** Rounds of each section, as planned and as they are on either sock. */

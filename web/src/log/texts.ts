@@ -34,10 +34,12 @@ export const texts = {
   timeline: 'Timeline',
   noNotesOnWearYet: 'No notes on wear yet. Wear them for a day first.',
   replaceAHeel: 'Replace a heel',
-  plannedForThePair: (plannedG: string) => `${plannedG} planned for the pair`,
-  notWeighed: (pair: string) => `${pair}; not weighed`,
-  usedBetweenWeighings: (usedG: string) => `${usedG} used between weighings`,
-  plannedForThatStretch: (usedPlannedG: string) => `${usedPlannedG} planned for that stretch`,
+  notWeighed: (plannedG: string) => `${plannedG} planned for the pair; not weighed`,
+  weighedPart: (usedG: string, plannedG: string | undefined) =>
+    plannedG === undefined
+      ? `Weighed part: ${usedG} used.`
+      : `Weighed part: ${usedG} used, ${plannedG} planned.`,
+  wholePair: (plannedG: string) => `Whole pair: ${plannedG} planned.`,
   second: 'Second',
 
   // PredictionsKept

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import { useKnownYarns } from '../api/logQueries';
 import { useFeet, useSwatches, useYarns, type Preview } from '../api/queries';
@@ -11,6 +12,7 @@ import type { Measures } from './measures';
 import { texts } from './texts';
 import { ThreeMeasures } from './ThreeMeasures';
 import { useFirst, type First } from './useFirst';
+import { WhatItMakes } from './WhatItMakes';
 
 interface FirstMeasuresProps {
   heading: string;
@@ -23,6 +25,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
   const { measures, taken, spec, plan, preview, whose } = first;
   const begin = () =>
     spec &&
+    plan &&
     onMeasured({
       name: '',
       spec,
@@ -39,6 +42,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       <Box fontSize="lg" color="quiet" mb={5}>
         {texts.threeMeasurementsAreEnoughFor}
       </Box>
+      {!plan && <WhatItMakes />}
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -47,9 +51,24 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       >
         <ThreeMeasures first={first} />
         <Shelves first={first} />
-        <Flex mt={5} gap={4} align="flex-end" wrap="wrap">
+        <Box mt={5}>
           <Whose whose={whose} onName={first.name} />
-          {spec ? <Ready preview={preview} plan={plan} /> : <Missing measures={measures} />}
+        </Box>
+        <Flex
+          mt={4}
+          columnGap={4}
+          align="center"
+          wrap="wrap"
+          position={{ base: 'sticky', md: 'static' }}
+          bottom={0}
+          mx={{ base: -3, md: 0 }}
+          px={{ base: 3, md: 0 }}
+          py={2}
+          bg="mist"
+          borderTopWidth={{ base: '1px', md: 0 }}
+          borderColor="line"
+        >
+          <OpenPlan measures={measures} preview={preview} plan={plan} begun={spec !== undefined} />
         </Flex>
       </form>
       {plan && (
@@ -126,41 +145,77 @@ function Whose({ whose, onName }: { whose: string; onName: (name: string) => voi
   );
 }
 
-function Missing({ measures }: { measures: Measures }) {
-  const { lengthMm, shoe, ballGirthMm, stitches, rounds } = measures;
-  const missing = [
-    [lengthMm ?? shoe, texts.footLengthOrAShoe],
-    [ballGirthMm ?? (lengthMm === undefined ? shoe : undefined), texts.aroundTheBall],
-    [stitches, 'stitches'],
-    [rounds, 'rounds'],
-  ].flatMap(([value, word]) => (value === undefined ? [word] : []));
-  return (
-    <Box color="quiet" pb={3}>
-      {texts.stillNeeded(missing.join(', '))}
-    </Box>
-  );
+/** Fields that a plan cannot be made without, in their order, with what each is called. */
+function missing({ lengthMm, shoe, ballGirthMm, stitches, rounds }: Measures) {
+  return [
+    { value: lengthMm ?? shoe, word: texts.footLength, field: 'lengthMm' },
+    {
+      value: ballGirthMm ?? (lengthMm === undefined ? shoe : undefined),
+      word: texts.aroundTheBall,
+      field: 'ballGirthMm',
+    },
+    { value: stitches, word: 'stitches', field: 'stitches' },
+    { value: rounds, word: 'rounds', field: 'rounds' },
+  ].filter(({ value }) => value === undefined);
 }
 
-/** What comes of the measures, before the plan is opened; or why nothing does. */
-function Ready({ preview, plan }: { preview: Preview; plan: Plan | undefined }) {
+interface OpenPlanProps {
+  measures: Measures;
+  preview: Preview;
+  plan: Plan | undefined;
+  begun: boolean;
+}
+
+/** The way on, and what comes of the measures, or what is still needed, or why no plan comes of them. */
+function OpenPlan({ measures, preview, plan, begun }: OpenPlanProps) {
   const { lengths } = useSettings();
+  const id = useId();
   const { refused } = preview;
-  const words = preview.unreachable
-    ? texts.cantReachRoundPocketTrying
-    : plan
-      ? texts.heelLineAfter(
-          figureText(plan.stitchCount.stitches, lengths),
-          figureText(plan.tube.rounds.foot, lengths),
-        )
-      : refused
-        ? texts.noPlanYet(refused.message)
-        : texts.workingItOut;
+  const needed = begun ? [] : missing(measures);
+  const words =
+    needed.length > 0
+      ? texts.stillNeeded(needed.map(({ word }) => word).join(', '))
+      : preview.unreachable
+        ? texts.cantReachRoundPocketTrying
+        : plan
+          ? texts.heelLineAfter(
+              figureText(plan.stitchCount.stitches, lengths),
+              figureText(plan.tube.rounds.foot, lengths),
+            )
+          : refused
+            ? texts.noPlanYet(refused.message)
+            : texts.workingItOut;
+  const ready = plan !== undefined && needed.length === 0;
   return (
     <>
-      <Button type="submit" bg="ink" color="sheet" size="lg" disabled={!plan}>
+      <Button
+        type="submit"
+        bg={ready ? 'ink' : 'sheet'}
+        color={ready ? 'sheet' : 'quiet'}
+        borderWidth="1px"
+        borderColor={ready ? 'ink' : 'quiet'}
+        size="lg"
+        // It can be pressed all the same: then it goes to what is missing.
+        _disabled={{ opacity: 1, cursor: 'default' }}
+        aria-disabled={!ready}
+        aria-describedby={id}
+        onClick={(event) => {
+          if (!ready) {
+            event.preventDefault();
+            document.getElementById(`first-${needed[0]?.field}`)?.focus();
+          }
+        }}
+      >
         {texts.openThePlan}
       </Button>
-      <Box pb={2} maxW="34rem" color={refused ? 'amiss' : 'quiet'} role="status">
+      <Box
+        id={id}
+        maxW={{ base: '12rem', md: '34rem' }}
+        flex="1"
+        fontSize={{ base: 'sm', md: 'md' }}
+        color={refused ? 'amiss' : 'quiet'}
+        role="status"
+      >
         {words}
       </Box>
     </>

@@ -1,4 +1,4 @@
-import { SOLE } from '../tape/FootOutline';
+import { BareFoot } from '../tape/FootOutline';
 import { Line, Path, Rect } from '../tape/svg';
 
 /** How each of the three measurements is taken. */
@@ -15,8 +15,9 @@ export function MeasureDrawing({ what }: { what: What }) {
 
 function FootFromBelow({ what }: { what: What }) {
   return (
-    <g>
-      <Path d={SOLE} fill="fabric" stroke="ink" strokeWidth="1.25" />
+    // Toes to the left, as on the tape.
+    <g transform="translate(200 0) scale(-1 1)">
+      <BareFoot fill="fabric" stroke="ink" strokeWidth="1.25" />
       {what === 'length' ? (
         <g>
           <Rect x={20} y={78} width={157} height={9} fill="tape" />

@@ -7,6 +7,7 @@ import { useKeymap } from '../form/keymap';
 import { timeText } from '../units/days';
 import { taken } from '../recipe/heelLine';
 import { Recipe } from '../recipe/Recipe';
+import { Folded, usePhone } from './Folded';
 import { handWords } from '../settings/hands';
 import { useSettings } from '../settings/settings';
 import { Tape } from '../tape/Tape';
@@ -65,14 +66,18 @@ export function PlanView(props: PlanViewProps) {
     [],
   );
   const join = useSteady((kept: Kept) => change(taken(draft, kept)));
+  const phone = usePhone();
+  const recipe = (
+    <Recipe
+      draft={draft}
+      plan={drawn}
+      problems={preview.refused?.errors ?? NONE}
+      onChange={onChange}
+    />
+  );
   return (
     <Box>
-      <Recipe
-        draft={draft}
-        plan={drawn}
-        problems={preview.refused?.errors ?? NONE}
-        onChange={onChange}
-      />
+      {!phone && recipe}
       <HeavyDoubts plan={drawn} />
       {preview.unreachable && <Unreachable madeAt={preview.madeAt} />}
       <TapeAndFigures
@@ -82,7 +87,9 @@ export function PlanView(props: PlanViewProps) {
         suggested={suggested}
         onJoin={join}
         onWorking={work}
+        figuresFirst={phone}
       />
+      {phone && <Folded title={texts.theRecipe}>{recipe}</Folded>}
       <Box mt={4}>
         <Compare draft={draft} plan={drawn} onChange={onChange} />
       </Box>
@@ -138,11 +145,13 @@ interface TapeAndFiguresProps {
   suggested: boolean;
   onJoin: (kept: Kept) => void;
   onWorking: OnWorking;
+  /** Whether the figures stand above the tape: on a phone, where one is below the other. */
+  figuresFirst: boolean;
 }
 
 /** The tape beside its figures: what is pointed at in one is lit in the other. */
 function TapeAndFigures(props: TapeAndFiguresProps) {
-  const { plan, drawn, colour, suggested, onJoin, onWorking } = props;
+  const { plan, drawn, colour, suggested, onJoin, onWorking, figuresFirst } = props;
   const [lit, setLit] = useState<Place | undefined>();
   const workEntry = useCallback(
     (entry: Entry) => onWorking(entry.label, entry.figures),
@@ -152,6 +161,21 @@ function TapeAndFigures(props: TapeAndFiguresProps) {
     (round: number | undefined) => <JoinHere plan={drawn} round={round} onTake={onJoin} />,
     [drawn, onJoin],
   );
+  const tape = (
+    <Box {...sheet}>
+      <Box as="h2" fontSize="md" srOnly>
+        {texts.theTape}
+      </Box>
+      <Tape
+        plan={drawn}
+        colour={colour}
+        lit={lit}
+        onLight={setLit}
+        belowOthers={suggested || firstDoubt(drawn) !== undefined}
+        along={along}
+      />
+    </Box>
+  );
   return (
     <Grid
       mt={3}
@@ -159,25 +183,14 @@ function TapeAndFigures(props: TapeAndFiguresProps) {
       templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 21.5rem' }}
       alignItems="start"
     >
-      <Box {...sheet}>
-        <Box as="h2" fontSize="md" srOnly>
-          {texts.theTape}
-        </Box>
-        <Tape
-          plan={drawn}
-          colour={colour}
-          lit={lit}
-          onLight={setLit}
-          belowOthers={suggested || firstDoubt(drawn) !== undefined}
-          along={along}
-        />
-      </Box>
+      {!figuresFirst && tape}
       <Box {...sheet}>
         <Box as="h2" fontSize="md" mb={1}>
           {texts.forEachSock}
         </Box>
         <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
       </Box>
+      {figuresFirst && tape}
     </Grid>
   );
 }
@@ -276,5 +289,5 @@ function useSteady<T>(change: (by: T) => void): (by: T) => void {
 
 /** To the first word of the recipe. */
 function toRecipe(): void {
-  document.querySelector<HTMLButtonElement>('[data-word]')?.focus();
+  document.querySelector<HTMLElement>('[data-word]')?.focus();
 }

@@ -87,6 +87,7 @@ function OneMeasure({ first, label, measure }: OneMeasureProps) {
     <NumberField
       key={`${measure}.${lengths}`}
       mayBeEmpty
+      id={`first-${measure}`}
       label={label}
       kind={gauge ? 'number' : 'length'}
       value={measures[measure]}
@@ -115,7 +116,15 @@ interface MeasureProps {
 
 function Measure({ what, number, title, how, children }: MeasureProps) {
   return (
-    <Box p={4} borderLeftWidth={{ md: number === '1' ? 0 : '1px' }} borderColor="line">
+    <Grid
+      p={4}
+      borderLeftWidth={{ md: number === '1' ? 0 : '1px' }}
+      borderTopWidth={{ base: number === '1' ? 0 : '1px', md: 0 }}
+      borderColor="line"
+      columnGap={3}
+      templateColumns={{ base: '1fr 7.5rem', md: '1fr' }}
+      templateRows={{ md: 'auto auto 1fr' }}
+    >
       <Flex gap={3} align="baseline">
         <Box fontFamily="heading" fontSize="2xl" fontWeight="700" aria-hidden>
           {number}
@@ -132,7 +141,7 @@ function Measure({ what, number, title, how, children }: MeasureProps) {
       <Box mb={3}>
         <MeasureDrawing what={what} />
       </Box>
-      {children}
-    </Box>
+      <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>{children}</Box>
+    </Grid>
   );
 }

@@ -10,7 +10,10 @@ export const texts = {
 
   // FirstMeasures
   threeMeasurementsAreEnoughFor:
-    'Three measurements are enough for a first plan. You can change everything else later.',
+    'A plain tube first, with heel and toe added afterwards. Three measurements are enough for a plan; you can change everything else later.',
+  aTubeWithNoHeel: 'Knit a tube, with no heel to think of.',
+  oneRowIsOpened: 'Open one row of it where the heel belongs.',
+  heelAndToeKnittedOn: 'Knit the heel into the opening, and the toe.',
   standingLongestToeToHeel: 'Standing, longest toe to heel.',
   iOnlyKnowAShoe: 'I only know a shoe size',
   withAShoeSizeYou: 'With a shoe size you can leave this empty: it is estimated.',
@@ -18,7 +21,7 @@ export const texts = {
   theSwatch: 'The swatch',
   washedCountedOver: (spanText: string) => `Washed; counted over ${spanText}.`,
   whoseFeetOptional: 'Whose feet? (optional)',
-  footLengthOrAShoe: 'foot length or a shoe size',
+  footLength: 'foot length',
   aroundTheBall: 'around the ball',
   stillNeeded: (missing: string) => `Still needed: ${missing}.`,
   cantReachRoundPocketTrying: 'Can’t reach Round Pocket. Trying again …',
@@ -51,6 +54,10 @@ export const texts = {
   changeThis: 'Change this',
   seeAllChecks: 'See all checks',
   seeAllChecks2: (heavy: number) => `See all ${heavy} checks`,
+
+  // Folded
+  theRecipe: 'The recipe',
+  wholeRecipe: 'Show the whole recipe',
 
   // FigureList
   theFiguresInTheOrder: 'The figures, in the order of the work',

@@ -68,7 +68,7 @@ export function figureFor(field: string): string | undefined {
 
 /** Goes to a word of the recipe and opens it. */
 export function openWord(word: string): void {
-  const button = document.querySelector<HTMLButtonElement>(`[data-word=${word}]`);
+  const button = document.querySelector<HTMLElement>(`[data-word=${word}]`);
   button?.scrollIntoView({ block: 'center' });
   button?.focus();
   button?.click();

@@ -26,10 +26,13 @@ interface WordProps {
   children: ReactNode;
 }
 
+/** Keeps two signs on one line. */
+const JOINED = '\u2060';
+
 /** A live word of the recipe: press it and its panel opens. */
 export function Word(props: WordProps) {
   const { id, title, text, state, problem, after } = props;
-  const button = useRef<HTMLButtonElement>(null);
+  const button = useRef<HTMLSpanElement>(null);
   const [open, setOpen] = useState(false);
   const wasOpen = useRef(false);
   useEffect(() => {
@@ -41,29 +44,35 @@ export function Word(props: WordProps) {
   }, [open]);
   return (
     <>
-      <span style={{ whiteSpace: 'nowrap' }}>
-        <button
-          ref={button}
-          type="button"
-          className="word"
-          data-word={id}
-          data-state-of-word={problem ? 'amiss' : state}
-          aria-label={`${text}. ${title}${state === 'own' ? '' : texts.theUsual}${problem ? texts.cannotBeUsed + problem : ''}`}
-          aria-haspopup="dialog"
-          aria-expanded={open}
-          onClick={() => setOpen(!open)}
-        >
-          {text}
-        </button>
-        {after}
+      {/* No button of HTML, which never breaks over two lines. */}
+      <span
+        ref={button}
+        role="button"
+        tabIndex={0}
+        className="word"
+        data-word={id}
+        data-state-of-word={problem ? 'amiss' : state}
+        aria-label={`${text}. ${title}${state === 'own' ? '' : texts.theUsual}${problem ? texts.cannotBeUsed + problem : ''}`}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            setOpen(!open);
+          }
+        }}
+      >
+        {text}
       </span>
+      {after && `${JOINED}${after}`}
       {open && <Panel {...props} button={button} onClose={() => setOpen(false)} />}
     </>
   );
 }
 
 interface PanelProps extends WordProps {
-  button: RefObject<HTMLButtonElement | null>;
+  button: RefObject<HTMLSpanElement | null>;
   onClose: () => void;
 }
 

@@ -141,6 +141,7 @@ function Places() {
       flex={{ base: '1 1 100%', xl: '1' }}
       minW={0}
       gap={{ base: 1, md: 3 }}
+      justifyContent={{ base: 'space-between', sm: 'flex-start' }}
       overflowX="auto"
     >
       {PLACES.map(([to, name]) => (

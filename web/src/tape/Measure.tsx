@@ -1,7 +1,9 @@
 import type { AxisRound } from '../wire/types';
 import type { Lengths } from '../settings/settings';
+import { lengthUnit } from '../units/units';
 import type { Scale } from './scale';
 import { Line, Rect, Text } from './svg';
+import { texts } from './texts';
 
 export const TAPE_HEIGHT = 50;
 const LEAST_PIXELS_BETWEEN_ROUNDS = 3;
@@ -10,7 +12,9 @@ const LEAST_PIXELS_BETWEEN_TICKS = 1.5;
 /** How many centimetres or inches apart numbers may stand. */
 const STEPS = [1, 5, 10, 20, 50, 100, 200];
 /** Of the numbers on the tape, in pixels. */
-const DIGIT_WIDTH = 7;
+const DIGIT_WIDTH = 7.5;
+/** Room for the names of both scales behind the end of the sock. */
+const NAMES = 46;
 
 interface MeasureProps {
   lengthMm: number;
@@ -18,21 +22,34 @@ interface MeasureProps {
   scale: Scale;
   top: number;
   lengths: Lengths;
+  /** Whether both scales have their names at the end. */
+  named?: boolean;
 }
 
 /** The yellow tape: lengths from the tip of the toe along its upper edge, rounds along its lower one. */
-export function Measure({ lengthMm, axis, scale, top, lengths }: MeasureProps) {
+export function Measure({ lengthMm, axis, scale, top, lengths, named = false }: MeasureProps) {
+  const end = scale.x(lengthMm) + 10;
   return (
     <g>
       <Rect
         x={scale.x(0) - 6}
         y={top}
-        width={lengthMm * scale.perMm + 12}
+        width={lengthMm * scale.perMm + 12 + (named ? NAMES : 0)}
         height={TAPE_HEIGHT}
         fill="tape"
       />
       <LengthTicks lengthMm={lengthMm} scale={scale} top={top} lengths={lengths} />
-      <RoundTicks axis={axis} scale={scale} bottom={top + TAPE_HEIGHT} />
+      <RoundTicks axis={axis} scale={scale} bottom={top + TAPE_HEIGHT} open={named} />
+      {named && (
+        <>
+          <Text x={end} y={top + 20} fontSize="12px" fontStyle="italic" fill="onTape">
+            {lengthUnit(lengths)}
+          </Text>
+          <Text x={end} y={top + TAPE_HEIGHT - 13} fontSize="12px" fontStyle="italic" fill="onTape">
+            {texts.ofRounds}
+          </Text>
+        </>
+      )}
     </g>
   );
 }
@@ -74,7 +91,7 @@ export function LengthTicks({
                 x={x}
                 y={top + 20}
                 textAnchor="middle"
-                fontSize="11px"
+                fontSize="12px"
                 fontWeight="600"
                 fill="onTape"
               >
@@ -88,16 +105,18 @@ export function LengthTicks({
   );
 }
 
+interface RoundTicksProps extends Pick<MeasureProps, 'axis' | 'scale'> {
+  bottom: number;
+  /** Whether the tape goes on behind the last round. */
+  open: boolean;
+}
+
 /** A tick every round where there is room, a long one with its number at every ten as the knitter counts them. */
-function RoundTicks({
-  axis,
-  scale,
-  bottom,
-}: Pick<MeasureProps, 'axis' | 'scale'> & { bottom: number }) {
+function RoundTicks({ axis, scale, bottom, open }: RoundTicksProps) {
   const first = axis[0];
   const perRound = first ? first.mmFromToe * scale.perMm : 0;
   const fine = perRound >= LEAST_PIXELS_BETWEEN_ROUNDS;
-  const end = scale.x(axis.at(-1)?.mmFromToe ?? 0);
+  const end = open ? undefined : scale.x(axis.at(-1)?.mmFromToe ?? 0);
   const namedEvery = 10 * Math.ceil(LEAST_PIXELS_BETWEEN_NAMES / (10 * perRound));
   return (
     <g>
@@ -122,7 +141,7 @@ function RoundTicks({
                   x={x}
                   y={bottom - 13}
                   textAnchor={anchor(x, scale.x(0), end)}
-                  fontSize="11px"
+                  fontSize="12px"
                   fill="onTape"
                 >
                   {counted}
@@ -136,6 +155,6 @@ function RoundTicks({
 }
 
 /** Keeps the first and the last number on the tape. */
-function anchor(x: number, start: number, end: number): 'start' | 'middle' | 'end' {
-  return x < start + 8 ? 'start' : x > end - 10 ? 'end' : 'middle';
+function anchor(x: number, start: number, end: number | undefined): 'start' | 'middle' | 'end' {
+  return x < start + 8 ? 'start' : end !== undefined && x > end - 10 ? 'end' : 'middle';
 }

@@ -62,6 +62,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
           <Cursor
             x={layout.scale.x(at.mmFromToe)}
             top={layout.tapeTop - 4}
+            tapeTop={layout.tapeTop}
             bottom={layout.height}
           />
         )}

@@ -43,6 +43,7 @@ export function TapeDrawing({ plan, layout, ...shown }: TapeDrawingProps) {
         scale={scale}
         top={tapeTop}
         lengths={lengths}
+        named
       />
       <Socks plan={plan} layout={layout} lengths={lengths} {...shown} />
       <PlacingMarks marks={marks} top={0} bottom={tapeTop} lengths={lengths} />
@@ -140,15 +141,32 @@ function usePainted(plan: Plan, scale: Scale) {
   return { defs: hatch && hatching.defs, painted };
 }
 
-export function Cursor({ x, top, bottom }: { x: number; top: number; bottom: number }) {
+export function Cursor({ x, top, tapeTop, bottom }: CursorProps) {
+  // The tape's numbers stay to be read.
+  const parts = [
+    [top, tapeTop + 9],
+    [tapeTop + 23, tapeTop + 27],
+    [tapeTop + 39, bottom],
+  ] as const;
   return (
     <g pointerEvents="none" data-testid="needle">
-      {/* Its edge keeps it apart from the tape and from any yarn, in either light. */}
-      <Line x1={x} x2={x} y1={top} y2={bottom} stroke="sheet" strokeWidth="4" />
-      <Line x1={x} x2={x} y1={top} y2={bottom} stroke="chosen" strokeWidth="1.5" />
+      {parts.map(([y1, y2]) => (
+        <g key={y1}>
+          {/* Its edge keeps it apart from the tape and from any yarn, in either light. */}
+          <Line x1={x} x2={x} y1={y1} y2={y2} stroke="sheet" strokeWidth="4" />
+          <Line x1={x} x2={x} y1={y1} y2={y2} stroke="chosen" strokeWidth="1.5" />
+        </g>
+      ))}
       <Path d={`M${x - 4} ${top} h8 l-4 7z`} fill="chosen" />
     </g>
   );
+}
+
+interface CursorProps {
+  x: number;
+  top: number;
+  tapeTop: number;
+  bottom: number;
 }
 
 function OpeningMark({

@@ -10,6 +10,10 @@ const GAP = 12;
 /** Room above the second sock for its name. */
 const NAMED = 26;
 const SMALLER = 0.8;
+/** What is said beside a heel cup takes so much. */
+const SAID = 72;
+/** What the names of the tape’s two scales take at its end. */
+const SCALES = 46;
 
 interface Asked {
   /** Width of the drawing in pixels. */
@@ -24,7 +28,7 @@ interface Asked {
 
 /** What lies at which height of the tape's drawing, in pixels, and to which scale. */
 export function layoutOf(plan: Plan, { width, small, schools, both }: Asked) {
-  const scale = scaleFor(plan.outline, small ? width * SMALLER : width, MARGIN);
+  const scale = scaleFor(plan.outline, (small ? width * SMALLER : width) - SCALES, MARGIN);
   const marks = schools ? placingLane(plan, scale, width) : [];
   const marksHeight = placingHeight(marks);
   const tapeTop = MARK_LANE + marksHeight;
@@ -32,10 +36,11 @@ export function layoutOf(plan: Plan, { width, small, schools, both }: Asked) {
   const tubeBottom = tubeTop + plan.outline.widthMm * scale.perMm;
   const pocketTop = tubeBottom + GAP;
   const pocketDepth = plan.heel.shaping.depth.value * scale.perMm;
-  const secondTop = pocketTop + pocketDepth + NAMED;
+  const pocketRoom = Math.max(pocketDepth, SAID);
+  const secondTop = pocketTop + pocketRoom + NAMED;
   const secondPocketTop = secondTop + tubeBottom - tubeTop + GAP;
   const secondHeight = both ? tubeBottom - tubeTop + GAP + pocketDepth + NAMED : 0;
-  const yarnTop = pocketTop + pocketDepth + secondHeight + 12;
+  const yarnTop = pocketTop + pocketRoom + secondHeight + 12;
   const height = yarnTop + YARN_HEIGHT + 4;
   return {
     ...{ width, scale, marks, marksHeight, tapeTop, tubeTop, tubeBottom, pocketTop },

@@ -43,6 +43,7 @@ function inked<E extends SVGElement>({
 }
 
 export const Circle = (props: Inked<SVGCircleElement>) => <circle {...inked(props)} />;
+export const Ellipse = (props: Inked<SVGEllipseElement>) => <ellipse {...inked(props)} />;
 export const Line = (props: Inked<SVGLineElement>) => <line {...inked(props)} />;
 export const Rect = (props: Inked<SVGRectElement>) => <rect {...inked(props)} />;
 export const Path = (props: Inked<SVGPathElement>) => <path {...inked(props)} />;

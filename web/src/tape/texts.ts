@@ -75,6 +75,8 @@ export const texts = {
   heelCupLaidFlat: 'heel cup, laid flat',
   deep: (worked: number, shortRows: boolean, depth: string) =>
     `${worked} ${shortRows ? 'rows' : 'rounds'} · ${depth} deep`,
+  ofRounds: 'rounds',
+  stsFromTo: (from: number, to: number) => `${from} → ${to} sts`,
   stsOnEachNeedle: (heelSide: number, closingSide: number) =>
     `${heelSide} → ${closingSide} sts on each needle`,
 

@@ -115,6 +115,8 @@ const plain = createSystem(
         alignItems: 'center',
         minHeight: '44px',
         paddingInline: '6px',
+        // Seven places side by side on a phone.
+        '@media (max-width: 26em)': { paddingInline: '2px', fontSize: '0.95em' },
         color: 'ink',
         borderBottom: '2px solid transparent',
         '&[aria-current=page]': { fontWeight: '650', borderColor: 'ink' },

@@ -110,8 +110,9 @@ class PracticeController {
     @GetMapping("/pick-up")
     PickUpPiece pickUp(@RequestParam int columns, @RequestParam long seed, @RequestParam boolean left) {
         PickUpDrill drill = PickUpDrill.of(columns, seed, left);
-        String words = "Pick up the " + (left ? "left" : "right") + " leg of every stitch in the row right "
-                + (drill.below() ? "below" : "above") + " the line, from the " + (left ? "left" : "right") + ".";
+        String side = left ? "left" : "right";
+        String words = "Working from " + side + " to " + (left ? "right" : "left") + ", pick up the " + side
+                + " leg of each stitch in the row just " + (drill.below() ? "below" : "above") + " the line.";
         return new PickUpPiece(drill.columns(), drill.rows(), drill.line(), drill.row(), words);
     }
 

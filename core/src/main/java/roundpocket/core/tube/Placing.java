@@ -114,8 +114,7 @@ public record Placing(PlacingSchool school, Step distance, Step openingRound, St
                 Rounding.NEAREST,
                 "only whole rounds can be knitted");
         Step foot = TubeRules.sockFoot(opening, from.heel(), gauge);
-        Step outBy =
-                Computed.of("longer than the foot by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(foot, from.foot()));
+        Step outBy = Computed.of("longer than the foot by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(foot, from.foot()));
         return new Placing(school, distance, opening, assumed, outBy);
     }
 }

@@ -66,10 +66,7 @@ public record SizeChart(PlacingSchool school, Gauge gauge, List<Row> rows) {
         List<Row> rows = new ArrayList<>();
         for (int eu = SMALLEST; eu <= LARGEST; eu++) {
             Step length = new ShoeSize(ShoeSystem.EU, eu).length("size");
-            Step target = Computed.of(
-                    "target foot length",
-                    Unit.MILLIMETRES,
-                    TubeRules.TARGET.of(length, lengthEase));
+            Step target = Computed.of("target foot length", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
             Placing placed = Placing.of(
                             school, new Placing.From(target, Optional.empty(), PlacingChoice.usual(), toe, heel, gauge))
                     .orElseThrow();

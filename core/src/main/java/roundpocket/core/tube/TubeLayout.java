@@ -89,8 +89,7 @@ public record TubeLayout(
     }
 
     private Step target(Step length) {
-        return Computed.of(
-                "target foot length", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
+        return Computed.of("target foot length", Unit.MILLIMETRES, TubeRules.TARGET.of(length, lengthEase));
     }
 
     /** The leg above the heel line as it is wished for, in millimetres. */
@@ -182,10 +181,7 @@ public record TubeLayout(
                 cuffDepth,
                 TubeRules.lengthOf("toe tip to cuff edge", all, unsurer()),
                 sockFoot,
-                Computed.of(
-                        "longer than the foot by",
-                        Unit.MILLIMETRES,
-                        TubeRules.OUT_BY.of(sockFoot, wanted.foot())));
+                Computed.of("longer than the foot by", Unit.MILLIMETRES, TubeRules.OUT_BY.of(sockFoot, wanted.foot())));
     }
 
     /** For what lies partly on the foot and partly on the leg: the gauge that says less. */

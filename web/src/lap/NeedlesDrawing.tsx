@@ -211,9 +211,9 @@ function Between({ line }: { line: NonNullable<Needles['line']> }) {
   if (open && line.corner === 0) {
     return null;
   }
-  const corner = (LEFT + RIGHT) / 2 - 112;
   return (
     <>
+      {line.threads > 0 && !open && <Threads both={line.threads > 1} />}
       {Array.from({ length: line.rows }, (_, i) => {
         const y = MIDDLE + (i - (line.rows - 1) / 2) * 12;
         const looks = {
@@ -225,8 +225,8 @@ function Between({ line }: { line: NonNullable<Needles['line']> }) {
         };
         return open ? (
           <g key={i}>
-            <Line x1={LEFT + 22} x2={corner} {...looks} />
-            <Line x1={WIDTH - corner} x2={RIGHT - 22} {...looks} />
+            <Line x1={LEFT + 4} x2={LEFT + 4 + STUB} {...looks} />
+            <Line x1={RIGHT - 4 - STUB} x2={RIGHT - 4} {...looks} />
           </g>
         ) : (
           <Line key={i} x1={LEFT + 22} x2={RIGHT - 22} {...looks} />
@@ -240,6 +240,29 @@ function Between({ line }: { line: NonNullable<Needles['line']> }) {
           fill="none"
         />
       )}
+    </>
+  );
+}
+
+/** What is left of the row at either corner. */
+const STUB = 29;
+
+/** Threads lie beside the needles, on their inner side. */
+function Threads({ both }: { both: boolean }) {
+  const inner = (way: number) =>
+    `M${RIGHT - 6},${MIDDLE + way * 5} Q${WIDTH / 2},${MIDDLE + way * (BEND - 26)} ${LEFT + 6},${MIDDLE + way * 5}`;
+  return (
+    <>
+      {(both ? [1, -1] : [1]).map((way) => (
+        <Path
+          key={way}
+          d={inner(way)}
+          fill="none"
+          stroke="live"
+          strokeWidth="2"
+          strokeDasharray="3 3"
+        />
+      ))}
     </>
   );
 }

@@ -89,7 +89,10 @@ function PlacingWords(words: WordsProps) {
   const { lengths } = useSettings();
   return (
     <>
-      {texts.theHeelLineIsPlaced}
+      {texts.heelLineStands}
+      {fromTheCuff && plan.tube.way.id !== 'TOE_UP'
+        ? texts.fromTheCuffEdge(figureText(fromTheCuff.length, lengths))
+        : texts.fromTheToeTip(figureText(heelLine.fromToe, lengths))}
       <OptionWord
         {...words}
         id="placing"
@@ -109,10 +112,7 @@ function PlacingWords(words: WordsProps) {
         })}
       >
         <PlacingFields {...words} />
-      </OptionWord>
-      {fromTheCuff && plan.tube.way.id !== 'TOE_UP'
-        ? texts.fromTheCuffEdge(figureText(fromTheCuff.length, lengths))
-        : texts.fromTheToeTip(figureText(heelLine.fromToe, lengths))}
+      </OptionWord>{' '}
     </>
   );
 }

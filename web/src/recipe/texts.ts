@@ -255,7 +255,7 @@ export const texts = {
 
   // TubeWords
   eachRoundBegun: ', each round begun ',
-  theHeelLineIsPlaced: '. The heel line is placed ',
+  heelLineStands: '. The heel line is',
   fromTheToeTip: (fromToe: string) => ` ${fromToe} from the toe tip, `,
   fromTheCuffEdge: (fromCuff: string) => ` ${fromCuff} from the cuff edge, `,
   theHeelLineHasCome: (line: string, comesOut: string, leg: string, way: string) =>

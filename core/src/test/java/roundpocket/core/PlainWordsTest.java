@@ -14,7 +14,7 @@ public class PlainWordsTest {
             {"Knit 1 rounds."},
             {"Graft 12 stitch."},
             {"Graft , then finish."},
-            {"Cut a tail of {tail}."},
+            {"Cut a tail of {aboutTail}."},
             {"This is HEEL_LAST."},
             {"± 0.1234 g"},
             {"Knit the the foot."},

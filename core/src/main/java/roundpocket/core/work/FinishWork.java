@@ -12,7 +12,7 @@ import roundpocket.core.plan.YarnRole;
 /** What closes a heel or a toe, and the sock. */
 public sealed interface FinishWork extends Operation {
     /** The name of the length of a tail. */
-    String TAIL = "tail";
+    String TAIL = "aboutTail";
 
     private static Work.Done closed(Edge edge) {
         return edge == Edge.HEEL ? Work.Done.HEEL_CLOSED : Work.Done.TOE_CLOSED;
@@ -76,10 +76,10 @@ public sealed interface FinishWork extends Operation {
                     : "Hold the " + before.first(edge).title() + " in front and the "
                             + before.second(edge).title() + " behind it";
             String hangs = fresh
-                    ? "Leave the yarn’s end for weaving in. Thread a new length of {tail} and begin at the [right] end,"
+                    ? "Leave the yarn’s end for weaving in. Thread a new length of {aboutTail} and begin at the [right] end,"
                             + " from the " + yarnAt.title() + "; its own end hangs " + (setUp ? "inside" : "outside")
                             + ". "
-                    : "Cut a tail of {tail}: it should come from the [right] end of the " + yarnAt.title() + ". ";
+                    : "Cut a tail of {aboutTail}: it should come from the [right] end of the " + yarnAt.title() + ". ";
             return Operation.say(
                     each + " sts on each " + NeedleKind.HALF + ": count them once more. "
                             + NeedleKind.onDoublePoints("Put each half on one needle. ") + held + ". " + hangs + opens()
@@ -173,8 +173,8 @@ public sealed interface FinishWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "Cut a tail of {tail}. Thread it through the " + loops + " sts twice, take the " + NeedleKind.ALL
-                            + " out, and pull tight.",
+                    "Cut a tail of {aboutTail}. Thread it through the " + loops + " sts twice, take the "
+                            + NeedleKind.ALL + " out, and pull tight.",
                     TAIL,
                     tail);
         }

@@ -250,10 +250,9 @@ public sealed interface ReadyWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "In the last round of the tube beside the old heel, pick up the [right] leg of every st on"
-                            + " two thin needles, " + side
-                            + " on each, corners included. Follow one round; the spiral ends one row"
-                            + " off.");
+                    "In the last round of the tube beside the old heel, pick up the [right] leg of every st on "
+                            + TubeWork.ON_HALVES + ", thin where you have them, " + side
+                            + " in each half, corners included. Follow one round; the spiral ends one row off.");
         }
     }
 

@@ -10,7 +10,7 @@ import roundpocket.core.tube.RoundStart;
 /** What is done with the ends of the balls. */
 public sealed interface YarnWork extends Operation {
     /** The name of the length that is left hanging where yarn is joined or cut. */
-    String JOIN = "join";
+    String JOIN = "aboutJoin";
 
     /**
      * Yarn is joined where a round begins.
@@ -48,7 +48,7 @@ public sealed interface YarnWork extends Operation {
                                     ? " in the middle of the sole"
                                     : " at the start of the "
                                             + before.first(edge).title();
-            return Operation.say("Join the " + which + where + ", leaving a tail of {join}.", JOIN, tail);
+            return Operation.say("Join the " + which + where + ", leaving a tail of {aboutJoin}.", JOIN, tail);
         }
     }
 
@@ -67,7 +67,7 @@ public sealed interface YarnWork extends Operation {
         @Override
         public Sentence told(Work before) {
             return Operation.say(
-                    "Cut the " + (named ? role.title() : "yarn") + ", leaving a tail of {join}.", JOIN, tail);
+                    "Cut the " + (named ? role.title() : "yarn") + ", leaving a tail of {aboutJoin}.", JOIN, tail);
         }
     }
 

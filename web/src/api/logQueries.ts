@@ -78,10 +78,11 @@ export function useNewHeel(pairId: string) {
 }
 
 /** What worn pairs propose for this one. */
-export function useProposals(pairId: string) {
+export function useProposals(pairId: string, version: number) {
   return useQuery({
-    queryKey: ['proposals', pairId],
+    queryKey: ['proposals', pairId, version],
     queryFn: () => api.get('/api/pairs/{pairId}/proposals', { path: { pairId } }),
+    placeholderData: keepPreviousData,
     gcTime: 0,
   });
 }
@@ -114,14 +115,14 @@ export function askAgain(pairId: string): Promise<Again> {
   return api.get('/api/pairs/{pairId}/again', { path: { pairId } });
 }
 
-/** Answers a proposal. */
-export function useAnswerProposal(pairId: string) {
+/** Leaves a proposal out for a pair, for good. */
+export function useLeaveProposal(pairId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ noteId, taken }: { noteId: string; taken: boolean }) =>
+    mutationFn: (noteId: string) =>
       api.post('/api/pairs/{pairId}/proposals/{noteId}', {
         path: { pairId, noteId },
-        query: { taken },
+        query: { taken: false },
       }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['proposals', pairId] }),
   });

@@ -9,6 +9,7 @@ import { useSettings } from '../settings/settings';
 import { dayText } from '../units/days';
 import { effectWords, withLesson } from './taught';
 import { useSaid } from '../units/useSaid';
+import { useTaken } from './useTaken';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -26,10 +27,9 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
   const lessons = useLessons(pairId, version);
   const answer = useLeaveLesson(pairId);
   const { lengths } = useSettings();
-  // What is taken goes at once, before the plan is kept and nothing of it is left to be taught.
-  const [taken, setTaken] = useState<readonly string[]>([]);
+  const { isTaken, take } = useTaken(version, lessons.isPlaceholderData);
   const [left, setLeft] = useState<Lesson | undefined>();
-  const shown = (lessons.data ?? []).filter(({ id }) => !taken.includes(id) && id !== left?.id);
+  const shown = (lessons.data ?? []).filter(({ id }) => !isTaken(id) && id !== left?.id);
   if (shown.length === 0 && !left) {
     return null;
   }
@@ -52,7 +52,7 @@ export function Lessons({ pairId, version, draft, onChange }: LessonsProps) {
             words={say(lesson.said)}
             reason={`${lesson.from}${when}. ${lesson.reason}${effect ? texts.itWouldMakeThe(effect) : ''}`}
             onUse={() => {
-              setTaken([...taken, lesson.id]);
+              take(lesson.id);
               onChange(withLesson(draft, lesson));
             }}
             onLeave={() => leave(lesson)}

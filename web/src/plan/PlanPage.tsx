@@ -36,7 +36,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
   const { draft, change } = kept;
   const preview = usePreview(draft.spec, pair.id);
   const ahead = usePreviewAhead(pair.id);
-  const proposals = useProposals(pair.id).data ?? [];
+  const proposals = useProposals(pair.id, pair.version).data ?? [];
   const lessons = useLessons(pair.id, pair.version).data ?? [];
   const suggestions = proposals.length + lessons.length;
   const [asked, setAsked] = useState(false);
@@ -64,7 +64,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
       <Moved words={pair.moved} />
       {shown && (
         <>
-          <Proposals pairId={pair.id} draft={draft} onChange={onChange} />
+          <Proposals pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
           <Lessons pairId={pair.id} version={pair.version} draft={draft} onChange={onChange} />
         </>
       )}

@@ -24,7 +24,7 @@ const proposals: Proposal[] = [
     on: '2026-10-18',
     said: 'heel tight',
     reason: 'It deepens the heel.',
-    words: 'plain rounds at the heel: 6, not 4',
+    words: { template: 'Tight at 4 plain rounds: try 6 at the heel.', amounts: {} },
     changes: [{ choice: 'heel.plainRounds', number: 6 }],
   },
   {
@@ -33,7 +33,7 @@ const proposals: Proposal[] = [
     on: '2026-10-19',
     said: 'foot long',
     reason: 'Three rounds fewer.',
-    words: 'rounds to the heel line: 72, not 75',
+    words: { template: 'Long at 75 rounds: knit 72.', amounts: {} },
     changes: [
       { choice: 'placing.school', name: 'ON_THE_FOOT' },
       { choice: 'placing.markedRound', number: 72 },
@@ -60,15 +60,21 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-async function show() {
-  render(
+function shown(version: number, client: QueryClient) {
+  return (
     <ChakraProvider value={system}>
-      <QueryClientProvider client={new QueryClient()}>
-        <Proposals pairId="next" draft={draft} onChange={onChange} />
+      <QueryClientProvider client={client}>
+        <Proposals pairId="next" version={version} draft={draft} onChange={onChange} />
       </QueryClientProvider>
-    </ChakraProvider>,
+    </ChakraProvider>
   );
-  await screen.findByText('Plain rounds at the heel: 6, not 4');
+}
+
+async function show() {
+  const client = new QueryClient();
+  const { rerender } = render(shown(1, client));
+  await screen.findByText('Tight at 4 plain rounds: try 6 at the heel.');
+  return (version: number) => rerender(shown(version, client));
 }
 
 it('changes nothing by itself', async () => {
@@ -79,13 +85,18 @@ it('changes nothing by itself', async () => {
   expect(screen.getByText(/worn, .*heel tight\. It deepens the heel\./)).toBeDefined();
 });
 
-it('puts a taken one beside the choices that are there, and says that it was taken', async () => {
-  await show();
+it('puts a taken one beside the choices that are there, and shows it again once it is undone', async () => {
+  const keep = await show();
   fireEvent.click(screen.getAllByText('Use this')[0] as Element);
   expect(onChange.mock.calls[0]?.[0].spec.choices).toEqual({
     heel: { school: 'WEDGE', plainRounds: 6 },
   });
-  await waitFor(() => expect(asked).toContain('POST /api/pairs/next/proposals/n1?taken=true'));
+  expect(screen.queryByText(/Tight at 4/)).toBeNull();
+  expect(screen.getByText(/Long at 75/)).toBeDefined();
+  // The plan was kept, and then it was undone: what is proposed for it as it stands is there again.
+  keep(3);
+  await screen.findByText(/Tight at 4/);
+  expect(asked.filter((each) => each.startsWith('POST'))).toEqual([]);
 });
 
 it('makes several choices of one proposal at once', async () => {

@@ -277,7 +277,7 @@ export const texts = {
 
   // Lessons
   whatTheNeedlesTaught: 'What the needles taught',
-  itWouldMakeThe: (effect: string) => ` It would make the ${effect}.`,
+  itWouldMakeThe: (effect: string) => ` Then: ${effect}.`,
   leftOutForThisPair: (say: string) => `Left out for this pair: ${say}`,
 
   // Proposals

@@ -73,7 +73,7 @@ public class LogTest extends BrowserTest {
         page.navigate(server().url("/pairs/" + next));
         Locator proposals =
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("From pairs worn on this foot"));
-        assertThat(proposals).containsText("Try 8 plain rounds at the heel instead of 6.");
+        assertThat(proposals).containsText("Tight at 6 plain rounds: try 8 at the heel.");
         assertThat(page.locator("[data-word='heel-plain']")).containsText("6 plain rounds");
         button(page, "Use this").click();
         assertThat(page.locator("[data-word='heel-plain']")).containsText("8 plain rounds");
@@ -86,6 +86,11 @@ public class LogTest extends BrowserTest {
         page.reload();
         assertThat(page.locator("[data-word='heel-plain']")).containsText("8 plain rounds");
         assertThat(proposals).hasCount(0);
+        // Undone by hand it is proposed again.
+        page.locator("[data-word='heel-plain']").click();
+        page.getByLabel("Plain rounds").first().fill("6");
+        page.keyboard().press("Escape");
+        assertThat(proposals).containsText("Tight at 6 plain rounds: try 8 at the heel.");
     }
 
     /** The leg was made ten rounds shorter on the way: the next plan hears of it, and the same pair again has it. */

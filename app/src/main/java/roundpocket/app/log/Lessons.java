@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -25,6 +26,7 @@ import roundpocket.app.plans.WeighInPart;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.Taught;
 import roundpocket.core.wear.Taught.Lesson;
 
@@ -38,8 +40,10 @@ public class Lessons {
     private final Laps laps;
     private final PairsShelf pairs;
     private final LessonLeftRepository left;
+    private final Log log;
 
-    Lessons(Laps laps, PairsShelf pairs, LessonLeftRepository left) {
+    Lessons(Laps laps, PairsShelf pairs, LessonLeftRepository left, Log log) {
+        this.log = log;
         this.laps = laps;
         this.pairs = pairs;
         this.left = left;
@@ -99,9 +103,21 @@ public class Lessons {
                 .forEach(other -> taughtIfRead(other, pair, next, at(gists, other))
                         .forEach(lesson -> latest.putIfAbsent(lesson.kind(), lesson)));
         List<LessonLeftRow> unwanted = left.findByPairId(pairId);
+        Set<FitNote.Topic> noted = log.noted(pair);
         return latest.values().stream()
+                .filter(lesson -> !decided(lesson.kind(), noted))
                 .filter(lesson -> unwanted.stream().noneMatch(row -> row.is(lesson.kind(), lesson.fromId())))
                 .toList();
+    }
+
+    /** Whether somebody has said how that fits, so that what was done on the way says nothing any more. */
+    private static boolean decided(Taught.Kind kind, Set<FitNote.Topic> noted) {
+        return switch (kind) {
+            case HEEL -> noted.contains(FitNote.Topic.HEEL);
+            case FOOT -> noted.contains(FitNote.Topic.FOOT);
+            case LEG -> noted.contains(FitNote.Topic.LEG);
+            case GAUGE, YARN -> false;
+        };
     }
 
     /** Does not propose that for a pair again. */

@@ -26,7 +26,9 @@ import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
 import roundpocket.app.store.NotStoredException;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.Used;
+import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.HeelRepair;
@@ -124,24 +126,44 @@ public class Log {
                 new Workings().figure(repair.yarn()));
     }
 
-    /** What the pairs that were worn on the same foot propose for a pair; never what is answered already. */
+    /** What the pairs that were worn on the same foot propose for a pair as it stands; never what was left out for it. */
     @Transactional(readOnly = true)
     public List<ProposalView> proposals(UUID pairId) {
         PairView pair = pairs.read(pairId);
         if (pair.foot() == null || laps.begun(pairId)) {
             return List.of();
         }
-        Set<UUID> answered =
-                answers.findByPairId(pairId).stream().map(LogAnswerRow::noteId).collect(Collectors.toSet());
+        Set<UUID> left = answers.findByPairId(pairId).stream()
+                .filter(answer -> !answer.taken())
+                .map(LogAnswerRow::noteId)
+                .collect(Collectors.toSet());
         SockSpec spec = pair.spec().toCore();
-        List<ProposalView> proposals = new ArrayList<>();
-        latest(pair).values().stream()
-                .filter(note -> !answered.contains(note.id()))
-                .forEach(note -> {
-                    FitNote fit = Objects.requireNonNull(note.fit());
-                    proposals.add(view(note, fit, fit.proposal(spec)));
-                });
-        return proposals;
+        return latest(pair).values().stream()
+                .filter(note -> !left.contains(note.id()))
+                .flatMap(note -> proposal(note, spec).stream())
+                .toList();
+    }
+
+    /** What a note proposes, from the numbers of the sock that it was said of; nothing where later limits refuse that sock. */
+    private Optional<ProposalView> proposal(LogNoteRow note, SockSpec spec) {
+        FitNote fit = Objects.requireNonNull(note.fit());
+        try {
+            return fit.proposal(spec, knitted(note)).map(proposal -> view(note, fit, proposal));
+        } catch (Refusal unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private SockPlan knitted(LogNoteRow note) {
+        int sock = note.sock() == null ? 1 : note.sock();
+        return laps.begun(note.pairId())
+                ? laps.work(note.pairId(), work -> work.sock(sock).course().plan())
+                : pairs.read(note.pairId()).spec().toCore().plan();
+    }
+
+    /** What the fit of other pairs on the same foot says something about. */
+    Set<FitNote.Topic> noted(PairView pair) {
+        return pair.foot() == null ? Set.of() : latest(pair).keySet();
     }
 
     /** The latest note about each part of the sock, of how other pairs fit the same foot. */
@@ -165,7 +187,7 @@ public class Log {
                 note.notedOn(),
                 note.words().isEmpty() ? fit.title() : fit.title() + ", “" + withoutStops(note.words()) + "”",
                 fit.reason(),
-                proposal.words(),
+                proposal.said(),
                 proposal.changes().stream().map(ChangeView::of).toList());
     }
 
@@ -195,7 +217,7 @@ public class Log {
         }
     }
 
-    /** Answers a proposal, which is not shown again then. */
+    /** Answers a proposal: what is left out is not shown again; what is taken is in the plan, and there again once it is not. */
     public void answer(UUID pairId, UUID noteId, boolean taken) {
         pairs.read(pairId);
         if (!notes.existsById(noteId)) {

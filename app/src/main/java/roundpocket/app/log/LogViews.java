@@ -135,7 +135,7 @@ public final class LogViews {
             LocalDate on,
             String said,
             String reason,
-            String words,
+            Sentence words,
             List<ChangeView> changes) {}
 
     /** One choice: its path, and what it becomes, as a number or as one of several. */

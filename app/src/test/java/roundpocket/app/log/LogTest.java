@@ -42,9 +42,13 @@ public class LogTest extends AppTest {
     }
 
     private String pair(String name) {
+        return pairWith(SPEC, name);
+    }
+
+    private String pairWith(String spec, String name) {
         return body(post(
                         "/api/pairs",
-                        "{\"name\": \"" + name + "\", \"footId\": \"" + footId + "\", \"spec\": " + SPEC + "}"))
+                        "{\"name\": \"" + name + "\", \"footId\": \"" + footId + "\", \"spec\": " + spec + "}"))
                 .get("id")
                 .asString();
     }
@@ -180,6 +184,9 @@ public class LogTest extends AppTest {
         JsonNode plan = body(post("/api/plans/preview", spec.toString()));
         assertThat(plan.at("/heel/shaping/plainRounds/value").asInt())
                 .isEqualTo(proposal.at("/changes/0/number").asInt());
+        // Whose plan has it already is told nothing, and is told again once it has it no more.
+        String deep = pairWith(spec.toString(), "Deep");
+        assertThat(body(get("/api/pairs/" + deep + "/proposals"))).isEmpty();
         String noteId = proposal.get("noteId").asString();
         assertThat(post("/api/pairs/" + next + "/proposals/" + noteId + "?taken=false", ""))
                 .hasStatus(204);

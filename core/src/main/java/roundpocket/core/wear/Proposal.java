@@ -3,21 +3,27 @@ package roundpocket.core.wear;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Choices;
 
 /**
  * What a note on a worn pair proposes for another plan: a change, or where no number of the plan helps, why.
  *
- * @param words what it would be and what it is; or why nothing is proposed
+ * @param said what it would be and what it is; or why nothing is proposed
  * @param changes the choices that make it so; none where nothing is proposed
  */
-public record Proposal(String words, List<Change> changes) {
+public record Proposal(Sentence said, List<Change> changes) {
     public Proposal {
         changes = List.copyOf(changes);
     }
 
     static Proposal nothing(String why) {
-        return new Proposal(why, List.of());
+        return new Proposal(Sentence.of(why), List.of());
+    }
+
+    /** So many choices at once, with nothing said of them. */
+    static Proposal of(List<Change> changes) {
+        return new Proposal(Sentence.of(""), changes);
     }
 
     /** Whether there is anything to take. */

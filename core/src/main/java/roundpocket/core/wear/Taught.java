@@ -76,7 +76,7 @@ public final class Taught {
 
         /** The other plan with it taken. */
         public SockSpec taken(SockSpec spec) {
-            SockSpec taught = spec.withChoices(new Proposal("", proposal).taken(spec.choices()));
+            SockSpec taught = spec.withChoices(Proposal.of(proposal).taken(spec.choices()));
             if (!rounds.isEmpty()) {
                 Swatch own = spec.swatch();
                 taught = taught.withSwatch(new Swatch(own.stitches(), rounds, own.fabric(), own.onTheTube()));
@@ -186,14 +186,20 @@ public final class Taught {
                 - plan.tube().lengths().foot().value();
         int by = (int) Math.round(longer * plan.basis().gauge().rounds().value() / PERCENT);
         if (changed != 0) {
-            proposed(Kind.FOOT, by, changed, next().footRounds(by), "foot");
+            proposed(
+                    Kind.FOOT,
+                    by,
+                    changed,
+                    next().footRoundsBy(by, "Knit {then} between toe and heel line instead of {now}.", Map.of()),
+                    "foot");
         }
     }
 
     private void leg() {
         SockPlan plan = knitted.plan();
-        boolean changed = plan.tube().rounds().leg().count()
-                != begun.plan().tube().rounds().leg().count();
+        int longer = plan.tube().rounds().leg().count()
+                - begun.plan().tube().rounds().leg().count();
+        boolean changed = longer != 0;
         boolean inRounds = next.choices().tube().legRounds().isPresent()
                 || next.choices().tube().legFromTaken() != LegFrom.OPENING
                 || next.plan().tube().wanted().legIsResult();
@@ -207,7 +213,7 @@ public final class Taught {
         add(
                 Kind.LEG,
                 "Plan a leg of {then} as knitted, instead of {now}.",
-                "You made the leg " + (then > now ? "longer" : "shorter") + " on the way.",
+                "You made the leg " + (longer > 0 ? "longer" : "shorter") + " than planned.",
                 Map.of("then", Amount.mm(then), "now", Amount.mm(now)),
                 List.of(),
                 List.of(),
@@ -219,12 +225,21 @@ public final class Taught {
         int changed = plain - begun.plan().heel().shaping().plainRounds().count();
         int by = plain - next.plan().heel().shaping().plainRounds().count();
         if (changed != 0) {
-            proposed(Kind.HEEL, by, changed, next().heelPlain(by), "heel");
+            int now = next.plan().heel().shaping().plainRounds().count();
+            proposed(
+                    Kind.HEEL,
+                    by,
+                    changed,
+                    next().heelPlainTo(
+                                    plain,
+                                    "Try {then} plain " + (plain == 1 ? "round" : "rounds") + " at the heel instead of "
+                                            + now + "."),
+                    "heel");
         }
     }
 
     private Next next() {
-        return new Next(next, next.plan());
+        return new Next(next, next.plan(), knitted.plan());
     }
 
     private void proposed(Kind kind, int by, int changed, Proposal proposal, String what) {
@@ -232,9 +247,9 @@ public final class Taught {
             String how = count(Math.abs(changed), "round") + (changed > 0 ? " more" : " fewer");
             add(
                     kind,
-                    proposal.words(),
+                    proposal.said().template(),
                     "You knitted the " + what + " with " + how + " than planned.",
-                    Map.of(),
+                    proposal.said().amounts(),
                     List.of(),
                     List.of(),
                     proposal.changes());

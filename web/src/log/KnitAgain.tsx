@@ -8,19 +8,16 @@ import { LinkButton } from '../form/LinkButton';
 import { withLesson } from '../plan/taught';
 import { texts } from './texts';
 
-const LONGEST_NAME = 80;
-
 /** A new pair from one that was knitted, as it was knitted. */
-export function KnitAgain({ pairId, name: before }: { pairId: string; name: string }) {
+export function KnitAgain({ pairId }: { pairId: string }) {
   const create = useCreatePair();
   const navigate = useNavigate();
   const again = useMutation({
     mutationFn: async () => {
-      const [{ spec, lessons }, { foot, swatch, yarn }] = await Promise.all([
+      const [{ name, spec, lessons }, { foot, swatch, yarn }] = await Promise.all([
         askAgain(pairId),
         askPair(pairId),
       ]);
-      const name = texts.again(before.slice(0, LONGEST_NAME - 7));
       const draft = lessons.reduce<Draft>((made, lesson) => withLesson(made, lesson), {
         name,
         spec,

@@ -67,7 +67,7 @@ export function LogItem({ entry, longestMm }: LogItemProps) {
           )}
           <Timeline entry={entry} worn={worn} />
           <AddNote pairId={entry.pairId} name={name} />
-          <KnitAgain pairId={entry.pairId} name={name} />
+          <KnitAgain pairId={entry.pairId} />
           <LinkButton aria-expanded={repair} onClick={() => setRepair(!repair)}>
             {texts.replaceAHeel}
           </LinkButton>

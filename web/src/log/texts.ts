@@ -14,7 +14,6 @@ export const texts = {
   inYourOwnWords: 'In your own words',
 
   // KnitAgain
-  again: (before: string) => `${before}, again`,
   knitTheseAgain: 'Knit these again',
 
   // NewHeel

@@ -124,3 +124,23 @@ function faceMiddle(round: ColourRound): number {
 export function sockColours(plan: Plan, sock: number) {
   return plan.stripes?.socks[sock];
 }
+
+/** Dyes to begin another band with, far enough apart to be told at a glance. */
+const DYES = [
+  '#2f5fa8',
+  '#b3261e',
+  '#d9a521',
+  '#3f7d4e',
+  '#7a4a8c',
+  '#c9772b',
+  '#2c8c8c',
+  '#4b4f56',
+];
+
+/** A colour for another band: one that no band has yet, or else not that of the band before it. */
+export function anotherColour(bands: readonly { colour: string }[]): string {
+  const used = bands.map(({ colour }) => colour.toLowerCase());
+  return (
+    DYES.find((dye) => !used.includes(dye)) ?? DYES.find((dye) => dye !== used.at(-1)) ?? UNDYED
+  );
+}

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
-import { UNDYED } from '../tape/colours';
+import { anotherColour } from '../tape/colours';
 import type { TubeBandCounted } from '../wire/types';
 import { BandFields } from '../yarn/StripeFields';
 import type { TypedTube } from './typed';
@@ -34,9 +34,7 @@ export function TubeBands({ tube, change, problemAt }: TubeBandsProps) {
         />
       ))}
       {bands.length < MOST && (
-        <LinkButton
-          onClick={() => set([...bands, { colour: bands.at(-1)?.colour ?? UNDYED, rounds: 10 }])}
-        >
+        <LinkButton onClick={() => set([...bands, { colour: anotherColour(bands), rounds: 10 }])}>
           {bands.length === 0 ? texts.countItsStripes : shared.addABand}
         </LinkButton>
       )}

@@ -4,7 +4,7 @@ import type { Cake, Stripe } from '../wire/types';
 import { LinkButton } from '../form/LinkButton';
 import { NumberField } from '../form/NumberField';
 import { PlainSelect } from '../form/PlainSelect';
-import { UNDYED } from '../tape/colours';
+import { anotherColour } from '../tape/colours';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -65,7 +65,7 @@ export function StripeFields({ stripes, startM, change, problemAt }: StripeField
         </Box>
       )}
       {stripes.length < MOST && (
-        <LinkButton onClick={() => set([...stripes, { colour: stripes.at(-1)?.colour ?? UNDYED }])}>
+        <LinkButton onClick={() => set([...stripes, { colour: anotherColour(stripes) }])}>
           {shared.addABand}
         </LinkButton>
       )}

@@ -11,6 +11,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,11 +21,13 @@ import roundpocket.app.laps.LapViews.DifferenceView;
 import roundpocket.app.laps.LapViews.LapGistView;
 import roundpocket.app.laps.Laps;
 import roundpocket.app.log.LogViews.ChangeView;
+import roundpocket.app.pairs.PairNames;
 import roundpocket.app.pairs.PairView;
 import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.plans.SpecPart;
 import roundpocket.app.plans.WeighInPart;
+import roundpocket.app.store.Names;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.SockSpec;
@@ -36,6 +41,9 @@ import roundpocket.core.wear.Taught.Lesson;
 public class Lessons {
     /** Nothing is gained by asking more pairs than these. */
     private static final int MOST_ASKED = 40;
+
+    private static final Pattern AGAIN = Pattern.compile(", again( \\d+)?$");
+    private static final int ROOM_FOR_AGAIN = 12;
 
     private final Laps laps;
     private final PairsShelf pairs;
@@ -80,10 +88,11 @@ public class Lessons {
     /**
      * A pair to be knitted again.
      *
+     * @param name a name that no pair has yet
      * @param spec what it was begun with
      * @param lessons what was otherwise when it was knitted: all of them taken, it comes out as it did
      */
-    public record AgainView(SpecPart spec, List<LessonView> lessons) {}
+    public record AgainView(String name, SpecPart spec, List<LessonView> lessons) {}
 
     /** What the latest pairs in its yarn, or for its foot, propose for a pair that is not begun. */
     public List<LessonView> of(UUID pairId) {
@@ -146,7 +155,20 @@ public class Lessons {
     public AgainView again(UUID pairId) {
         PairView pair = pairs.read(pairId);
         SockSpec spec = pair.spec().toCore();
-        return new AgainView(pair.spec().kept(), taught(pair, pair, spec, null));
+        return new AgainView(again(pair.name()), pair.spec().kept(), taught(pair, pair, spec, null));
+    }
+
+    /** A name for it that no other pair has. */
+    private String again(String name) {
+        String first = AGAIN.matcher(name).replaceFirst("");
+        String base = first.substring(0, Math.min(first.length(), Names.MOST_CHARACTERS - ROOM_FOR_AGAIN))
+                        .strip() + ", again";
+        Set<String> all = pairs.names().stream().map(PairNames::name).collect(Collectors.toSet());
+        return Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? base : base + " " + number)
+                .filter(free -> !all.contains(free))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static @Nullable Instant at(Map<UUID, LapGistView> gists, PairView pair) {

@@ -267,6 +267,11 @@ public class LogTest extends AppTest {
     @Test
     public void aPairIsKnittedAgainAsItWasKnitted() {
         JsonNode again = body(get("/api/pairs/" + worn + "/again"));
+        String named = again.get("name").asString();
+        assertThat(named).isEqualTo("Worn, again");
+        pair(named);
+        assertThat(body(get("/api/pairs/" + worn + "/again")).get("name").asString())
+                .isEqualTo("Worn, again 2");
         assertThat(again.get("lessons").valueStream().map(each -> each.get("kind")
                         .asString()))
                 .containsExactly("YARN", "LEG");

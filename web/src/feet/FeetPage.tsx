@@ -58,7 +58,7 @@ export function FeetPage() {
 function HowToMeasure() {
   return (
     <Box as="details" maxW="46rem">
-      <Box as="summary" cursor="pointer" fontWeight="600" minH="32px">
+      <Box as="summary" cursor="pointer" fontWeight="600" minH={{ base: '44px', md: '32px' }}>
         {texts.howToMeasure}
       </Box>
       <Box as="ol" pl={5} lineHeight="1.5" listStyleType="decimal">

@@ -16,7 +16,8 @@ export function FigurePress({ figure, title, onAsk }: FigurePressProps) {
   const text = figureText(figure, lengths);
   return onAsk ? (
     <Press
-      minH="32px"
+      minH={{ base: '44px', md: '32px' }}
+      minW="24px"
       textDecoration="underline"
       textDecorationStyle="dotted"
       textUnderlineOffset="3px"

@@ -6,6 +6,7 @@ export const LinkButton = chakra(
   {
     base: {
       minH: '44px',
+      minW: '24px',
       color: 'chosen',
       textDecoration: 'underline',
       textUnderlineOffset: '3px',

@@ -10,8 +10,6 @@ interface SwitchProps<T extends string> {
   onChange: (value: T) => void;
   /** Whether its label is seen on a phone too. */
   labelled?: boolean;
-  /** Whether its words go on below one another where they are too long for a line. */
-  wraps?: boolean;
 }
 
 /** A few words of which one is on. */
@@ -21,14 +19,14 @@ export function Switch<T extends string>({
   options,
   onChange,
   labelled,
-  wraps,
 }: SwitchProps<T>) {
   return (
     <Flex role="group" aria-label={label} align="center" gap={2}>
       <Box aria-hidden fontSize="sm" color="quiet" hideBelow={labelled ? undefined : 'md'}>
         {label}
       </Box>
-      <Flex wrap={wraps ? 'wrap' : undefined}>
+      {/* Its words go on below one another where they are too long for a line. */}
+      <Flex wrap="wrap">
         {options.map(([key, word, long]) => (
           <Press
             key={key}

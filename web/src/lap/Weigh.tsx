@@ -244,7 +244,7 @@ function CakeFigures({ figures, onWorking }: CakeFiguresProps) {
                 look="told"
                 className="figures"
                 aria-label={texts.showHowItsWorkedOut(label, figureText(figure, lengths))}
-                minH="32px"
+                minH={{ base: '44px', md: '32px' }}
                 fontWeight="650"
                 onClick={() => onWorking(i)}
               >

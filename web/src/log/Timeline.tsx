@@ -88,13 +88,13 @@ function At({ moment, number }: { moment: Moment; number: number | undefined }) 
       >
         {number}
       </Box>
-      <Flex fontSize="sm" color="quiet" gap={4} align="baseline">
+      <Flex fontSize="sm" color="quiet" columnGap={4} align="baseline" wrap="wrap">
         <Box minW="6.5rem">{[dayText(on), since].filter(Boolean).join(' · ')}</Box>
         {note && (
           <LinkButton
             aria-label={texts.removeTheNote(title)}
             fontSize="sm"
-            minH="24px"
+            minH={{ base: '44px', md: '24px' }}
             onClick={() => remove.mutate(note)}
           >
             {shared.remove}

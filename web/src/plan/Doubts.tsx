@@ -30,7 +30,12 @@ export const Doubts = memo(function Doubts({ plan }: { plan: Plan }) {
       <DoubtList doubts={shown} />
       {folded && (
         <details>
-          <chakra.summary cursor="pointer" color="quiet" fontSize="sm" minH="32px">
+          <chakra.summary
+            cursor="pointer"
+            color="quiet"
+            fontSize="sm"
+            minH={{ base: '44px', md: '32px' }}
+          >
             {texts.moreGoodToKnow(light.length)}
           </chakra.summary>
           <DoubtList doubts={light} />
@@ -65,7 +70,11 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         </Box>
         <Box lineHeight="1.4">{say(doubt.said)}</Box>
         {word && (
-          <LinkButton onClick={() => openWord(word)} fontSize="sm" minH="32px">
+          <LinkButton
+            onClick={() => openWord(word)}
+            fontSize="sm"
+            minH={{ base: '44px', md: '32px' }}
+          >
             {texts.changeThis}
             <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>
@@ -89,7 +98,12 @@ export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
         <span aria-hidden>{`${sign} `}</span>
         {`${say(doubt.said)} `}
         {word && (
-          <LinkButton onClick={() => openWord(word)} fontSize="xs" minH="24px" color={colour}>
+          <LinkButton
+            onClick={() => openWord(word)}
+            fontSize="xs"
+            minH={{ base: '44px', md: '24px' }}
+            color={colour}
+          >
             {texts.changeThis}
             <Box as="span" srOnly>{`: ${say(doubt.said)}`}</Box>
           </LinkButton>

@@ -130,7 +130,7 @@ function Shelves({ first }: { first: First }) {
 
 function Whose({ whose, onName }: { whose: string; onName: (name: string) => void }) {
   return (
-    <Field.Root w="16rem">
+    <Field.Root w={{ base: '100%', md: '16rem' }}>
       <Field.Label fontWeight="600">{texts.whoseFeetOptional}</Field.Label>
       <Input
         value={whose}

@@ -31,7 +31,8 @@ export function NameField({ name, onName }: { name: string; onName: (name: strin
         borderColor="transparent"
         _hover={{ borderColor: 'line' }}
         textOverflow="ellipsis"
-        minW="12rem"
+        minW="min(12rem, 100%)"
+        maxW="100%"
         css={{ fieldSizing: 'content' }}
       />
     </h1>

@@ -122,7 +122,7 @@ function Measure({ what, number, title, how, children }: MeasureProps) {
       borderTopWidth={{ base: number === '1' ? 0 : '1px', md: 0 }}
       borderColor="line"
       columnGap={3}
-      templateColumns={{ base: '1fr 7.5rem', md: '1fr' }}
+      templateColumns={{ base: 'minmax(0, 1fr) 30%', md: 'minmax(0, 1fr)' }}
       templateRows={{ md: 'auto auto 1fr' }}
     >
       <Flex gap={3} align="baseline">

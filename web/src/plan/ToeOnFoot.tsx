@@ -4,9 +4,9 @@ import { withChoices, type Draft } from '../draft/draft';
 import { LinkButton } from '../form/LinkButton';
 import { SmallButton } from '../form/SmallButton';
 import { Choice } from '../recipe/Choice';
-import { useSettings } from '../settings/settings';
+import { useSettings, type Lengths } from '../settings/settings';
 import { Line, Path, Text } from '../tape/svg';
-import { figureText, fixed } from '../units/units';
+import { figureText, plusMinusText, smallLengthText } from '../units/units';
 import type { Figure, Plan, ToeOnFoot as OnFoot, ToeTried } from '../wire/types';
 import { openWord } from './words';
 import { texts } from './texts';
@@ -45,13 +45,16 @@ export function ToeOnFoot({ draft, plan, onChange, onWorking }: ToeOnFootProps) 
         <Box as="h3" fontSize="md">
           {texts.theToeOnTheFoot}
         </Box>
-        <Box mb={2}>{verdictOf(laid, planned, best, title)}</Box>
+        <Box mb={2}>{verdictOf(laid, planned, best, title, lengths)}</Box>
         {[planned, ...others].map((tried) => (
           <Choice
             key={tried.school}
             chosen={tried === shown}
             title={`${title(tried.school)}${tried.planned ? texts.asPlanned : ''}`}
-            note={texts.offOnAverage(off(tried), fixed(tried.off.plusMinus, 1))}
+            note={texts.offOnAverage(
+              off(tried, lengths),
+              plusMinusText(tried.off.plusMinus, 'MILLIMETRES', lengths),
+            )}
             onChoose={() => setLooked(tried.school)}
           />
         ))}
@@ -95,7 +98,7 @@ function Ways({ title, onUse, onWorking }: WaysProps) {
   return (
     <Flex gap={4} wrap="wrap" align="center">
       {onUse && <SmallButton onClick={onUse}>{texts.useThe(title)}</SmallButton>}
-      <LinkButton onClick={onWorking} fontSize="sm" minH="32px">
+      <LinkButton onClick={onWorking} fontSize="sm" minH={{ base: '44px', md: '32px' }}>
         {texts.howItsWorkedOut}
       </LinkButton>
     </Flex>
@@ -113,15 +116,19 @@ function NoOutline() {
   return (
     <Box fontSize="sm" color="quiet">
       {texts.typeWhatTheTracedOutline}
-      <LinkButton onClick={() => openWord('foot-more')} fontSize="sm" minH="32px">
+      <LinkButton
+        onClick={() => openWord('foot-more')}
+        fontSize="sm"
+        minH={{ base: '44px', md: '32px' }}
+      >
         {texts.enterTheOutline}
       </LinkButton>
     </Box>
   );
 }
 
-/** Millimetres in either unit: they differ by less than an eighth of an inch. */
-const off = ({ off: figure }: ToeTried): string => texts.mm(fixed(figure.value, 1));
+const off = ({ off: figure }: ToeTried, lengths: Lengths): string =>
+  smallLengthText(figure.value, lengths);
 
 /** Which toe follows the outline best, as far as the measures can tell. */
 function verdictOf(
@@ -129,16 +136,17 @@ function verdictOf(
   planned: ToeTried,
   best: ToeTried,
   title: (school: string) => string,
+  lengths: Lengths,
 ): string {
   const others = laid.asClose.filter((school) => school !== planned.school).map(title);
   const also = others.length > 0 ? texts.aboutAsClose(others.join(', ')) : '';
   if (best === planned) {
-    return texts.ofTheToesForThis(title(planned.school), off(best), also);
+    return texts.ofTheToesForThis(title(planned.school), off(best, lengths), also);
   }
   const yours = laid.asClose.includes(planned.school)
-    ? texts.yourDoesItAboutAs(title(planned.school), off(planned))
-    : texts.yoursTheIsOff(title(planned.school), off(planned));
-  return texts.theFollowsTheOutlineBest(title(best.school), off(best), yours, also);
+    ? texts.yourDoesItAboutAs(title(planned.school), off(planned, lengths))
+    : texts.yoursTheIsOff(title(planned.school), off(planned, lengths));
+  return texts.theFollowsTheOutlineBest(title(best.school), off(best, lengths), yours, also);
 }
 
 interface DrawingProps {

@@ -1,4 +1,5 @@
 import { Box, Table } from '@chakra-ui/react';
+import { Press } from '../form/Press';
 import { memo } from 'react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
@@ -102,17 +103,15 @@ function SectionRow({ yarn, most, colour, onWorking }: SectionRowProps) {
   return (
     <Table.Row bg="transparent">
       <Table.Cell {...cell}>
-        <button
-          type="button"
-          style={{
-            cursor: 'pointer',
-            textDecoration: 'underline dotted',
-            textAlign: 'left',
-          }}
+        <Press
+          minH={{ base: '44px', md: '24px' }}
+          minW="24px"
+          textAlign="left"
+          textDecoration="underline dotted"
           onClick={() => onWorking(texts.yarnOfThe(section.title), [grams])}
         >
           {section.title}
-        </button>
+        </Press>
       </Table.Cell>
       <Table.Cell {...cell} textAlign="end">
         {figureNumber(stitches, lengths)}

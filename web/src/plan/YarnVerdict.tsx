@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
-import { figureText, fixed, plusMinusText, valueText } from '../units/units';
+import { figureText, plusMinusText, smallLengthText, valueText } from '../units/units';
 import { Line } from './FitPanel';
 import { texts } from './texts';
 
@@ -54,10 +54,10 @@ export function YarnVerdict({ plan, onWorking }: YarnVerdictProps) {
         {texts.tailsIncludedEnough19Times}
       </Line>
       <Box fontSize="sm" color="quiet" mt={2}>
-        {texts.oneStitchTakesMmOf(
+        {texts.oneStitchTakes(
           yarn.factor.value,
           valueText(yarn.factor.value, 'NUMBER', lengths),
-          fixed(yarn.loopLength.value, 1),
+          smallLengthText(yarn.loopLength.value, lengths),
         )}
       </Box>
     </Box>

@@ -197,13 +197,12 @@ export const texts = {
   enterTheOutline: 'Enter the outline',
   theToeOnTheFoot: 'The toe on the foot',
   asPlanned: ', as planned',
-  offOnAverage: (off: string, plusMinus: string) => `${off} ± ${plusMinus} off on average`,
+  offOnAverage: (off: string, plusMinus: string) => `${off} ${plusMinus} off on average`,
   useThe: (title: string) => `Use the ${title}`,
   offTheOutline: (title: string) => `Off the outline: ${title}`,
   howItsWorkedOut: 'How it’s worked out',
   wholeLineAsPlannedThe: (title: string, shown: boolean, title2: string, width: string) =>
     `Solid line: ${title}, as planned${shown ? '.' : `; dashed: ${title2}.`} The foot is ${width} wide. Too narrow squeezes, too wide folds.`,
-  mm: (figure: string) => `${figure} mm`,
   aboutAsClose: (others: string) => ` About as close: ${others}.`,
   ofTheToesForThis: (title: string, off: string, also: string) =>
     `The ${title} fits the outline best (${off} off on average).${also}`,
@@ -232,8 +231,8 @@ export const texts = {
     `${longestRounds} from the heel line to the cuff${longest ? `, or ${longest} to the end of a repeat` : ''}`,
   setAsideForBothHeels: 'Set aside for both heels',
   tailsIncludedEnough19Times: 'tails included, enough 19 times in 20',
-  oneStitchTakesMmOf: (factor: number, factor2: string, loopLength: string) =>
-    `${factor === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${factor2}.`} One stitch takes ${loopLength} mm of yarn.`,
+  oneStitchTakes: (factor: number, factor2: string, loopLength: string) =>
+    `${factor === 1 ? 'Until you weigh some yarn, grams can be off by about 20 %.' : `Weighing gave the factor ${factor2}.`} One stitch takes ${loopLength} of yarn.`,
 
   // YarnSplit
   yarnForOneSock: 'Yarn for one sock',

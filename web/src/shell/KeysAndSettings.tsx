@@ -85,7 +85,6 @@ function Knitter() {
         options={KINDS.map((each) => [each, texts.kinds[each], texts.kindsInFull[each]] as const)}
         onChange={(value) => changeSettings({ kind: value })}
         labelled
-        wraps
       />
       <Switch
         label={texts.needleSizes}

@@ -112,7 +112,7 @@ function SkipToContent() {
       left="-999px"
       _focus={{ left: 2, top: 2 }}
       bg="sheet"
-      p={2}
+      p={3}
     >
       {texts.skipToContent}
     </Link>

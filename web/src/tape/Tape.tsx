@@ -110,7 +110,13 @@ interface ToggleProps {
 /** What the tape can show besides. */
 function Toggle({ on, onClick, children }: ToggleProps) {
   return (
-    <LinkButton aria-pressed={on} onClick={onClick} fontSize="sm" minH="24px" className="no-print">
+    <LinkButton
+      aria-pressed={on}
+      onClick={onClick}
+      fontSize="sm"
+      minH={{ base: '44px', md: '24px' }}
+      className="no-print"
+    >
       {children}
     </LinkButton>
   );

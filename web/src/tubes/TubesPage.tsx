@@ -23,7 +23,7 @@ export function TubesPage() {
   return (
     <Box maxW="78rem">
       <title>{texts.tubesRoundPocket}</title>
-      <Flex align="baseline" gap={4} mb={2}>
+      <Flex align="baseline" gap={4} mb={2} wrap="wrap">
         <Box as="h1" fontSize="2xl" flex="1">
           {shared.tubes}
         </Box>

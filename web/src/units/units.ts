@@ -195,6 +195,11 @@ export function figureText(figure: Figure, lengths: Lengths): string {
   return valueText(figure.value, figure.unit, lengths, figure.plusMinus);
 }
 
+/** A length so small that centimetres with a decimal, or eighths of an inch, would say nothing of it. */
+export function smallLengthText(mm: number, lengths: Lengths): string {
+  return lengths === 'INCH' ? `${fixed(mm / INCH_MM, 2)} in` : `${fixed(mm, 1)} mm`;
+}
+
 /** The ± of a value, or nothing where it is exact. Small lengths are told in millimetres or hundredths of an inch. */
 export function plusMinusText(plusMinus: number, unit: Unit, lengths: Lengths): string {
   if (plusMinus === 0) {

@@ -63,7 +63,7 @@ it('counts rounds on the stitches that were said', () => {
   expect(change).toHaveBeenLastCalledWith({ stripes: [{ ...COUNTED[0], stitches: 72 }] });
 });
 
-it('changes one band, takes one away, and adds one in the colour of the last', () => {
+it('changes one band, takes one away, and adds one in a colour of its own', () => {
   show(MEASURED);
   const [, fleece] = MEASURED as [Stripe, Stripe];
   type(screen.getAllByLabelText('Yarn in it')[0] as HTMLElement, '5,5');
@@ -71,7 +71,7 @@ it('changes one band, takes one away, and adds one in the colour of the last', (
   fireEvent.click(screen.getByLabelText('Remove band 1'));
   expect(change).toHaveBeenLastCalledWith({ stripes: [fleece] });
   fireEvent.click(screen.getByText('Add a band'));
-  expect(change).toHaveBeenLastCalledWith({ stripes: [...MEASURED, { colour: '#efe6d2' }] });
+  expect(change).toHaveBeenLastCalledWith({ stripes: [...MEASURED, { colour: '#2f5fa8' }] });
 });
 
 it('is a yarn of one colour again once its last band is gone', () => {

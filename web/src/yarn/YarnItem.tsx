@@ -3,6 +3,7 @@ import type { KeptYarn, Stripe } from '../wire/types';
 import { ShelfItem } from '../form/ShelfItem';
 import { useSettings, type Lengths } from '../settings/settings';
 import { CakeDrawing } from '../tape/CakeDrawing';
+import { amountText } from '../units/said';
 import { decimal, figureText, labelText, roughMass, valueText } from '../units/units';
 import { FORMS, YarnFields, type TypedYarn } from './YarnFields';
 import { useKnownYarns, useTallies } from '../api/logQueries';
@@ -45,7 +46,11 @@ function YarnSummary({ kept }: { kept: KeptYarn }) {
       yarn.nylonShare !== undefined &&
       texts.nylonOrSimilar(decimal(yarn.nylonShare * 100, 0)),
     cake?.stripes && stripeWords(cake.stripes, lengths),
-    cake?.knots && knotWords(cake.knots.map(({ atM }) => atM)),
+    cake?.knots &&
+      knotWords(
+        cake.knots.map(({ atM }) => atM),
+        lengths,
+      ),
   ].filter(Boolean);
   return (
     <Grid templateColumns="auto minmax(0, 1fr)" columnGap={3} alignItems="start">
@@ -111,7 +116,7 @@ function stripeWords(stripes: readonly Stripe[], lengths: Lengths): string {
   return texts.stripes(each.join(', '));
 }
 
-function knotWords(knots: readonly number[]): string {
-  const places = knots.map((metres) => `${decimal(metres, 0)} m`).join(', ');
+function knotWords(knots: readonly number[], lengths: Lengths): string {
+  const places = knots.map((value) => amountText({ value, unit: 'METRES' }, lengths)).join(', ');
   return texts.fromTheOuterEnd(knots.length, places);
 }

@@ -28,7 +28,7 @@ export function YarnPage() {
   return (
     <Box maxW="78rem">
       <title>{texts.yarnRoundPocket}</title>
-      <Flex align="baseline" gap={4} mb={2}>
+      <Flex align="baseline" gap={4} mb={2} wrap="wrap">
         <Box as="h1" fontSize="2xl" flex="1">
           {shared.yarn}
         </Box>
@@ -60,7 +60,7 @@ function Swatches({ swatches }: { swatches: readonly KeptSwatch[] }) {
   const [adding, setAdding] = useState(false);
   return (
     <>
-      <Flex align="baseline" gap={4} mt={10} mb={2}>
+      <Flex align="baseline" gap={4} mt={10} mb={2} wrap="wrap">
         <Box as="h2" fontSize="2xl" flex="1">
           {texts.swatches}
         </Box>

@@ -30,7 +30,7 @@ export function YarnUses({ id, name }: { id: string; name: string }) {
       )}
       {others.length > 0 && (
         <details>
-          <chakra.summary color="quiet" cursor="pointer" minH="32px">
+          <chakra.summary color="quiet" cursor="pointer" minH={{ base: '44px', md: '32px' }}>
             {texts.isItEnoughForAnother}
           </chakra.summary>
           <UseTable

@@ -196,7 +196,7 @@ public class FirstPairTest extends BrowserTest {
         Locator working = page.getByRole(AriaRole.DIALOG);
         assertThat(working).containsText("opening − toe");
         assertThat(working).containsText("84 − 20");
-        assertThat(working).containsText("194.837 mm × 43 ÷ 100 mm");
+        assertThat(working).containsText("19.484 cm × 43 ÷ 10 cm");
         assertThat(working).containsText("foot length = 24.6 cm");
         assertThat(working).containsText("Most sensitive to foot length");
         assertAccessible(page);

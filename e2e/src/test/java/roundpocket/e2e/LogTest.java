@@ -88,7 +88,8 @@ public class LogTest extends BrowserTest {
         assertThat(proposals).hasCount(0);
         // Undone by hand it is proposed again.
         page.locator("[data-word='heel-plain']").click();
-        page.getByLabel("Plain rounds").first().fill("6");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Plain rounds at the heel"))
+                .fill("6");
         page.keyboard().press("Escape");
         assertThat(proposals).containsText("Tight at 6 plain rounds: try 8 at the heel.");
     }
@@ -109,7 +110,7 @@ public class LogTest extends BrowserTest {
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What the needles taught"));
         assertThat(taught).containsText("Plan a leg of");
         taught.getByText("Why?").click();
-        assertThat(taught).containsText("You made the leg shorter on the way. It would make the");
+        assertThat(taught).containsText("You made the leg shorter than planned. Then: ");
         assertAccessible(page);
         button(page, "Use this").click();
         assertThat(taught).hasCount(0);

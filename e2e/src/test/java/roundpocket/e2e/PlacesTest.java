@@ -282,7 +282,7 @@ public class PlacesTest extends BrowserTest {
         assertThat(page.getByText("31 stitches per 10 cm, ± 0.9 stitches")).isVisible();
         page.getByLabel("Around the ball").fill("24");
         press(page, "stitches in the tube: 68 stitches. How it’s worked out"); // 24 cm × 0.9 × 31 to 10 cm = 66.96
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("= 240 mm × (1 − 0.1) × 31 ÷ 100 mm");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("= 24 cm × (1 − 0.1) × 31 ÷ 10 cm");
         assertAccessible(page);
         press(page, "Close");
         page.getByLabel("Around the ball").fill("5");

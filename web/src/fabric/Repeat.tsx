@@ -1,6 +1,6 @@
 import { Circle, Line, Path, Rect, Text } from '../tape/svg';
 import type { PatternRow } from '../wire/types';
-import { Stitch, type Cell } from './Stitch';
+import { Stitch, type Cell, Purl } from './Stitch';
 
 const W = 15;
 const H = 12;
@@ -88,11 +88,11 @@ function Made({ stitch, mirrored, faded, ...cell }: MadeProps) {
   const stroke = faded ? 'quiet' : 'ink';
   switch (stitch) {
     case 'PURL':
-      return <Bump {...cell} fill={fill} stroke={stroke} />;
+      return <Purl {...cell} fill={fill} stroke={stroke} />;
     case 'P2TOG':
       return (
         <>
-          <Bump {...cell} fill={fill} stroke={stroke} />
+          <Purl {...cell} fill={fill} stroke={stroke} />
           <Line x1={x + 2} y1={y + h} x2={x + w - 2} y2={y + 2} stroke={stroke} strokeWidth="1" />
         </>
       );
@@ -135,16 +135,4 @@ function Made({ stitch, mirrored, faded, ...cell }: MadeProps) {
     case 'KNIT':
       return <Stitch {...cell} fill={fill} />;
   }
-}
-
-/** The head of a stitch that lies across, as a purl stitch shows it. */
-function Bump({ x, y, w, h, fill, stroke }: Cell & { fill: string; stroke: string }) {
-  return (
-    <Path
-      d={`M${x + w * 0.04},${y + h * 0.75} C${x + w * 0.1},${y + h * 0.2} ${x + w * 0.9},${y + h * 0.2} ${x + w * 0.96},${y + h * 0.75} C${x + w * 0.8},${y + h * 0.55} ${x + w * 0.2},${y + h * 0.55} ${x + w * 0.04},${y + h * 0.75} Z`}
-      fill={fill}
-      stroke={stroke}
-      strokeWidth="0.9"
-    />
-  );
 }

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
-import { Leg, Loop, Stitch } from './Stitch';
+import { Leg, Loop, Purl, Stitch } from './Stitch';
 
 afterEach(cleanup);
 
@@ -43,4 +43,11 @@ it('hangs down from the piece above', () => {
   const heights = (values: number[]) => values.filter((_, i) => i % 2 === 1);
   expect(Math.max(...heights(up))).toBe(cell.y + cell.h);
   expect(Math.min(...heights(down))).toBe(cell.y - cell.h);
+});
+
+it('shows one head across from its other side, the same to either hand', () => {
+  const [head = []] = numbers(<Purl {...cell} />);
+  const middle = cell.x + cell.w / 2;
+  const across = head.filter((_, i) => i % 2 === 0);
+  expect(Math.max(...across) - middle).toBeCloseTo(middle - Math.min(...across), 1);
 });

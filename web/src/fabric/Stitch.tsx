@@ -42,6 +42,25 @@ export function Stitch({ fill, lean, ...cell }: Cell & { fill?: string; lean?: n
   );
 }
 
+/** A stitch from its other side: its head lies across. */
+export function Purl({
+  x,
+  y,
+  w,
+  h,
+  fill = 'fabric',
+  stroke = 'ink',
+}: Cell & { fill?: string; stroke?: string }) {
+  return (
+    <Path
+      d={`M${x + w * 0.04},${y + h * 0.75} C${x + w * 0.1},${y + h * 0.2} ${x + w * 0.9},${y + h * 0.2} ${x + w * 0.96},${y + h * 0.75} C${x + w * 0.8},${y + h * 0.55} ${x + w * 0.2},${y + h * 0.55} ${x + w * 0.04},${y + h * 0.75} Z`}
+      fill={fill}
+      stroke={stroke}
+      strokeWidth="0.9"
+    />
+  );
+}
+
 /** An open loop on a needle, as it stands before it is worked; upside down on the piece above. */
 export function Loop({ x, y, w, h, fill, down }: Cell & { fill: string; down?: boolean }) {
   const s = down ? -1 : 1;

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { GraftPiece } from '../wire/types';
-import { Loop, Stitch } from '../fabric/Stitch';
+import { Loop, Purl, Stitch } from '../fabric/Stitch';
 import { Switch } from '../form/Switch';
 import { useKeymap } from '../form/keymap';
 import { Line, Text } from '../tape/svg';
@@ -162,14 +162,13 @@ interface ColumnProps {
   state: string;
 }
 
-/** A stitch of the back piece, which hangs upside down above. */
+/** A stitch of the back piece, of which the inside is seen: purl, until both its loops are off and it lies open. */
 function BackColumn({ x, y, state }: ColumnProps) {
   return (
     <g>
-      <g transform={`rotate(180 ${x + W / 2} ${H})`}>
-        <Stitch x={x} y={H} w={W} h={H} />
-        <Stitch x={x} y={0} w={W} h={H} />
-      </g>
+      <Purl x={x} y={-0.2 * H} w={W} h={H} />
+      <Purl x={x} y={0.5 * H} w={W} h={H} />
+      <Purl x={x} y={1.2 * H} w={W} h={H} />
       {state !== 'OFF' && (
         <Loop x={x} y={y} w={W} h={H} down fill={state === 'ENTERED' ? 'live' : 'ink'} />
       )}

@@ -151,7 +151,7 @@ function yarnWords({ usedG, usedPlannedG, plannedG }: LogEntry, lengths: Lengths
 function Rounds({ entry }: { entry: LogEntry }) {
   const cell = { padding: '2px 0 2px 16px', textAlign: 'right' as const };
   return (
-    <Box fontSize="sm" overflowX="auto" tabIndex={0} role="region" aria-label={shared.rounds}>
+    <Box fontSize="sm" overflowX="auto" tabIndex={0} role="group" aria-label={shared.rounds}>
       <table>
         <thead>
           <tr>

@@ -112,21 +112,26 @@ public class Lessons {
                 .forEach(other -> taughtIfRead(other, pair, next, at(gists, other))
                         .forEach(lesson -> latest.putIfAbsent(lesson.kind(), lesson)));
         List<LessonLeftRow> unwanted = left.findByPairId(pairId);
-        Set<FitNote.Topic> noted = log.noted(pair);
+        Map<FitNote.Topic, LocalDate> noted = log.noted(pair);
         return latest.values().stream()
-                .filter(lesson -> !decided(lesson.kind(), noted))
+                .filter(lesson -> !decided(lesson, noted))
                 .filter(lesson -> unwanted.stream().noneMatch(row -> row.is(lesson.kind(), lesson.fromId())))
                 .toList();
     }
 
-    /** Whether somebody has said how that fits, so that what was done on the way says nothing any more. */
-    private static boolean decided(Taught.Kind kind, Set<FitNote.Topic> noted) {
-        return switch (kind) {
-            case HEEL -> noted.contains(FitNote.Topic.HEEL);
-            case FOOT -> noted.contains(FitNote.Topic.FOOT);
-            case LEG -> noted.contains(FitNote.Topic.LEG);
-            case GAUGE, YARN -> false;
-        };
+    /** Whether somebody has said since how that fits, so that what was done on the way says nothing any more. */
+    private static boolean decided(LessonView lesson, Map<FitNote.Topic, LocalDate> noted) {
+        Optional<FitNote.Topic> topic =
+                switch (lesson.kind()) {
+                    case HEEL -> Optional.of(FitNote.Topic.HEEL);
+                    case FOOT -> Optional.of(FitNote.Topic.FOOT);
+                    case LEG -> Optional.of(FitNote.Topic.LEG);
+                    case GAUGE, YARN -> Optional.empty();
+                };
+        LocalDate knitted = lesson.on();
+        return topic.map(noted::get)
+                .filter(said -> knitted == null || !said.isBefore(knitted))
+                .isPresent();
     }
 
     /** Does not propose that for a pair again. */
@@ -161,8 +166,9 @@ public class Lessons {
     /** A name for it that no other pair has. */
     private String again(String name) {
         String first = AGAIN.matcher(name).replaceFirst("");
-        String base = first.substring(0, Math.min(first.length(), Names.MOST_CHARACTERS - ROOM_FOR_AGAIN))
-                        .strip() + ", again";
+        // In whole characters: half of one would be no name.
+        int room = Math.min(first.codePointCount(0, first.length()), Names.MOST_CHARACTERS - ROOM_FOR_AGAIN);
+        String base = first.substring(0, first.offsetByCodePoints(0, room)).strip() + ", again";
         Set<String> all = pairs.names().stream().map(PairNames::name).collect(Collectors.toSet());
         return Stream.iterate(1, number -> number + 1)
                 .map(number -> number == 1 ? base : base + " " + number)

@@ -161,9 +161,13 @@ public class Log {
                 : pairs.read(note.pairId()).spec().toCore().plan();
     }
 
-    /** What the fit of other pairs on the same foot says something about. */
-    Set<FitNote.Topic> noted(PairView pair) {
-        return pair.foot() == null ? Set.of() : latest(pair).keySet();
+    /** What the fit of other pairs on the same foot says something about, and when that was noted last. */
+    Map<FitNote.Topic, LocalDate> noted(PairView pair) {
+        Map<FitNote.Topic, LocalDate> noted = new EnumMap<>(FitNote.Topic.class);
+        if (pair.foot() != null) {
+            latest(pair).forEach((topic, note) -> noted.put(topic, note.notedOn()));
+        }
+        return noted;
     }
 
     /** The latest note about each part of the sock, of how other pairs fit the same foot. */

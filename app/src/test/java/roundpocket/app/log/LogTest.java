@@ -260,6 +260,11 @@ public class LogTest extends AppTest {
         assertThat(body(get("/api/pairs/" + pair("Another") + "/lessons"))).hasSize(1);
         assertThat(delete(left)).hasStatus(204);
         assertThat(body(get("/api/pairs/" + next + "/lessons"))).hasSize(1);
+        // What was said of the fit before it was knitted decides nothing; what was said since does.
+        note("{\"kind\": \"FIT\", \"fit\": \"LEG_LONG\", \"on\": \"2026-10-01\"}");
+        assertThat(body(get("/api/pairs/" + next + "/lessons"))).hasSize(1);
+        note("{\"kind\": \"FIT\", \"fit\": \"LEG_LONG\", \"on\": \"2026-11-20\"}");
+        assertThat(body(get("/api/pairs/" + next + "/lessons"))).isEmpty();
         assertThat(post(left.replace("LEG", "ARM"), "")).hasStatus(400);
         assertThat(post(left.replace(worn, UUID.randomUUID().toString()), "")).hasStatus(404);
     }

@@ -34,6 +34,9 @@ final class ReadyTubeSteps {
                     + " little. Plain knitting unravels from either end, rib only from the end that was knitted last, an edge that was"
                     + " cast on or bound off from neither. Then put each end on a thread again.";
 
+    /** Colours are reckoned from the bands that were entered, and drift; rounds are there to be counted. */
+    private static final String BY_COUNT = "; where it doesn’t, go by the count.";
+
     ReadyTubeSteps(SockPlan plan, StepWriter out) {
         this.plan = plan;
         this.cut = plan.tube().cut().orElseThrow();
@@ -130,9 +133,9 @@ final class ReadyTubeSteps {
                             ? "The piece"
                             : "Without its " + spare + (spare == 1 ? " spare round" : " spare rounds") + " the piece";
                     return first
-                            ? " " + without + " ends after the " + Sentence.ordinal(last.inBand()) + " round of the "
-                                    + Sentence.ordinal(last.nth()) + " " + colour + "."
-                            : " " + without + " begins at its toe with " + colour + ".";
+                            ? " " + without + " should end after the " + Sentence.ordinal(last.inBand())
+                                    + " round of the " + Sentence.ordinal(last.nth()) + " " + colour + BY_COUNT
+                            : " " + without + " should begin at its toe with " + colour + BY_COUNT;
                 })
                 .orElse("");
     }

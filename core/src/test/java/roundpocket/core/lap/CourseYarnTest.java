@@ -111,23 +111,26 @@ public class CourseYarnTest {
                 .count();
     }
 
-    /** Nothing more is taken than the plan has set aside, whenever the heel is knitted. */
+    /** The plan reckons with the heel after the tube; at another time there are at most two ends of a yarn more or fewer. */
     @Test
-    public void anotherTimeForTheHeelTakesNoMoreThanFourEndsElse() {
+    public void anotherTimeForTheHeelTakesAtMostTwoEndsMoreOrFewer() {
         Random random = new Random(332);
+        int courses = 0;
         for (int i = 0; i < 400; i++) {
             HeelWhen when = random.nextBoolean() ? HeelWhen.LAST : HeelWhen.AT_ONCE;
-            Optional<Course> course;
-            try {
-                course = course(random, when);
-            } catch (Refusal notThen) {
+            Optional<Course> course = course(random, when);
+            if (course.isEmpty()) {
                 continue;
             }
-            course.ifPresent(each -> each.plan().yarn().models().keySet().forEach(role -> assertThat(
-                            metres(each, role) - planned(each.plan(), role))
-                    .as("%s, %s of %s", when, role, each.plan().tube().way())
-                    .isBetween(-2 * END_M - 1e-6, 2 * END_M + 1e-6)));
+            SockPlan plan = course.get().plan();
+            for (YarnRole role : plan.yarn().models().keySet()) {
+                assertThat(metres(course.get(), role) - planned(plan, role))
+                        .as("%s, %s of %s", when, role, plan.tube().way())
+                        .isBetween(-2 * END_M - 1e-6, 2 * END_M + 1e-6);
+            }
+            courses++;
         }
+        assertThat(courses).isGreaterThan(100);
     }
 
     /** By its middle: a change that falls between two stitches may be the one’s or the other’s by the last digit. */

@@ -118,9 +118,9 @@ public class StripedTubeTest {
         int band = (rounds - 1) / 10;
         String colour = List.of("woad", "rust", "chalk").get(band % 3);
         assertThat(rims.said(rims.template()).text(LengthUnit.CM))
-                .contains("ends after the ")
+                .contains("should end after the ")
                 .contains(" round of the ")
-                .contains(" " + colour + ".");
+                .contains(" " + colour + "; where it doesn’t, go by the count.");
         assertThat(plan.stripes().orElseThrow().socks().get(0).shares()).isNotEmpty();
         assertThat(plan.yarn().of(Section.HEEL).metres().value())
                 .isCloseTo(

@@ -56,6 +56,7 @@ const step: LapStep = {
   needles: [OPEN],
   pattern: [],
   stitchEnds: [],
+  moves: [],
   sharing: 'EACH',
   cautions: [],
 };

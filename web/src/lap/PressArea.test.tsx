@@ -22,6 +22,7 @@ const foot: LapStep = {
   loops: [64],
   number: 55,
   stitchEnds: [],
+  moves: [],
   forGood: false,
   mishaps: [],
   needles: [],

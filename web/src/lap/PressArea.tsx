@@ -1,13 +1,14 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { OpeningDrawing } from './OpeningDrawing';
 import type { Place } from './place';
 import { glance, onNeedles, patternRound, seam, unitOf, wordsAt } from './place';
 import { Repeat } from '../fabric/Repeat';
-import { said } from '../units/said';
-import { changeSettings, useSettings } from '../settings/settings';
+import { useSettings } from '../settings/settings';
 import type { LapPattern, LapStep } from '../wire/types';
 import { Press } from '../form/Press';
+import { HowMuch, Moves, Sewn, WholeStitch } from './Sewing';
 import { texts } from './texts';
+import { useTold } from './useTold';
 
 /** Letters from which on words are set smaller, so that they and the press fit a telephone. */
 const LONG = 150;
@@ -73,6 +74,7 @@ export function PressArea(props: PressAreaProps) {
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
         )}
+        {step.doing === 'GRAFT' && <Sewn place={place} />}
         {step.doing === 'GRAFT' && !stitch && <Moves place={place} />}
         {unit && step.doing !== 'GRAFT' && <TenMarks done={done} all={step.number} />}
         <Tap step={step} unit={stitch ? texts.stitch : unit} both={whose === texts.bothSocks} />
@@ -101,12 +103,6 @@ function Tap({ step, unit, both }: TapProps) {
   );
 }
 
-/** What puts the amounts of a step into its words. */
-function useTold(step: LapStep): (words: string) => string {
-  const reader = useSettings();
-  return (words) => said({ template: words, amounts: step.amounts }, reader);
-}
-
 /** The round or move that is due, or the whole instruction where nothing is counted. */
 function WhatToDo({ step, words }: { step: LapStep; words: string | undefined }) {
   const told = useTold(step);
@@ -123,21 +119,6 @@ function WhatToDo({ step, words }: { step: LapStep; words: string | undefined })
       fontWeight={graft ? '650' : '400'}
     >
       {what}
-    </Box>
-  );
-}
-
-/** The moves that are left of the stitch that is sewn, one below the other. */
-function WholeStitch({ place: { step, done } }: { place: Place }) {
-  const told = useTold(step);
-  const to = step.stitchEnds.find((end) => end > done) ?? step.number;
-  return (
-    <Box as="span" fontSize={{ base: 'lg', md: '2xl' }} lineHeight="1.5" fontWeight="650">
-      {Array.from({ length: to - done }, (_, i) => (
-        <Box as="span" key={i} display="block">
-          {told(wordsAt(step, done + i))}
-        </Box>
-      ))}
     </Box>
   );
 }
@@ -211,70 +192,6 @@ function UnderThePress({ place: { step, done } }: { place: Place }) {
         </Box>
       )}
     </>
-  );
-}
-
-/** What a press stands for in a graft. */
-function HowMuch() {
-  const { wholeStitches } = useSettings();
-  return (
-    <Press
-      look="told"
-      alignSelf="center"
-      minH="44px"
-      px={2}
-      fontSize="sm"
-      onClick={() => changeSettings({ wholeStitches: !wholeStitches })}
-    >
-      {wholeStitches ? texts.pressEachMove : texts.pressEachStitch}
-    </Press>
-  );
-}
-
-/** The move of a graft that is due among those that go round, and the one after it. */
-function Moves({ place: { step, done } }: { place: Place }) {
-  const told = useTold(step);
-  const upcoming = done + 1 < step.number ? told(wordsAt(step, done + 1)) : undefined;
-  return (
-    <>
-      <Rhythm all={step.words.map(told)} now={told(wordsAt(step, done))} />
-      {upcoming && (
-        <Box as="span" color="quiet">
-          {texts.next(upcoming)}
-        </Box>
-      )}
-    </>
-  );
-}
-
-/** The four moves of a graft in their round, the one that is due marked: a rhythm for the hands. */
-function Rhythm({ all, now }: { all: readonly string[]; now: string }) {
-  // The set-up comes once; from the third move on they follow each other as they always do.
-  const moves = [...new Set(all.slice(2))];
-  return (
-    <Grid
-      as="span"
-      gap={2}
-      templateColumns={{ base: 'repeat(2, auto)', md: 'repeat(4, auto)' }}
-      justifyContent="center"
-      aria-hidden
-    >
-      {moves.map((move) => (
-        <Box
-          as="span"
-          key={move}
-          px={2}
-          py={1}
-          fontSize={{ base: 'sm', md: 'md' }}
-          borderWidth="1.5px"
-          borderColor={move === now ? 'live' : 'line'}
-          color={move === now ? 'live' : 'quiet'}
-          fontWeight={move === now ? '700' : '400'}
-        >
-          {move}
-        </Box>
-      ))}
-    </Grid>
   );
 }
 

@@ -19,6 +19,7 @@ function step(id: string, number: number, part: Partial<LapStep> = {}): LapStep 
     needles: [],
     pattern: [],
     stitchEnds: [],
+    moves: [],
     sharing: 'BOTH',
     cautions: [],
     ...part,

@@ -20,6 +20,8 @@ export const texts = {
   theYarnAtTheFront: 'the yarn at the front needle',
   theGraftIsClosed: 'The graft is closed.',
   moveOfWhichIsIt: (done: number, moves: number) => `Move ${done} of ${moves}: which is it?`,
+  onceMoreMove: (done: number, moves: number) =>
+    `Missed before, so once more: move ${done} of ${moves}. Which is it?`,
   needleStitchesOffEnteredOnce: (name: string, states: number, states2: number, states3: number) =>
     `${name} needle: ${counted(states, 'stitch', 'stitches')} off, ${states2} entered once, ${states3} untouched`,
   front: 'Front',

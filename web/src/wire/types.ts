@@ -91,6 +91,7 @@ export type NoteChoices = Schemas['NoteChoicesView'];
 export type Proposal = Schemas['ProposalView'];
 export type Repair = Schemas['RepairView'];
 export type Verdict = Schemas['VerdictView'];
+export type GraftMove = Schemas['GraftMoveView'];
 export type GraftPiece = Schemas['GraftPiece'];
 export type PickUpPiece = Schemas['PickUpPiece'];
 export type ReadingPiece = Schemas['ReadingPiece'];

@@ -30,6 +30,7 @@ public final class LapStepViews {
      * @param pattern which round of the pattern each press is, 0 where it is plain; empty where all are
      * @param number presses of it
      * @param stitchEnds of a graft after how many presses its set-up is done and each of its stitches; else empty
+     * @param moves of a graft what each press does; else empty
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
      * @param sharing how it is done where both socks are on the needles together
@@ -50,6 +51,7 @@ public final class LapStepViews {
             List<Integer> pattern,
             int number,
             List<Integer> stitchEnds,
+            List<GraftMoveView> moves,
             @Nullable Integer expected,
             boolean forGood,
             Sharing sharing,
@@ -82,6 +84,7 @@ public final class LapStepViews {
                                     .toList(),
                     step.presses().size(),
                     step.stitchEnds(),
+                    GraftMoveView.of(step.moves()),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
                     step.sharing(),

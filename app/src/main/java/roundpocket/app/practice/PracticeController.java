@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import roundpocket.app.laps.GraftMoveView;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.practice.GraftDrill;
@@ -33,11 +34,17 @@ class PracticeController {
      * @param choices the four that there are to guess from
      * @param front loops of the front needle, from the right
      * @param back loops of the back needle, from the right
+     * @param made the moves that are made
      */
-    record GraftPiece(int moves, List<MoveChoice> choices, List<LoopState> front, List<LoopState> back) {}
+    record GraftPiece(
+            int moves,
+            List<MoveChoice> choices,
+            List<LoopState> front,
+            List<LoopState> back,
+            List<GraftMoveView> made) {}
 
     /** One of the moves, in words. */
-    record MoveChoice(Move move, Needle needle, String words) {}
+    record MoveChoice(Move move, Needle needle, boolean knitwise, boolean off, String words) {}
 
     /**
      * A line to pick up along.
@@ -85,14 +92,16 @@ class PracticeController {
             @RequestParam int loops, @RequestParam boolean setUp, @RequestParam Needle yarnAt, @RequestParam int done) {
         GraftDrill drill = GraftDrill.of(loops, setUp, yarnAt);
         int moves = drill.graft().list().size();
-        List<List<LoopState>> needles = drill.needles(Math.max(0, Math.min(moves, done)));
+        int made = Math.max(0, Math.min(moves, done));
+        List<List<LoopState>> needles = drill.needles(made);
         return new GraftPiece(
                 moves,
                 Arrays.stream(Move.values())
-                        .map(move -> new MoveChoice(move, move.needle(), move.words()))
+                        .map(move -> new MoveChoice(move, move.needle(), move.knitwise(), move.off(), move.words()))
                         .toList(),
                 needles.get(0),
-                needles.get(1));
+                needles.get(1),
+                GraftMoveView.of(drill.graft().list().subList(0, made)));
     }
 
     /** What a guess at the next move is worth. */

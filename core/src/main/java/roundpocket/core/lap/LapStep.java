@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import roundpocket.core.finish.Graft.GraftMove;
 import roundpocket.core.finish.Move;
 import roundpocket.core.judge.Stage;
 import roundpocket.core.measure.Amount;
@@ -56,9 +58,14 @@ public record LapStep(
             operations = List.copyOf(operations);
         }
 
-        private boolean begins(Move move) {
+        private Stream<GraftMove> moves() {
             return operations.stream()
-                    .anyMatch(each -> each instanceof FinishWork.Stitch stitch && stitch.move() == move);
+                    .filter(FinishWork.Stitch.class::isInstance)
+                    .map(each -> ((FinishWork.Stitch) each).made());
+        }
+
+        private boolean begins(Move move) {
+            return moves().anyMatch(made -> made.move() == move);
         }
 
         /** What is done for it, as most do it. */
@@ -118,6 +125,11 @@ public record LapStep(
                 .filter(done -> done == presses.size() || presses.get(done).begins(Move.FRONT_KNITWISE_OFF))
                 .boxed()
                 .toList();
+    }
+
+    /** Of a graft: what each press does. Of another step: none. */
+    public List<GraftMove> moves() {
+        return presses.stream().flatMap(Press::moves).toList();
     }
 
     /** Live loops on the needles after it. */

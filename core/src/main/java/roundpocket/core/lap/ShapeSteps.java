@@ -161,8 +161,7 @@ final class ShapeSteps {
         Graft graft = part.graft().get();
         List<Drafted> moves = new ArrayList<>();
         for (GraftMove move : graft.list()) {
-            moves.add(new Drafted(
-                    new FinishWork.Stitch(edge, move.number(), graft.list().size(), move.move()), 0));
+            moves.add(new Drafted(new FinishWork.Stitch(edge, move, graft.list().size()), 0));
         }
         out.many(
                 heel ? StepName.HEEL_GRAFT : StepName.TOE_GRAFT,

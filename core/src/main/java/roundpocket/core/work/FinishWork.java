@@ -1,6 +1,7 @@
 package roundpocket.core.work;
 
 import java.util.Optional;
+import roundpocket.core.finish.Graft.GraftMove;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.measure.Amount;
@@ -103,12 +104,14 @@ public sealed interface FinishWork extends Operation {
     /**
      * One move of a graft.
      *
-     * @param number which, from 1
+     * @param made which it is
      * @param of how many there are
      */
-    record Stitch(Edge edge, int number, int of, Move move) implements FinishWork {
+    record Stitch(Edge edge, GraftMove made, int of) implements FinishWork {
         @Override
         public Work on(Work before) {
+            int number = made.number();
+            Move move = made.move();
             Work.Tail end = before.tail()
                     .filter(tail -> tail.edge() == edge)
                     .orElseThrow(() -> new NotPossible("no tail hangs at the " + edge.title()));
@@ -127,7 +130,7 @@ public sealed interface FinishWork extends Operation {
 
         @Override
         public Sentence told(Work before) {
-            return Operation.say(move.words());
+            return Operation.say(made.move().words());
         }
     }
 

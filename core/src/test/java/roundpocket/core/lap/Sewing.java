@@ -32,15 +32,15 @@ final class Sewing {
 
     /** No loop is threaded twice the same way, none comes off that was never threaded but the first, and not by its own yarn. */
     void does(FinishWork.Stitch stitch) {
-        Needle needle = stitch.move().needle();
+        Needle needle = stitch.made().move().needle();
         Spot spot = needle == Needle.FRONT ? in.first(stitch.edge()) : in.second(stitch.edge());
-        if (stitch.number() == 1) {
+        if (stitch.made().number() == 1) {
             assertThat(spot)
                     .as("%s: the loop that the yarn comes from", in.what())
                     .isNotEqualTo(from.orElse(null));
         }
-        if (!stitch.move().off()) {
-            assertThat(entered.put(needle, stitch.move().knitwise()))
+        if (!stitch.made().move().off()) {
+            assertThat(entered.put(needle, stitch.made().move().knitwise()))
                     .as(in.what())
                     .isNull();
             return;
@@ -49,8 +49,8 @@ final class Sewing {
         assertThat(
                         before == null
                                 ? firstOff.add(needle)
-                                : before != stitch.move().knitwise())
-                .as("%s: move %d", in.what(), stitch.number())
+                                : before != stitch.made().move().knitwise())
+                .as("%s: move %d", in.what(), stitch.made().number())
                 .isTrue();
         firstOff.add(needle);
         List<Loops.End> ends = in.held().get(spot);

@@ -8,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import roundpocket.core.finish.Graft.GraftMove;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
 import roundpocket.core.measure.Amount;
@@ -216,8 +217,9 @@ public class WorkTest {
                 open(2),
                 join(YarnRole.MAIN, Edge.HEEL),
                 new FinishWork.CutForGraft(Edge.HEEL, HALF, YarnRole.MAIN, Needle.BACK, true, false, TAIL),
-                new FinishWork.Stitch(Edge.HEEL, 1, 130, Move.FRONT_PURLWISE_STAY));
-        assertThatThrownBy(() -> new FinishWork.Stitch(Edge.HEEL, 3, 130, Move.FRONT_KNITWISE_OFF).on(sewn))
+                new FinishWork.Stitch(Edge.HEEL, new GraftMove(1, Move.FRONT_PURLWISE_STAY, 1), 130));
+        assertThatThrownBy(() ->
+                        new FinishWork.Stitch(Edge.HEEL, new GraftMove(3, Move.FRONT_KNITWISE_OFF, 1), 130).on(sewn))
                 .hasMessageContaining("does not come after");
     }
 

@@ -42,6 +42,25 @@ export function Stitch({ fill, lean, ...cell }: Cell & { fill?: string; lean?: n
   );
 }
 
+interface DecreasedProps extends Cell {
+  /** At which edge of the piece it is. */
+  edge: 'left' | 'right';
+  fill?: string;
+}
+
+/** The edge stitch of a decrease round and the two in one beside it, the outer of the two on top: nothing gapes below them. */
+export function Decreased({ edge, x, y, w, h, fill }: DecreasedProps) {
+  const out = edge === 'left' ? -1 : 1;
+  const inner = { x: x - out * w, y, w, h };
+  return (
+    <>
+      <Stitch {...inner} />
+      <Stitch {...inner} lean={out * 0.85} {...(fill && { fill })} />
+      <Stitch x={x} y={y} w={w} h={h} lean={out * 0.8} />
+    </>
+  );
+}
+
 /** A stitch from its other side: its head lies across. */
 export function Purl({
   x,

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
-import { Loop, Stitch } from '../fabric/Stitch';
-import { Circle, Line, Path } from '../tape/svg';
+import { Loop } from '../fabric/Stitch';
+import { Line, Path } from '../tape/svg';
+import { EdgeOfDecreases } from './EdgeOfDecreases';
 import { Fabric, H, Named, Needle, W, Yarn } from './sketchParts';
 import type { Mishap } from '../wire/types';
 import { texts } from './texts';
@@ -161,34 +162,6 @@ function CutLeg() {
         d="M96 106 C126 96 128 80 138 58 C144 46 148 76 151 84 C158 96 196 96 214 106"
         colour="chosen"
       />
-    </>
-  );
-}
-
-function EdgeOfDecreases() {
-  const leaning = [4, 2];
-  return (
-    <>
-      {[0, 1, 2, 3, 4, 5].map((row) =>
-        [0, 1, 2, 3, 4, 5].map((column) => {
-          const decrease = leaning.includes(row) && column === 1;
-          return (
-            <Stitch
-              key={`${row} ${column}`}
-              x={46 + column * W}
-              y={6 + row * H}
-              w={W}
-              h={H}
-              {...(decrease ? { fill: 'amissGround', lean: 0.45 } : {})}
-            />
-          );
-        }),
-      )}
-      <Circle cx="32" cy="18" r="8" fill="none" stroke="ink" strokeWidth="3" />
-      <Named x={246} y={64}>
-        {texts.last}
-      </Named>
-      <Path d="M228 60 H112" fill="none" stroke="ink" strokeWidth="1.2" />
     </>
   );
 }

@@ -1,12 +1,7 @@
-import { Box, useBreakpointValue } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { LinkButton } from '../form/LinkButton';
 import { texts } from './texts';
-
-/** Whether there is room for one thing beside the other. */
-export function usePhone(): boolean {
-  return useBreakpointValue({ base: true, md: false }, { ssr: false }) ?? false;
-}
 
 /** The beginning of a long text, and all of it once it is asked for or something in it is gone to. */
 export function Folded({ title, children }: { title: string; children: ReactNode }) {

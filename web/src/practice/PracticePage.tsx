@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
 import { Switch } from '../form/Switch';
+import { CutTrainer } from './CutTrainer';
 import { GraftTrainer } from './GraftTrainer';
 import { PickUpTrainer } from './PickUpTrainer';
 import { TurnTrainer } from './TurnTrainer';
@@ -11,6 +12,7 @@ import { texts } from './texts';
 const TRAINERS = {
   graft: GraftTrainer,
   'pick-up': PickUpTrainer,
+  cut: CutTrainer,
   reading: ReadingTrainer,
   turn: TurnTrainer,
 } as const;
@@ -40,6 +42,7 @@ export function PracticePage() {
           options={[
             ['graft', texts.graft, 'graft'],
             ['pick-up', shared.pickUp, shared.pickUp2],
+            ['cut', texts.cutTheHeelLine, texts.cutTheHeelLine2],
             ['reading', texts.readDecreases, texts.readDecreases2],
             ['turn', texts.turnShortRows, texts.turnShortRows2],
           ]}

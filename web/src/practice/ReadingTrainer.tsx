@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { ReadingPiece } from '../wire/types';
-import { Stitch } from '../fabric/Stitch';
+import { Decreased, Stitch } from '../fabric/Stitch';
 import { Line, Rect } from '../tape/svg';
 import { Answer, Fabric, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
@@ -96,7 +96,7 @@ interface ReadingDrawingProps {
   onRow: (row: number) => void;
 }
 
-/** The rounds, each on the one below. At a decrease the outermost stitch but one leans over its neighbour. */
+/** The rounds, each on the one below. At a decrease two lie in one beside the edge stitch. */
 function ReadingDrawing({ piece, at, found, onRow }: ReadingDrawingProps) {
   const { rows } = piece;
   const most = Math.max(...rows.map(({ stitches }) => stitches));
@@ -119,10 +119,17 @@ function ReadingDrawing({ piece, at, found, onRow }: ReadingDrawingProps) {
               height={H}
               fill={row === found ? 'chosenGround' : row === at ? 'mist' : 'transparent'}
             />
-            {Array.from({ length: stitches }, (_, i) => {
-              const lean = !decrease ? 0 : i === 1 ? -0.55 : i === stitches - 2 ? 0.55 : 0;
-              return <Stitch key={i} x={from + i * W} y={y(row)} w={W} h={H} lean={lean} />;
-            })}
+            {Array.from({ length: stitches }, (_, i) =>
+              decrease && (i < 2 || i >= stitches - 2) ? null : (
+                <Stitch key={i} x={from + i * W} y={y(row)} w={W} h={H} />
+              ),
+            )}
+            {decrease && (
+              <>
+                <Decreased edge="left" x={from} y={y(row)} w={W} h={H} />
+                <Decreased edge="right" x={from + (stitches - 1) * W} y={y(row)} w={W} h={H} />
+              </>
+            )}
           </g>
         );
       })}

@@ -36,6 +36,15 @@ export const texts = {
     'Tap a leg of a stitch, or go there with the arrow keys and press Enter. The crossed row is the heel line: it comes out.',
   ofAreOnTheNeedle: (done: number, columns: number) => `${done} of ${columns} are on the needle`,
 
+  // CutTrainer
+  whereDoYouCut: 'Both needles are in. Where do you cut, so that the heel opens?',
+  unpickWhereDoYouStop: 'Unpick to both sides. Which stitch of each side is the last to come out?',
+  theHeelIsOpen: 'The heel is open.',
+  theFabricEnterCuts: 'The fabric. Arrow keys go from leg to leg, Enter chooses.',
+  tapTheLegToCut:
+    'Tap the leg you would cut, or go there with the arrow keys and press Enter. One hand is flat inside the tube.',
+  tapTheLastStitchThatComes: 'Tap it on one side, then on the other.',
+
   // TurnTrainer
   thisRowIsTheRows: (knit: boolean, back: boolean) =>
     `${knit ? 'Knit row, worked right to left' : 'Purl row; from this side it runs left to right'}; rows are getting ${back ? 'longer again' : 'shorter'}. Where do you turn?`,
@@ -72,6 +81,8 @@ export const texts = {
   practiseOnPretendFabricNothing: 'Practise on pretend fabric. Nothing here changes your socks.',
   whatToPractise: 'What to practise',
   graft: 'Graft',
+  cutTheHeelLine: 'Cut',
+  cutTheHeelLine2: 'cut the heel line',
   readDecreases: 'Read decreases',
   readDecreases2: 'read decreases',
   turnShortRows: 'Turn short rows',

@@ -93,6 +93,7 @@ export type Repair = Schemas['RepairView'];
 export type Verdict = Schemas['VerdictView'];
 export type GraftMove = Schemas['GraftMoveView'];
 export type GraftPiece = Schemas['GraftPiece'];
+export type CutPiece = Schemas['CutPiece'];
 export type PickUpPiece = Schemas['PickUpPiece'];
 export type ReadingPiece = Schemas['ReadingPiece'];
 /** The steps that figures are made of. */

@@ -31,10 +31,12 @@ public class PracticeTest extends BrowserTest {
             // the last loops come off without another being entered
             int last = i == 14 ? 1 : i == 15 ? 3 : i < 2 ? CYCLE[i] : CYCLE[2 + (i - 2) % 4];
             page.keyboard().press("" + last);
-            Pattern next = Pattern.compile(i == 15 ? "The graft is closed." : "Move " + (i + 2) + " of 16");
+            Pattern next = Pattern.compile(i == 15 ? "once more: move 1 of 16" : "Move " + (i + 2) + " of 16");
             assertThat(page.locator("main")).containsText(next);
         }
         assertThat(verdict(page)).containsText("That was the last stitch");
+        page.keyboard().press("2");
+        assertThat(page.locator("main")).containsText("The graft is closed.");
         assertThat(page.getByTestId("wrong")).hasText("1 mistake so far");
         assertThat(page.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("4 stitches off"));
     }
@@ -68,9 +70,25 @@ public class PracticeTest extends BrowserTest {
     /** The row that is crossed out in the drawing. */
     private static String lineOf(Page page) {
         return (String)
-                page.evaluate("() => [...document.querySelectorAll('g')].find((g) => g.lastElementChild?.tagName"
-                        + " === 'line' &&"
-                        + " g.querySelector('[data-leg]'))?.querySelector('[data-leg]').dataset.leg.split('-')[0]");
+                page.evaluate("() => document.querySelector('[data-line=true] [data-leg]').dataset.leg.split('-')[0]");
+    }
+
+    @Test
+    public void theHeelLineIsCutInItsMiddleAndUnpickedShortOfBothCorners() {
+        Page page = visit("/practice?piece=cut");
+        assertThat(page.getByRole(AriaRole.APPLICATION)).isVisible();
+        int line = Integer.parseInt(lineOf(page));
+        page.locator("[data-leg='" + (line + 1) + "-5-right']").click();
+        assertThat(verdict(page)).containsText("That stitch is on a needle");
+        page.locator("[data-leg='" + line + "-5-right']").click();
+        assertThat(verdict(page)).containsText("One leg is cut");
+        page.locator("[data-leg='" + line + "-1-right']").click();
+        assertThat(verdict(page)).containsText("Too far");
+        page.locator("[data-leg='" + line + "-2-right']").click();
+        assertThat(verdict(page)).containsText("Stop there");
+        page.locator("[data-leg='" + line + "-9-left']").click();
+        assertThat(page.locator("main h2")).hasText("The heel is open.");
+        assertThat(page.getByTestId("wrong")).hasText("2 mistakes so far");
     }
 
     private static String mistakes(int number) {

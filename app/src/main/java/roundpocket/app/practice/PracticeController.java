@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.laps.GraftMoveView;
 import roundpocket.core.finish.Move;
 import roundpocket.core.finish.Needle;
+import roundpocket.core.practice.CutDrill;
 import roundpocket.core.practice.GraftDrill;
 import roundpocket.core.practice.GraftDrill.LoopState;
 import roundpocket.core.practice.PickUpDrill;
@@ -56,6 +57,16 @@ class PracticeController {
      * @param words what is to be done
      */
     record PickUpPiece(int columns, int rows, int line, int row, String words) {}
+
+    /**
+     * A heel line to open.
+     *
+     * @param columns stitches in a row
+     * @param rows rows of the piece
+     * @param line the row that comes out, from 0 at the bottom; the rows beside it are on the needles
+     * @param corner stitches of it that stay at each end
+     */
+    record CutPiece(int columns, int rows, int line, int corner) {}
 
     /**
      * A heel or toe half knitted.
@@ -113,6 +124,25 @@ class PracticeController {
             @RequestParam int done,
             @RequestParam Move move) {
         return VerdictView.of(GraftDrill.of(loops, setUp, yarnAt).judge(done, move));
+    }
+
+    /** A heel line to open. */
+    @GetMapping("/cut")
+    CutPiece cut(@RequestParam int columns) {
+        CutDrill drill = new CutDrill(columns);
+        return new CutPiece(drill.columns(), drill.rows(), drill.line(), drill.corner());
+    }
+
+    /** What a cut is worth. */
+    @GetMapping("/cut/guess")
+    VerdictView guessCut(@RequestParam int columns, @RequestParam int row, @RequestParam int column) {
+        return VerdictView.of(new CutDrill(columns).judgeCut(row, column));
+    }
+
+    /** What it is worth to unpick up to a stitch. */
+    @GetMapping("/cut/stop")
+    VerdictView guessStop(@RequestParam int columns, @RequestParam int row, @RequestParam int column) {
+        return VerdictView.of(new CutDrill(columns).judgeStop(row, column));
     }
 
     /** A line to pick up along; the seed decides where it lies. */

@@ -2,6 +2,7 @@ import { Box, Field, Flex, Input } from '@chakra-ui/react';
 import type { Foot } from '../wire/types';
 import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
+import { WhereToMeasure } from '../form/WhereToMeasure';
 import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { useSettings } from '../settings/settings';
@@ -29,6 +30,9 @@ export function FootFields({ feet, change, problemAt }: FootFieldsProps) {
   const { foot, otherFoot } = feet;
   return (
     <>
+      <Box mb={3}>
+        <WhereToMeasure />
+      </Box>
       <OneFoot
         title={otherFoot ? texts.leftFoot : texts.bothFeetOrTheLeft}
         foot={foot}

@@ -1,7 +1,7 @@
 import type { ColourRound, Outline, Plan, SockStripes } from '../wire/types';
+import { between, lying, type Lying, type Point } from './bend';
 
-/** A point on the table, in millimetres. */
-export type Point = readonly [number, number];
+export type { Point };
 
 type Corners = readonly [Point, Point, Point, Point];
 
@@ -32,19 +32,12 @@ const SECTIONS = { TOE: 'toe', FOOT: 'foot', LEG: 'leg', CUFF: 'cuff' } as const
 
 /** The room that one sock takes on the table. */
 export function roomOf({ outline }: Plan, view: View): { width: number; height: number } {
+  if (view === 'side') {
+    const { width, height } = lying(outline);
+    return { width, height };
+  }
   const depth = outline.heel.at(-1)?.depthMm ?? 0;
-  const wide = outline.widthMm;
-  return view === 'side'
-    ? {
-        width: outline.openingMm + wide / 2 + depth / 2,
-        height: riseOf(outline) + wide + depth / 4,
-      }
-    : { width: outline.openingMm + depth, height: wide };
-}
-
-/** How far the leg rises beyond the instep: it stands above the foot, and everything is moved down by that. */
-function riseOf({ lengthMm, openingMm, widthMm }: Outline): number {
-  return Math.max(0, lengthMm - openingMm - widthMm / 2);
+  return { width: outline.openingMm + depth, height: outline.widthMm };
 }
 
 /** The stitches that are seen of one sock. */
@@ -101,19 +94,18 @@ function partOf(outline: Outline, index: number): Part {
   return span ? SECTIONS[span.section as keyof typeof SECTIONS] : 'cuff';
 }
 
-/** Foot to the left, leg upwards, the heel in the corner: as a sock lies when it is folded at its middle. */
+/** Foot to the left, the leg bent up, the heel in the corner: as a sock lies when it is folded at its middle. */
 function sideMesh(plan: Plan, sock: SockStripes): Mesh {
   const size = measures(plan, sock);
   const { outline, round, stitch } = size;
   const wide = outline.widthMm;
-  const line = outline.openingMm;
-  const rise = riseOf(outline);
+  const lies = lying(outline);
   const cells: Cell[] = [];
   sock.tube.forEach((colours, i) => {
     const where = partOf(outline, i);
     const columns = Math.floor(colours.stitches / 2);
     const from = i * round;
-    const leg = from >= line - 0.01;
+    const part = from >= outline.openingMm - 0.01 ? 'leg' : 'foot';
     const quarter = Math.floor(colours.stitches / 4);
     // The columns run along the edges of sole and instep, and end where they meet: there the decreases are.
     const across = (at: number, total: number) =>
@@ -123,10 +115,7 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
           ? (wide + total) / 2 - at * stitch
           : (wide - total) / 2 + (columns - at) * stitch;
     const [begin = 0, end = 0] = widths(sock.tube, i).map((stitches) => (stitches / 2) * stitch);
-    const point = (x: number, y: number): Point => {
-      const [right, below] = leg ? turned([x, y], line, wide) : [x, y];
-      return [right, below + rise];
-    };
+    const point = (x: number, y: number) => lies.tube(x, y, part);
     let a = point(from, across(0, begin));
     let d = point(from + round, across(0, end));
     const down = towardsToe(plan, where);
@@ -136,9 +125,6 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
       const c = point(from + round, across(column + 1, end));
       const corners: Corners = down ? [d, c, b, a] : [a, b, c, d];
       [a, d] = [b, c];
-      if (hidden(corners, leg, line, wide / 2 + rise)) {
-        continue;
-      }
       cells.push({
         band: bandOf(colours, seen),
         corners,
@@ -150,44 +136,19 @@ function sideMesh(plan: Plan, sock: SockStripes): Mesh {
       });
     }
   });
-  cells.push(...heelCells(size, sock, rise));
+  cells.push(...heelCells(sock, lies));
   return { cells, ...roomOf(plan, 'side') };
 }
 
-/** A point of the tube beyond the heel line, with the leg turned up about the corner of the opening. */
-function turned([x, y]: Point, line: number, wide: number): Point {
-  return [line + (y - wide / 2), wide / 2 - (x - line)];
-}
-
-/** How far foot and leg reach into each other at the crease, so that no gap shows. */
-const CREASE_MM = 2.5;
-
-/** What lies in the crease of the instep, beyond the line where foot and leg meet in the middle of the tube. */
-function hidden([a, b, c, d]: Corners, leg: boolean, line: number, middle: number): boolean {
-  const x = (a[0] + b[0] + c[0] + d[0]) / 4;
-  const y = (a[1] + b[1] + c[1] + d[1]) / 4;
-  const beyond = middle - y - (line - x);
-  return x < line && y < middle && (leg ? beyond < -CREASE_MM : beyond > CREASE_MM);
-}
-
 /** The heel cup between the sole and the back of the leg: rounds that meet at the line of decreases. */
-function heelCells(size: Measures, sock: SockStripes, rise: number): Cell[] {
-  const { outline, depth } = size;
-  const wide = outline.widthMm;
-  const line = outline.openingMm;
+function heelCells(sock: SockStripes, { lips: [sole, corner, back], tip }: Lying): Cell[] {
   const most = sock.heel[0]?.stitches ?? 1;
   const last = sock.heel.at(-1)?.stitches ?? most;
-  const reach = (wide / 2 + depth) / 2;
-  const sole: Point = [line, wide];
-  const corner: Point = [line, wide / 2];
-  const back: Point = [line + wide / 2, wide / 2];
-  const tip: Point = [line + reach, wide / 2 + reach];
   const inner = between(corner, tip, 1 - last / most);
   const at = (u: number, v: number): Point => {
     const lip = u < 0.5 ? between(sole, corner, 2 * u) : between(corner, back, 2 * u - 1);
     const end = u < 0.5 ? between(tip, inner, 2 * u) : between(inner, tip, 2 * u - 1);
-    const [x, y] = between(lip, end, v);
-    return [x, y + rise];
+    return between(lip, end, v);
   };
   return sock.heel.flatMap((colours, i) => {
     const columns = Math.floor(colours.stitches / 2);
@@ -208,10 +169,6 @@ function heelCells(size: Measures, sock: SockStripes, rise: number): Cell[] {
       };
     });
   });
-}
-
-function between([x, y]: Point, [toX, toY]: Point, share: number): Point {
-  return [x + (toX - x) * share, y + (toY - y) * share];
 }
 
 /** Sole up: toe at the left, the heel cup at the right; the leg lies below. */

@@ -144,7 +144,9 @@ export function runs(cells: readonly Cell[]): (readonly [Cell, Cell])[] {
       before &&
       before.band === cell.band &&
       before.round === cell.round &&
-      joined(before, cell)
+      joined(before, cell) &&
+      // A gentle bend adds up: the whole run stays in the direction it began in.
+      straight(run[0], cell)
     ) {
       run[1] = cell;
     } else {
@@ -154,11 +156,20 @@ export function runs(cells: readonly Cell[]): (readonly [Cell, Cell])[] {
   return found;
 }
 
-/** Whether a stitch goes on where the one before it ends, in the same direction. */
-function joined({ corners: [a, b, c] }: Cell, { corners: [e, f, , h] }: Cell): boolean {
+/** Whether a stitch goes on where the one before it ends. */
+function joined({ corners: [, b, c] }: Cell, { corners: [e, , , h] }: Cell): boolean {
+  return near(b, e) && near(c, h);
+}
+
+/** Whether a stitch lies in the same direction as another one of its round, below and above. */
+function straight({ corners: [a, b, c, d] }: Cell, { corners: [e, f, g, h] }: Cell): boolean {
+  return parallel(a, b, e, f) && parallel(d, c, h, g);
+}
+
+function parallel(a: Point, b: Point, e: Point, f: Point): boolean {
   const bend = (b[0] - a[0]) * (f[1] - e[1]) - (b[1] - a[1]) * (f[0] - e[0]);
   const along = (b[0] - a[0]) * (f[0] - e[0]) + (b[1] - a[1]) * (f[1] - e[1]);
-  return near(b, e) && near(c, h) && along > 0 && Math.abs(bend) < 0.01 * along;
+  return along > 0 && Math.abs(bend) < 0.01 * along;
 }
 
 function near([x, y]: Point, [otherX, otherY]: Point): boolean {

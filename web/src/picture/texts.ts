@@ -1,5 +1,16 @@
 /** Every text of this place, in the order of its files. */
 export const texts = {
+  // FoldedSock
+  sockOnATable:
+    'The finished sock, folded at its sides, toe to the left: the leg bends up at the ankle, and the heel fills the opening between sole and leg.',
+  toe: 'toe',
+  instep: 'instep',
+  foot: 'foot',
+  sole: 'sole',
+  heel: 'heel',
+  leg: 'leg',
+  cuff: 'cuff',
+
   // PairPicture
   fromTheSide: 'from the side',
   fromTheSole: 'from the sole',

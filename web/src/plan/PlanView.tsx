@@ -23,6 +23,7 @@ import { FitPanel } from './FitPanel';
 import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
 import { StripesPanel } from './StripesPanel';
+import { FoldedSock } from '../picture/FoldedSock';
 import { PlanWorking } from '../form/Working';
 import { ToeOnFoot } from './ToeOnFoot';
 import { YarnSplit } from './YarnSplit';
@@ -233,9 +234,21 @@ function HeelToeAndYarn({ plan, colour, onWorking }: HeelToeAndYarnProps) {
         <Box {...sheet}>
           <Staircase name={shared.toe} part={plan.toe} side={plan.stitchCount.half.value} />
         </Box>
-        <Box {...sheet} gridColumn={{ md: '1 / -1', xl: 'auto' }}>
+        <Box
+          {...sheet}
+          gridColumn={{ md: '1 / -1', xl: 'auto' }}
+          gridRow={{ xl: plan.stripes ? undefined : 'span 2' }}
+        >
           <YarnSplit plan={plan} colour={colour} onWorking={onWorking} />
         </Box>
+        {!plan.stripes && (
+          <Box {...sheet} gridColumn={{ md: '1 / -1', xl: '1 / span 2' }}>
+            <Box as="h3" fontSize="md" mb={1}>
+              {texts.onTheTable}
+            </Box>
+            <FoldedSock plan={plan} colour={colour} contrast={plan.madeFrom?.contrast?.colour} />
+          </Box>
+        )}
       </Grid>
     </>
   );

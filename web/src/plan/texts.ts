@@ -248,6 +248,7 @@ export const texts = {
   showingThePlanOfYour: (madeAt: string) => `Showing the plan of ${madeAt}, your last valid one.`,
   theTape: 'The tape',
   forEachSock: 'For each sock',
+  onTheTable: 'The sock on the table',
   howThePairWillLook: 'How the pair will look',
   heelToeAndYarn: 'Heel, toe and yarn',
   fitChecksAndQuestions: 'Fit, checks and questions',

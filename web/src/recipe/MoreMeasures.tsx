@@ -7,6 +7,7 @@ import { Choice } from './Choice';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { Select } from '../form/Select';
+import { WhereToMeasure } from '../form/WhereToMeasure';
 import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { Why, Word } from './Word';
@@ -43,6 +44,7 @@ function HeelWord({ draft, plan, onChange, problemAt, problems }: WordsProps) {
         )?.message
       }
     >
+      <WhereToMeasure />
       <NumberField
         label={texts.underTheHeelOverThe}
         kind="length"

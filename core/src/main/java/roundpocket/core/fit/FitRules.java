@@ -156,11 +156,12 @@ public final class FitRules {
     static final Rule.Of4 FOOT_WIDTH = Rule.of(
             "fit.foot-width",
             "width of the foot so far behind the tip of its toes",
-            "tip + (width − tip) × (depth ÷ back, but never more than 1), less the round of the big toe: tip ×"
-                    + " (1 − √(1 − (1 − depth ÷ tip)²)) as far as depth is less than tip",
+            "tip + (width − tip) × (part + √(1 − (1 − part)²)) ÷ 2 with part = depth ÷ back, but never more than 1; less"
+                    + " the round of the big toe: tip × (1 − √(1 − (1 − depth ÷ tip)²)) as far as depth is less than tip",
             List.of("depth", "tip", "width", "back"),
             Source.derived(
-                    "the tips of the toes lie on a line from the longest to the little one, and the big toe is round"),
+                    "the toes are round: the outline lies half way between the line from the longest to the little one and"
+                            + " a quarter of an ellipse over it, and the big toe’s side is one"),
             (depth, tip, width, back) -> right(depth, tip, width, back) - left(depth, tip),
             example(95.0, 1e-9, 40.0, 28.0, 95.0, 38.0));
 
@@ -223,7 +224,7 @@ public final class FitRules {
     /** Its edge on the little toe's side. */
     static double right(double depth, double tip, double width, double back) {
         double share = back > 0 ? Math.min(1, depth / back) : 1;
-        return tip + (width - tip) * share;
+        return tip + (width - tip) * (share + Math.sqrt(1 - (1 - share) * (1 - share))) / 2;
     }
 
     private static Constant share(String id, String label, double value, Source source) {

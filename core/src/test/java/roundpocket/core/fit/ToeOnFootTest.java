@@ -50,9 +50,9 @@ public class ToeOnFootTest {
         Place five = toe.foot().stream()
                 .filter(place -> place.backMm() == 5)
                 .findFirst()
-                .orElseThrow(); // 28 × (1 − √(1 − (23 ÷ 28)²)) = 12.03; 28 + 67 × 5 ÷ 38 = 36.82
+                .orElseThrow(); // 28 × (1 − √(1 − (23 ÷ 28)²)) = 12.03; 28 + 67 × (0.1316 + √(1 − 0.8684²)) ÷ 2 = 49.02
         assertThat(five.leftMm()).isCloseTo(12.03, within(0.01));
-        assertThat(five.rightMm()).isCloseTo(36.82, within(0.01));
+        assertThat(five.rightMm()).isCloseTo(49.02, within(0.01));
         Place last = toe.foot().get(toe.foot().size() - 1);
         assertThat(last.leftMm()).isZero();
         assertThat(last.rightMm()).isEqualTo(95);
@@ -153,8 +153,9 @@ public class ToeOnFootTest {
                 .mapToDouble(i -> {
                     double at = 5 * i + 2.5;
                     double ahead = Math.max(0, tip - at) / tip;
-                    double foot =
-                            tip + (width - tip) * Math.min(1, at / back) - tip * (1 - Math.sqrt(1 - ahead * ahead));
+                    double behind = 1 - Math.min(1, at / back);
+                    double outer = (1 - behind + Math.sqrt(1 - behind * behind)) / 2;
+                    double foot = tip + (width - tip) * outer - tip * (1 - Math.sqrt(1 - ahead * ahead));
                     double sock = tried.worn().stream()
                             .filter(worn -> worn.backMm() >= at - 1e-9)
                             .findFirst()

@@ -59,13 +59,7 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
               </Drawer.Title>
             </Drawer.Header>
             <Drawer.Body pb={8} tabIndex={0} role="region" aria-label={texts.howItsWorkedOutStep}>
-              <InShort step={plan?.steps[roots[0] ?? -1]} />
-              <Box as="ol" listStyleType="none" className="figures">
-                {plan &&
-                  roots.map((root) => (
-                    <Branch key={root} number={root} plan={plan} shown={new Set()} top />
-                  ))}
-              </Box>
+              {plan && <Steps plan={plan} roots={roots} />}
               {children}
               <Box fontSize="xs" color="quiet" mt={6}>
                 {texts.pPublishedSourceCCommon}
@@ -81,14 +75,54 @@ export function Working({ plan, title, figures, onClose, children }: WorkingProp
   );
 }
 
-/** The same in a sentence or two, where that can be said. */
-function InShort({ step }: { step: Step | undefined }) {
+/** The answer in a sentence or two, and behind it every step. */
+function Steps({ plan, roots }: { plan: Workings; roots: readonly number[] }) {
+  const short = useInShort(plan, plan.steps[roots[0] ?? -1]);
+  return (
+    <>
+      {short && (
+        <Box fontSize="lg" lineHeight="1.4" mb={2} data-testid="in-short">
+          {short}
+        </Box>
+      )}
+      <Box as="details" {...(!short && { open: true })}>
+        <Box as="summary" cursor="pointer" py={2} fontWeight="650">
+          {texts.stepByStep}
+        </Box>
+        <Box as="ol" listStyleType="none" className="figures">
+          {roots.map((root) => (
+            <Branch key={root} number={root} plan={plan} shown={new Set()} top />
+          ))}
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+/** Values that a sentence names at most. */
+const NAMED = 4;
+
+/** Why a figure is what it is: in its own words, or by the values that it is made from. */
+function useInShort(plan: Workings, step: Step | undefined): string | undefined {
   const say = useSaid();
-  return step?.inShort ? (
-    <Box fontSize="lg" lineHeight="1.4" mb={2} data-testid="in-short">
-      {say(step.inShort)}
-    </Box>
-  ) : null;
+  const { lengths } = useSettings();
+  if (!step || step.inShort) {
+    return step?.inShort && say(step.inShort);
+  }
+  const from = [...new Set(step.inputs)]
+    .map((input) => plan.steps[input])
+    .filter((input) => input !== undefined);
+  if (from.length === 0) {
+    return undefined;
+  }
+  const words = (each: Step) =>
+    texts.oneValue(prose(each.label), valueText(each.value, each.unit, lengths));
+  return texts.itComesFrom(
+    valueText(step.value, step.unit, lengths),
+    from.slice(0, NAMED).map(words),
+    from.length - NAMED,
+    step.rounded !== undefined,
+  );
 }
 
 interface BranchProps {

@@ -64,6 +64,15 @@ export const texts = {
   howIsWorkedOut: (title: string) => `How “${title}” is worked out`,
   howItsWorkedOut: (title: string, text: string) => `${title}: ${text}. How it’s worked out`,
   howItsWorkedOutStep: 'How it’s worked out, step by step',
+  stepByStep: 'Step by step',
+  oneValue: (label: string, value: string) => `${label} (${value})`,
+  itComesFrom: (value: string, from: readonly string[], more: number, rounded: boolean) => {
+    const rest = more > 0 ? [`${more} more`] : [];
+    const all = [...from, ...rest];
+    const last = all.pop() ?? '';
+    const list = all.length > 0 ? `${all.join(', ')} and ${last}` : last;
+    return rounded ? `${value}: ${list}, rounded.` : `${value}, from ${list}.`;
+  },
   pPublishedSourceCCommon:
     'P published source · C common practice, no source · M rule of thumb, approximate · D derived here from geometry or arithmetic. ± covers the true value 19 times in 20.',
   workedOutAbove: 'worked out above',

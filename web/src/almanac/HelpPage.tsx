@@ -2,6 +2,8 @@ import { Box, Flex, Input, Link, SimpleGrid } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useAlmanac } from '../api/queries';
+import { Pages } from '../guide/GuidePage';
+import { PAGES } from '../guide/pages';
 import { ChapterDrawing } from './ChapterDrawing';
 import { FIRST, PLACES, WORDS, type Topic } from './helpTopics';
 import { hasWords, matches } from './matches';
@@ -41,6 +43,7 @@ export function HelpPage() {
         {first.length + places.length + terms.length === 0 && texts.nothingInHelpHasThese}
       </Box>
       <Steps topics={first} numbered={words === ''} />
+      <Guide words={words} />
       <Terms title={texts.whatEachPlaceIsFor} topics={places} />
       <Terms title={texts.words} topics={terms} />
       <InAlmanac words={words} />
@@ -90,6 +93,19 @@ function Steps({ topics, numbered }: { topics: readonly Topic[]; numbered: boole
           </Flex>
         ))}
       </Box>
+    </Box>
+  );
+}
+
+/** The pages of the guide that have these words. */
+function Guide({ words }: { words: string }) {
+  const found = PAGES.filter(({ text }) => hasWords(text, words));
+  return found.length === 0 ? null : (
+    <Box as="section" mt={6}>
+      <Box as="h2" fontSize="xl" mb={2}>
+        {texts.theGuide}
+      </Box>
+      <Pages pages={found} />
     </Box>
   );
 }

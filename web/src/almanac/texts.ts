@@ -93,6 +93,7 @@ export const texts = {
   searchHelpAndAlmanac: 'Search help and almanac',
   eGGraftNegativeEase: 'e.g. graft, negative ease',
   nothingInHelpHasThese: 'Nothing in help has these words.',
+  theGuide: 'The guide, place by place, with pictures',
   whatEachPlaceIsFor: 'What each place is for',
   words: 'Words',
   whatToDoFirst: 'What to do first',

@@ -124,6 +124,10 @@ const router = createBrowserRouter([
             path: 'help',
             lazy: place(async () => (await import('../almanac/HelpPage')).HelpPage),
           },
+          {
+            path: 'help/:page',
+            lazy: place(async () => (await import('../guide/GuidePage')).GuidePage),
+          },
           { path: '*', element: <NotFoundPage /> },
         ],
       },

@@ -20,10 +20,10 @@ export function usePairs() {
 }
 
 /** The pairs to knit, or those that are finished, in short: so many of them. */
-export function useBasket(finished: boolean, most: number) {
+export function useBasket(finished: boolean, most: number, words = '') {
   return useQuery({
-    queryKey: [...BASKET, finished, most],
-    queryFn: () => api.get('/api/basket', { query: { finished, most } }),
+    queryKey: [...BASKET, finished, most, words],
+    queryFn: () => api.get('/api/basket', { query: { finished, most, words } }),
     placeholderData: keepPreviousData,
   });
 }

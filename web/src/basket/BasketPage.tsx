@@ -1,9 +1,11 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { Link as RouteLink, useNavigate } from 'react-router';
 import { useBasket } from '../api/queries';
+import { Find } from '../form/Find';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
+import type { BasketPair } from '../wire/types';
 import { keepDraft, loadDraft } from '../draft/draft';
 import { DropZone } from './DropZone';
 import { FinishedRow, PairRow } from './PairRow';
@@ -20,7 +22,9 @@ const FirstMeasures = lazy(async () => ({
 /** Home: every pair on the go; an empty basket begins the first one. */
 export function BasketPage() {
   const shown = useMore();
-  const basket = useBasket(false, shown.most);
+  const [words, setWords] = useState('');
+  const sought = useDeferredValue(words.trim());
+  const basket = useBasket(false, shown.most, sought);
   if (basket.error && !basket.data) {
     return <Notice title={texts.theBasketCannotBeOpened} error={basket.error} />;
   }
@@ -28,10 +32,9 @@ export function BasketPage() {
     return <Waiting what={texts.theBasket} />;
   }
   const { pairs, inAll, finishedInAll } = basket.data;
-  if (inAll + finishedInAll === 0) {
+  if (inAll + finishedInAll === 0 && sought === '') {
     return <FirstPair />;
   }
-  const longest = Math.max(...pairs.map(({ gist }) => gist?.outline.lengthMm ?? 0));
   return (
     <Box maxW="78rem">
       <title>{texts.basketRoundPocket}</title>
@@ -44,33 +47,51 @@ export function BasketPage() {
         </Button>
       </Flex>
       <Unnamed />
+      {(inAll + finishedInAll > FEW || words !== '') && (
+        <Find
+          label={shared.findAPairByIts}
+          words={words}
+          onWords={setWords}
+          found={sought === '' ? undefined : inAll + finishedInAll}
+        />
+      )}
       <DropZone>
-        {pairs.length === 0 && (
+        {pairs.length === 0 && sought === '' && (
           <Box py={6} color="quiet">
             {texts.everyPairIsFinishedStart}
           </Box>
         )}
-        <TimeToKnit pairs={pairs} />
-        <Box
-          as="ul"
-          aria-label={texts.pairsToKnit}
-          listStyleType="none"
-          borderTopWidth={pairs.length > 0 ? '1px' : 0}
-          borderColor="line"
-        >
-          {pairs.map((pair) => (
-            <PairRow key={pair.id} pair={pair} longestMm={longest} />
-          ))}
-        </Box>
-        {pairs.length > 0 && (
-          <Box fontSize="sm" color="quiet" mt={3}>
-            {texts.allSocksAreDrawnTo}
-          </Box>
-        )}
+        <ToKnit pairs={pairs} />
         <More {...shown} inAll={inAll} what={texts.pairs} />
-        <Finished inAll={finishedInAll} />
+        <Finished key={sought} inAll={finishedInAll} words={sought} none={pairs.length === 0} />
       </DropZone>
     </Box>
+  );
+}
+
+/** The pairs that are to be knitted, all drawn to one scale. */
+function ToKnit({ pairs }: { pairs: readonly BasketPair[] }) {
+  const longest = Math.max(...pairs.map(({ gist }) => gist?.outline.lengthMm ?? 0));
+  return (
+    <>
+      <TimeToKnit pairs={pairs} />
+      <Box
+        as="ul"
+        aria-label={texts.pairsToKnit}
+        listStyleType="none"
+        borderTopWidth={pairs.length > 0 ? '1px' : 0}
+        borderColor="line"
+      >
+        {pairs.map((pair) => (
+          <PairRow key={pair.id} pair={pair} longestMm={longest} />
+        ))}
+      </Box>
+      {pairs.length > 0 && (
+        <Box fontSize="sm" color="quiet" mt={3}>
+          {texts.allSocksAreDrawnTo}
+        </Box>
+      )}
+    </>
   );
 }
 
@@ -96,9 +117,21 @@ function FirstPair() {
   );
 }
 
+/** So many are seen at a glance. */
+const FEW = 6;
+
+interface FinishedProps {
+  inAll: number;
+  /** What is looked for. */
+  words: string;
+  /** Whether no pair to knit has it. */
+  none: boolean;
+}
+
 /** Finished pairs are out of the way until they are asked for. */
-function Finished({ inAll }: { inAll: number }) {
-  const [open, setOpen] = useState(false);
+function Finished({ inAll, words, none }: FinishedProps) {
+  // Where only they have the words they are what was looked for.
+  const [open, setOpen] = useState(none && words !== '');
   if (inAll === 0) {
     return null;
   }
@@ -107,14 +140,14 @@ function Finished({ inAll }: { inAll: number }) {
       <LinkButton aria-expanded={open} onClick={() => setOpen(!open)}>
         {texts.finishedPairs(open, inAll)}
       </LinkButton>
-      {open && <FinishedList />}
+      {open && <FinishedList words={words} />}
     </Box>
   );
 }
 
-function FinishedList() {
+function FinishedList({ words }: { words: string }) {
   const shown = useMore();
-  const finished = useBasket(true, shown.most);
+  const finished = useBasket(true, shown.most, words);
   if (!finished.data) {
     return finished.error ? (
       <Notice title={texts.theFinishedPairsCannotBe} error={finished.error} />

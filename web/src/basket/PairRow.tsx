@@ -1,4 +1,5 @@
 import { Box, Button, Flex, Link } from '@chakra-ui/react';
+import { lazy, Suspense } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { deleteLater, useLeaving } from '../api/deletions';
 import { ownHome } from '../api/ownHome';
@@ -11,6 +12,11 @@ import { ThrowAway } from '../form/ThrowAway';
 import { SockThumb } from './SockThumb';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
+
+/** Fetched where there is a finished pair to see. */
+const KnitAgain = lazy(async () => ({
+  default: (await import('../log/KnitAgain')).KnitAgain,
+}));
 
 interface PairRowProps {
   pair: BasketPair;
@@ -29,13 +35,13 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
     <Flex
       as="li"
       gap={{ base: 3, md: 6 }}
-      py={4}
+      py={{ base: 3, md: 2 }}
       borderBottomWidth="1px"
       borderColor="line"
       direction={{ base: 'column', md: 'row' }}
       align={{ md: 'center' }}
     >
-      <Box w={{ base: '100%', md: '21rem' }} flexShrink={0} aria-hidden>
+      <Box w={{ base: '13rem', md: '15rem' }} flexShrink={0} aria-hidden>
         {gist && (
           <SockThumb
             outline={gist.outline}
@@ -162,6 +168,9 @@ export function FinishedRow({ pair }: { pair: BasketPair }) {
       <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
         <RouteLink to="/log">{texts.inTheLog}</RouteLink>
       </Link>
+      <Suspense>
+        <KnitAgain pairId={pair.id} />
+      </Suspense>
       <ThrowAway
         name={pair.name}
         onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}

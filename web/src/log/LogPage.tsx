@@ -1,7 +1,8 @@
-import { Box, Field, Input, Link } from '@chakra-ui/react';
+import { Box, Link } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { useLog, useTallies } from '../api/logQueries';
+import { Find } from '../form/Find';
 import { More, useMore } from '../form/More';
 import { Notice, Waiting } from '../form/States';
 import { LogItem } from './LogItem';
@@ -40,6 +41,7 @@ export function LogPage() {
           <>
             {(log.data.inAll > FEW || words !== '') && (
               <Find
+                label={shared.findAPairByIts}
                 words={words}
                 onWords={setWords}
                 found={sought === '' ? undefined : log.data.inAll}
@@ -60,35 +62,5 @@ export function LogPage() {
         <Waiting what={texts.theLog} />
       )}
     </Box>
-  );
-}
-
-interface FindProps {
-  words: string;
-  onWords: (words: string) => void;
-  /** How many there are, where something is looked for. */
-  found: number | undefined;
-}
-
-/** Finds a pair by a word of it, and says how many there are. */
-function Find({ words, onWords, found }: FindProps) {
-  return (
-    <Field.Root maxW="24rem" mb={3}>
-      <Field.Label fontWeight="600">{texts.findAPairByIts}</Field.Label>
-      <Input
-        type="search"
-        value={words}
-        maxLength={80}
-        onChange={(event) => onWords(event.target.value)}
-        bg="sheet"
-        borderColor="quiet"
-        autoComplete="off"
-      />
-      {found !== undefined && (
-        <Box role="status" fontSize="sm" color="quiet">
-          {texts.found(found)}
-        </Box>
-      )}
-    </Field.Root>
   );
 }

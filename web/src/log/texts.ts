@@ -1,5 +1,3 @@
-import { counted } from '../texts/counted';
-
 /** Every text of this place, in the order of its files. */
 export const texts = {
   // AddNote
@@ -74,8 +72,6 @@ export const texts = {
   logRoundPocket: 'Log · Round Pocket',
   noPairIsFinishedYet:
     'No pair is finished yet. Once both socks are done, the pair appears here, planned against knitted. Add fit notes and they’ll be suggested for the next pair.',
-  findAPairByIts: 'Find a pair, by its name, its feet or its yarn',
-  found: (inAll: number) => `${counted(inAll, 'pair')} found`,
   theLogCannotBeShown: 'The log cannot be shown',
   theLog: 'the log',
 } as const;

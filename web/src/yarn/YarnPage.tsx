@@ -1,6 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useSwatches, useYarns } from '../api/queries';
+import { Find } from '../form/Find';
 import { CsvFile } from '../form/CsvFile';
 import { Notice, Waiting } from '../form/States';
 import { Stash } from './Stash';
@@ -18,6 +19,7 @@ export function YarnPage() {
   const swatches = useSwatches();
   const [adding, setAdding] = useState(false);
   const [asked, setAsked] = useState(false);
+  const [words, setWords] = useState('');
   const error = yarns.error ?? swatches.error;
   if (error && !yarns.data) {
     return <Notice title={texts.theYarnCannotBeShown} error={error} />;
@@ -37,9 +39,21 @@ export function YarnPage() {
         </Button>
       </Flex>
       <CsvFile shelf="yarns" />
+      {yarns.data.length + swatches.data.length > FEW && (
+        <Find
+          label={texts.findAYarn}
+          words={words}
+          onWords={setWords}
+          found={
+            words.trim() === ''
+              ? undefined
+              : having(yarns.data, words).length + having(swatches.data, words).length
+          }
+        />
+      )}
       <Box as="ul" {...LIST}>
         {adding && <YarnItem kept={undefined} onDone={() => setAdding(false)} />}
-        {yarns.data.map((kept) => (
+        {having(yarns.data, words).map((kept) => (
           <YarnItem key={kept.id} kept={kept} />
         ))}
       </Box>
@@ -50,9 +64,18 @@ export function YarnPage() {
       )}
       {yarns.data.length === 0 && !adding && <Box mt={3}>{texts.noYarnSavedYetUntil}</Box>}
       {yarns.data.length > 0 && <Stash asked={asked} onAsk={() => setAsked(true)} />}
-      <Swatches swatches={swatches.data} />
+      <Swatches swatches={having(swatches.data, words)} />
     </Box>
   );
+}
+
+/** So many are seen at a glance. */
+const FEW = 12;
+
+/** Those that have the words, in whatever case, anywhere in their names. */
+function having<T extends { name: string }>(all: readonly T[], words: string): readonly T[] {
+  const sought = words.trim().toLowerCase();
+  return sought === '' ? all : all.filter(({ name }) => name.toLowerCase().includes(sought));
 }
 
 /** What was counted, yarn by yarn or of nothing in particular. */

@@ -77,6 +77,7 @@ export const texts = {
   // YarnPage
   theYarnCannotBeShown: 'The yarn cannot be shown',
   yarnRoundPocket: 'Yarn · Round Pocket',
+  findAYarn: 'Find a yarn or a swatch by its name',
   addAYarn: 'Add a yarn',
   eachCakeIsAsLarge: 'Each cake is as large as what is left; the dashed ring is the whole ball.',
   noYarnSavedYetUntil: 'No yarn saved yet. Until then plans assume 420 m per 100 g.',

@@ -37,10 +37,12 @@ public class ToeOnFootTest extends BrowserTest {
         page.keyboard().press("Escape");
 
         assertThat(page.getByTestId("toe-on-foot")).isVisible();
-        assertThat(page.getByText("The wedge, then quick fits the outline best")).isVisible();
+        assertThat(page.getByText("The wedge, then quick fits the outline best"))
+                .isVisible();
         button(page, "Use the wedge, then quick").click();
         assertThat(page.locator("[data-word=toe-school]")).containsText("wedge");
-        assertThat(page.getByText("The wedge, then quick fits the outline best")).isVisible();
+        assertThat(page.getByText("The wedge, then quick fits the outline best"))
+                .isVisible();
         button(page, "How it’s worked out").last().click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("off the outline, on average");
         page.keyboard().press("Escape");

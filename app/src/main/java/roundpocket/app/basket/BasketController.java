@@ -15,11 +15,15 @@ class BasketController {
         this.basket = basket;
     }
 
-    /** The pairs that are to be knitted, or those that are finished: so many of them as are to be shown. */
+    /**
+     * The pairs that are to be knitted, or those that are finished: so many of them as are to be shown, of those whose name,
+     * foot or yarn has the words.
+     */
     @GetMapping("/api/basket")
     BasketView view(
             @RequestParam(defaultValue = "false") boolean finished,
-            @RequestParam(defaultValue = Shown.USUAL) int most) {
-        return basket.view(finished, Shown.checked(most));
+            @RequestParam(defaultValue = Shown.USUAL) int most,
+            @RequestParam(defaultValue = "") String words) {
+        return basket.view(finished, Shown.checked(most), words);
     }
 }

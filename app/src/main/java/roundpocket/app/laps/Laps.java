@@ -266,11 +266,20 @@ public class Laps {
                 .toList();
     }
 
-    /** Whether both socks are done, of every pair that is begun. */
+    /**
+     * How far a pair is that is begun.
+     *
+     * @param finished whether both socks are done
+     * @param lastAt when something was last done to it; 1970 where nothing was yet
+     */
+    public record Begun(boolean finished, Instant lastAt) {}
+
+    /** Every pair that is begun, in the order in which they were. */
     @Transactional(readOnly = true)
-    public Map<UUID, Boolean> finishedOrNot() {
-        Map<UUID, Boolean> all = new LinkedHashMap<>();
-        states().forEach((pair, state) -> all.put(pair, state.finished()));
+    public Map<UUID, Begun> begun() {
+        Map<UUID, Begun> all = new LinkedHashMap<>();
+        states().forEach((pair, state) ->
+                all.put(pair, new Begun(state.finished(), state.lastAt() == null ? Instant.EPOCH : state.lastAt())));
         return all;
     }
 

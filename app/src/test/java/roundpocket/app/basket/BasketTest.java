@@ -55,21 +55,49 @@ public class BasketTest {
     }
 
     @Test
-    public void thoseToKnitAreShownInTheOrderTheyWerePlanned() {
+    public void thoseToKnitAreShownTheLatestMadeFirst() {
         JsonNode basket = app.json("/api/basket");
         assertThat(basket.get("inAll").asInt()).isEqualTo(15);
         assertThat(basket.get("finishedInAll").asInt()).isEqualTo(15);
         List<String> shown = ids(basket.get("pairs"), "id");
-        assertThat(shown).hasSize(12).first().isEqualTo(planned.get(1));
+        assertThat(shown).hasSize(12).first().isEqualTo(planned.get(29));
         assertThat(ids(app.json("/api/basket?most=24").get("pairs"), "id"))
                 .hasSize(15)
                 .startsWith(shown.toArray(String[]::new));
     }
 
+    /** What is on the needles is looked for first, and a name, foot or yarn finds it among many. */
+    @Test
+    public void whatIsOnTheNeedlesStandsFirstAndWordsFindAPair() {
+        try (Running own = Running.on(Running.newHome())) {
+            List<String> pairs = new ArrayList<>();
+            for (String name : List.of("Oldest", "Middle", "Newest")) {
+                pairs.add(own.sendJson("POST", "/api/pairs", "{\"name\": \"" + name + "\", \"spec\": " + SPEC + "}")
+                        .get("id")
+                        .asString());
+            }
+            own.sendJson("POST", "/api/laps/" + pairs.get(1), "{}");
+            assertThat(ids(own.json("/api/basket").get("pairs"), "id"))
+                    .containsExactly(pairs.get(1), pairs.get(2), pairs.get(0));
+            own.sendJson("POST", "/api/laps/" + pairs.get(0), "{}");
+            own.sendJson(
+                    "POST",
+                    "/api/laps/" + pairs.get(0) + "/events",
+                    "[{\"id\": \"" + UUID.randomUUID() + "\", \"sock\": 1, \"kind\": \"JUMPED\", \"to\": 5,"
+                            + " \"device\": \"d\", \"at\": \"2026-11-23T19:00:00Z\"}]");
+            assertThat(ids(own.json("/api/basket").get("pairs"), "id"))
+                    .containsExactly(pairs.get(0), pairs.get(1), pairs.get(2));
+            JsonNode found = own.json("/api/basket?words=NEW");
+            assertThat(ids(found.get("pairs"), "id")).containsExactly(pairs.get(2));
+            assertThat(found.get("inAll").asInt()).isEqualTo(1);
+            assertThat(own.json("/api/basket?words=%25").get("inAll").asInt()).isZero();
+        }
+    }
+
     @Test
     public void finishedOnesAreShownApart() {
         JsonNode finished = app.json("/api/basket?finished=true&most=3");
-        assertThat(ids(finished.get("pairs"), "id")).containsExactly(planned.get(0), planned.get(2), planned.get(4));
+        assertThat(ids(finished.get("pairs"), "id")).containsExactly(planned.get(28), planned.get(26), planned.get(24));
         assertThat(finished.get("inAll").asInt()).isEqualTo(15);
         assertThat(finished.at("/pairs/0/lap/next").asString()).startsWith("Both socks are done");
     }

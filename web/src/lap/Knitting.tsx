@@ -28,7 +28,7 @@ import { useKnitting, WHICH, type Knit } from './useKnitting';
 export function Knitting({ lap }: { lap: Lap }) {
   const { thumb } = useSettings();
   const knit = useKnitting(lap);
-  const { work, place, position, sock, queue, canUndo, undo, jump } = knit;
+  const { work, place, position, sock, queue, canUndo, undo, redo, jump } = knit;
   const next = work.steps[(place?.index ?? work.steps.length) + 1];
   const coming = <Next place={place} title={next?.title} lap={lap} sock={sock} queue={queue} />;
   if (thumb !== 'either') {
@@ -45,6 +45,7 @@ export function Knitting({ lap }: { lap: Lap }) {
         position={position}
         canUndo={canUndo}
         onUndo={undo}
+        onRedo={redo}
         onJump={jump}
         next={coming}
       />
@@ -61,7 +62,8 @@ interface ForOneHandProps {
 }
 
 function ForOneHand({ knit, thumb, coming }: ForOneHandProps) {
-  const { lap, work, position, sock, queue, canUndo, undo, jump, told, turned, turnWords } = knit;
+  const { lap, work, position, sock, queue, canUndo, undo, redo, jump, told, turned, turnWords } =
+    knit;
   return (
     <OneHand
       thumb={thumb}
@@ -80,6 +82,7 @@ function ForOneHand({ knit, thumb, coming }: ForOneHandProps) {
           queue={queue}
           canUndo={canUndo}
           onUndo={undo}
+          onRedo={redo}
           onColour={work.colours ? () => told.note() : undefined}
           turn={{ to: turnWords, onTurn: turned }}
           places={(close) => (

@@ -12,6 +12,8 @@ import { texts } from './texts';
 interface ThumbKeysProps extends Omit<ToolProps, 'onClose'> {
   canUndo: boolean;
   onUndo: () => void;
+  /** Makes again what was taken back; left out where nothing was. */
+  onRedo: (() => void) | undefined;
   /** Notes that a new colour begins, where the yarn has any. */
   onColour: (() => void) | undefined;
   /** Turns to the other sock, and what that is called. */
@@ -21,12 +23,20 @@ interface ThumbKeysProps extends Omit<ToolProps, 'onClose'> {
 }
 
 /** The column at the edge where the thumb is: what is needed while knitting, everything else one press further. */
-export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }: ThumbKeysProps) {
+export function ThumbKeys({
+  canUndo,
+  onUndo,
+  onRedo,
+  onColour,
+  turn,
+  places,
+  ...tools
+}: ThumbKeysProps) {
   const beside = useBeside(tools, {
     more: {
       title: texts.moreWhileKnitting,
       closing: shared.close,
-      body: (show) => <More show={show} turn={turn} pairId={tools.lap.pairId} />,
+      body: (show) => <More show={show} turn={turn} pairId={tools.lap.pairId} onRedo={onRedo} />,
     },
     places: {
       title: texts.whereAreYouInThe,
@@ -69,13 +79,14 @@ export function ThumbKeys({ canUndo, onUndo, onColour, turn, places, ...tools }:
 }
 
 interface MoreProps {
+  onRedo: (() => void) | undefined;
   show: (what: string | undefined) => void;
   turn: ThumbKeysProps['turn'];
   pairId: string;
 }
 
 /** What is not needed for every round, as large as a thumb. */
-function More({ show, turn, pairId }: MoreProps) {
+function More({ show, turn, pairId, onRedo }: MoreProps) {
   return (
     <Grid templateColumns="1fr 1fr" gap={2}>
       <Row
@@ -86,6 +97,7 @@ function More({ show, turn, pairId }: MoreProps) {
       >
         {turn.to}
       </Row>
+      {onRedo && <Row onClick={onRedo}>{shared.redo}</Row>}
       {TOOLS.filter(([tool]) => tool !== 'wrong').map(([tool, , title]) => (
         <Row key={tool} onClick={() => show(tool)}>
           {title}

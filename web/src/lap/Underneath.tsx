@@ -12,6 +12,8 @@ interface UnderneathProps {
   position: number;
   canUndo: boolean;
   onUndo: () => void;
+  /** Makes again what was taken back; left out where nothing was. */
+  onRedo: (() => void) | undefined;
   onJump: (to: number) => void;
   /** What comes next, in words. */
   next: ReactNode;
@@ -19,7 +21,7 @@ interface UnderneathProps {
 
 /** The row under the press: undo, what comes next, another place, the plan. */
 export function Underneath(props: UnderneathProps) {
-  const { pairId, work, position, canUndo, onUndo, onJump, next } = props;
+  const { pairId, work, position, canUndo, onUndo, onRedo, onJump, next } = props;
   return (
     <Flex align="center" gap={3} wrap="wrap" minH="72px">
       <Press
@@ -34,6 +36,11 @@ export function Underneath(props: UnderneathProps) {
       >
         {shared.undo}
       </Press>
+      {onRedo && (
+        <Press look="framed" onClick={onRedo} minH="72px" minW="80px" fontWeight="600">
+          {shared.redo}
+        </Press>
+      )}
       <Box flex={{ base: '1 0 100%', md: '1 1 9rem' }} order={{ base: -1, md: 0 }} minW={0}>
         {next}
       </Box>

@@ -12,6 +12,7 @@ import { placeAt, seam, type Place } from './place';
 import { useQueue, type Queue } from './queue';
 import { useSettings } from '../settings/settings';
 import { signal, useSignals } from './signals';
+import { useAgain } from './useAgain';
 import { useTwice } from './Twice';
 import { useWakeLock } from './useWakeLock';
 
@@ -48,36 +49,60 @@ export function useKnitting(lap: Lap) {
   const place = placeAt(work, position);
   const told = useColours(queue, sock);
   const twice = useTwice(position);
-  const done = useDone(place, queue, turn, twice.pressed);
-  const undo = () =>
-    canUndo &&
-    void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && { both: true as const }) });
-  // Where both socks are alike, both are at the other place.
-  const jump = (to: number) =>
-    void queue.press({
-      sock,
-      kind: 'JUMPED',
-      to,
-      ...(chosen === 0 && positions[0] === positions[1] && { both: true as const }),
-    });
+  const press = useDone(place, queue, turn, twice.pressed);
+  const alike = chosen === 0 && positions[0] === positions[1];
+  const moves = useMoves(queue, { sock, position, chosen, canUndo, alike }, lap.pairId);
+  const { undo, redo, jump } = moves;
+  const done = (id?: string) => {
+    moves.wentOn();
+    press(id);
+  };
   const turned = () => turnTo(together ? NEXT[chosen] : other);
   const byHand = place?.step.forGood === true || place?.step.doing === 'CHECK';
   useKeymap({
     done: byHand ? NOTHING : () => done(),
     takeBack: undo,
+    ...(redo && { redo }),
     turn: turned,
     ...(work.colours && { colour: () => told.note() }),
   });
   const pedalElsewhere = usePedal(lap, (id) => !byHand && done(id));
   const untouched = unbegun(lap, queue.waiting.length, states);
   const turnWords = together ? texts.show(SHOWN[NEXT[chosen]]) : texts.showThe(WHICH[other]);
-  const acts = { done, undo, jump, turnTo, turned };
+  const acts = { done, undo, redo, jump, turnTo, turned };
   return {
     ...{ lap, queue, works, work, positions, position, place, chosen, sock, other, told },
     twice,
     ...{ together, bothNow: turn.both, canUndo, untouched, pedalElsewhere, turnWords },
     ...acts,
   };
+}
+
+interface Moving {
+  sock: 1 | 2;
+  position: number;
+  chosen: Shown;
+  canUndo: boolean;
+  /** Whether both socks are shown, and alike: then both are at the other place. */
+  alike: boolean;
+}
+
+/** To another place: back, forward again, or anywhere. */
+function useMoves(
+  queue: Queue,
+  { sock, position, chosen, canUndo, alike }: Moving,
+  pairId: string,
+) {
+  const { to, tookBack, wentOn } = useAgain(`${pairId} ${chosen} ${sock}`, position);
+  const jump = (place: number) =>
+    void queue.press({ sock, kind: 'JUMPED', to: place, ...(alike && { both: true as const }) });
+  const undo = () => {
+    if (canUndo) {
+      tookBack();
+      void queue.press({ sock, kind: 'UNDONE', ...(chosen === 0 && { both: true as const }) });
+    }
+  };
+  return { undo, redo: to === undefined ? undefined : () => jump(to), jump, wentOn };
 }
 
 /** Presses what is due: a round, a step, a move of a graft, or the moves that make a whole stitch of it. */

@@ -1,12 +1,15 @@
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { Refused } from '../api/client';
 import { useCreatePair, usePreview } from '../api/queries';
 import { FirstMeasures } from './FirstMeasures';
 import { Waiting } from '../form/States';
 import { keepDraft, loadDraft, writeOf, type Draft } from '../draft/draft';
+import type { PairChange } from '../wire/types';
 import { PlanView } from './PlanView';
+import { UndoRedo } from './UndoRedo';
+import { useSteps } from './useSteps';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -37,14 +40,24 @@ function DraftPlan({
   onChange: (draft: Draft | undefined) => void;
 }) {
   const preview = usePreview(draft.spec, 'new');
+  const steps = useSteps(draft, NONE);
+  const change = (next: Draft) => {
+    steps.note(draft);
+    onChange(next);
+  };
   return (
     <Box>
       <Box as="h1" srOnly>
         {texts.aNewPair}
       </Box>
-      <KeepIt draft={draft} onChange={onChange} />
+      <KeepIt draft={draft} onChange={onChange}>
+        <UndoRedo
+          undo={steps.back ? () => onChange(steps.takeBack(draft)) : undefined}
+          redo={steps.again ? () => onChange(steps.doAgain(draft)) : undefined}
+        />
+      </KeepIt>
       {preview.plan ? (
-        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={onChange} />
+        <PlanView draft={draft} plan={preview.plan} preview={preview} onChange={change} />
       ) : preview.refused ? (
         <Box role="alert" color="amiss">
           {preview.refused.message}
@@ -56,12 +69,16 @@ function DraftPlan({
   );
 }
 
+const NONE: readonly PairChange[] = [];
+
 interface KeepItProps {
   draft: Draft;
+  /** What stands beside it. */
+  children: ReactNode;
   onChange: (draft: Draft | undefined) => void;
 }
 
-function KeepIt({ draft, onChange }: KeepItProps) {
+function KeepIt({ draft, onChange, children }: KeepItProps) {
   const create = useCreatePair();
   const navigate = useNavigate();
   const error = create.error;
@@ -113,6 +130,7 @@ function KeepIt({ draft, onChange }: KeepItProps) {
       >
         {texts.startOver}
       </Button>
+      {children}
     </Flex>
   );
 }

@@ -5,13 +5,13 @@ import { useLessons, useProposals } from '../api/logQueries';
 import { useCreatePair, usePair, usePreview, usePreviewAhead } from '../api/queries';
 import type { Pair } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
-import { useKeymap } from '../form/keymap';
 import { NameField } from './NameField';
 import { PlanView } from './PlanView';
 import { Lessons } from './Lessons';
 import { Proposals } from './Proposals';
 import { writeOf, type Draft } from '../draft/draft';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
+import { UndoRedo } from './UndoRedo';
 import { differenceWords } from './differences';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -55,7 +55,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
         <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
           {keptWords(kept.kept)}
         </Box>
-        <UndoRedo kept={kept} />
+        <UndoRedo undo={kept.undo} redo={kept.redo} />
         {several && <Suggestions number={suggestions} open={asked} onOpen={setAsked} />}
         <WaysOn id={pair.id} />
       </Flex>
@@ -125,30 +125,6 @@ function Moved({ words }: { words: string | undefined }) {
         {words}
       </Box>
     )
-  );
-}
-
-/** Takes changes back and makes them again, by press or by Ctrl+Z and Ctrl+Shift+Z outside of fields. */
-function UndoRedo({ kept }: { kept: KeptDraft }) {
-  const { undo, redo } = kept;
-  useKeymap({ undo: () => undo?.(), redo: () => redo?.() });
-  const button = {
-    type: 'button' as const,
-    minH: '44px',
-    px: 2,
-    color: 'chosen',
-    cursor: 'pointer',
-    _disabled: { color: 'quiet', cursor: 'default', opacity: 0.6 },
-  };
-  return (
-    <Flex>
-      <Press {...button} disabled={!undo} onClick={undo}>
-        {shared.undo}
-      </Press>
-      <Press {...button} disabled={!redo} onClick={redo}>
-        {texts.redo}
-      </Press>
-    </Flex>
   );
 }
 

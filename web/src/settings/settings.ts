@@ -9,6 +9,7 @@ export type Light = 'day' | 'lamp' | 'system';
 /** The hand that leads; it decides which leg of a stitch is picked up. */
 export type Hand = 'right' | 'left';
 export type Thumb = 'either' | Hand;
+export type Spoken = 'every' | 'tenth';
 /** How needles are named. */
 export type Needles = 'MM' | 'US';
 
@@ -22,6 +23,8 @@ export interface Settings {
   hatch: boolean;
   /** Whether a letter or a mark alone is a key of the page. */
   singleKeys: boolean;
+  /** After which presses the count is said by a screen reader: each, or every tenth and the last of a step. */
+  spoken: Spoken;
   /** Whether a press in a graft stands for a whole stitch of the seam; else for each of its moves. */
   wholeStitches: boolean;
   /** How long she mostly has to knit; one of the times the basket tells of. */
@@ -39,6 +42,7 @@ const USUAL: Settings = {
   needles: 'MM',
   hatch: false,
   singleKeys: true,
+  spoken: 'every',
   wholeStitches: false,
   minutes: 40,
   thumb: 'either',
@@ -55,6 +59,7 @@ function read(kept: unknown): Settings {
     needles: stored.needles === 'US' ? 'US' : USUAL.needles,
     hatch: stored.hatch === true,
     singleKeys: stored.singleKeys !== false,
+    spoken: stored.spoken === 'tenth' ? 'tenth' : USUAL.spoken,
     wholeStitches: stored.wholeStitches === true,
     minutes: typeof stored.minutes === 'number' ? stored.minutes : USUAL.minutes,
     thumb: stored.thumb === 'left' || stored.thumb === 'right' ? stored.thumb : USUAL.thumb,

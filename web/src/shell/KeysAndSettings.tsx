@@ -34,6 +34,7 @@ export function KeysAndSettings() {
       <Knitter />
       <Keys />
       <SingleKeys />
+      <SpokenCount />
       <Box hideFrom="md">
         <LightSwitch />
       </Box>
@@ -59,6 +60,23 @@ function SingleKeys() {
         ['off', 'off', texts.singleKeysOff],
       ]}
       onChange={(value) => changeSettings({ singleKeys: value === 'on' })}
+      labelled
+    />
+  );
+}
+
+/** How often a screen reader says the count. */
+function SpokenCount() {
+  const { spoken } = useSettings();
+  return (
+    <Switch
+      label={texts.spokenCount}
+      value={spoken}
+      options={[
+        ['every', 'each', texts.spokenEach],
+        ['tenth', texts.spokenTenthShort, texts.spokenTenth],
+      ]}
+      onChange={(value) => changeSettings({ spoken: value })}
       labelled
     />
   );

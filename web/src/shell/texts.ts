@@ -25,6 +25,10 @@ export const texts = {
   singleKeys: 'Keys of one letter or mark',
   singleKeysOn: 'on: keys of one letter or mark',
   singleKeysOff: 'off: only Space, Enter, Backspace and keys with Ctrl',
+  spokenCount: 'Count said by a screen reader',
+  spokenEach: 'each press',
+  spokenTenthShort: 'every 10th',
+  spokenTenth: 'every 10th press',
   kindOfNeedles: 'Needles',
   kinds: {
     TWO_CIRCULARS: 'two circulars',

@@ -82,4 +82,5 @@ export const shared = {
   deletedElsewhere: 'This pair was deleted elsewhere. What you changed is still here.',
   keepAsANewPair: 'Save as a new pair',
   findAPairByIts: 'Find a pair, by its name, its feet or its yarn',
+  redo: 'Redo',
 } as const;

@@ -1,7 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, type RefObject } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { callForFile, SentFile } from '../api/client';
 import { usePair, usePreview } from '../api/queries';
 import type { Pair } from '../wire/types';
@@ -9,6 +9,7 @@ import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
 import { drawingOf } from './drawing';
 import { PocketCard } from './PocketCard';
+import { Papers } from './Papers';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -35,6 +36,7 @@ function Card({ pair }: { pair: Pair }) {
   return (
     <Box>
       <title>{texts.pocketCardRoundPocket(pair.name)}</title>
+      <Papers id={pair.id} />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem">
           {texts.pocketCard(pair.name)}
@@ -46,9 +48,6 @@ function Card({ pair }: { pair: Pair }) {
           {shared.print}
         </Button>
         <PdfButton name={pair.name} paper={half ? 'HALF_LETTER' : 'A6'} card={card} />
-        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
-        </Button>
       </Flex>
       {preview.plan ? (
         <PocketCard ref={card} pair={pair} plan={preview.plan} lengths={lengths} />

@@ -1,6 +1,6 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { skipToken, useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api } from '../api/client';
 import { usePair } from '../api/queries';
 import { PageStyle } from '../form/PageStyle';
@@ -8,6 +8,7 @@ import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
 import { decimal, gaugeSpanMm, gaugeSpanText, lengthText } from '../units/units';
 import type { Pair, SizeChart } from '../wire/types';
+import { Papers } from './Papers';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -50,15 +51,13 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
     <Box>
       <title>{texts.sizeChartRoundPocket(pair.name)}</title>
       <PageStyle size="portrait" margin="12mm" />
+      <Papers id={pair.id} />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
           {texts.sizeChart2(pair.name)}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
           {shared.print}
-        </Button>
-        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
         </Button>
       </Flex>
       <Box

@@ -1,5 +1,5 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { usePair, usePreview } from '../api/queries';
 import { PageStyle } from '../form/PageStyle';
 import { Notice, Waiting } from '../form/States';
@@ -7,6 +7,7 @@ import { useSettings } from '../settings/settings';
 import { figureText } from '../units/units';
 import type { Pair, Plan } from '../wire/types';
 import { pathOf, soleOf } from './sole';
+import { Papers } from './Papers';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -41,6 +42,7 @@ function Sole({ pair }: { pair: Pair }) {
     <Box>
       <title>{texts.toeAndSoleRoundPocket(pair.name)}</title>
       <PageStyle size="portrait" margin="8mm" />
+      <Papers id={pair.id} />
       <Flex className="no-print" gap={3} align="center" wrap="wrap" mb={4}>
         <Box as="h1" fontSize="2xl" flex="1 1 16rem" overflowWrap="anywhere">
           {texts.toeAndSole(pair.name)}
@@ -50,12 +52,6 @@ function Sole({ pair }: { pair: Pair }) {
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
           {shared.print}
-        </Button>
-        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}/sizes`}>{texts.sizeChart}</Link>
-        </Button>
-        <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-          <Link to={`/pairs/${pair.id}`}>{shared.plan}</Link>
         </Button>
       </Flex>
       {plan && <Sheets plan={plan} name={pair.name} />}

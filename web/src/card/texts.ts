@@ -59,4 +59,9 @@ export const texts = {
   whereTheHeelGoesBy: 'Where the heel goes, by shoe size',
   forWithTheToeAnd: (gauge: string, name: string, school: string, inch: boolean) =>
     `For ${gauge}, with the toe and the heel of “${name}”; placed ${school}. A shoe size tells the foot to within ${inch ? '¼ in' : '5 mm'}: measure where you can.`,
+
+  // Papers
+  papers: 'On paper',
+  trueSizeSole: 'True-size sole',
+  measuringSheet: 'Measuring sheet for feet',
 } as const;

@@ -81,7 +81,7 @@ function At({ moment, number }: { moment: Moment; number: number | undefined }) 
         borderWidth="2px"
         borderColor="ink"
         bg={note ? 'sheet' : 'ink'}
-        fontSize="11px"
+        fontSize="12px"
         fontWeight="700"
         lineHeight="16px"
         textAlign="center"

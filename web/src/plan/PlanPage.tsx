@@ -128,7 +128,7 @@ function Moved({ words }: { words: string | undefined }) {
   );
 }
 
-/** From the plan to the needles, the card and the sole. */
+/** From the plan to the needles and to its papers. */
 function WaysOn({ id }: { id: string }) {
   return (
     <Flex gap={4} wrap="wrap" ml="auto">
@@ -136,10 +136,7 @@ function WaysOn({ id }: { id: string }) {
         <Link to={`/pairs/${id}/lap`}>{shared.knit}</Link>
       </Button>
       <Button asChild variant="outline" borderColor="ink" color="ink" minH="44px">
-        <Link to={`/pairs/${id}/card`}>{shared.pocketCard}</Link>
-      </Button>
-      <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
-        <Link to={`/pairs/${id}/sole`}>{texts.trueSizeSole}</Link>
+        <Link to={`/pairs/${id}/card`}>{shared.print}</Link>
       </Button>
     </Flex>
   );

@@ -315,7 +315,6 @@ export const texts = {
   roundPocket: (name: string) => `${name} · Round Pocket`,
   suggestionsFromEarlierPairs: (suggestions: number) =>
     `${suggestions} suggestions from earlier pairs`,
-  trueSizeSole: 'True-size sole',
   saved: 'Saved',
   notSavedYetCantReach: 'Not saved yet: can’t reach Round Pocket. Trying again …',
   notSavedFixTheHighlighted: 'Not saved: fix the highlighted word first.',

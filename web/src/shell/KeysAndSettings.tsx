@@ -23,8 +23,14 @@ export function KeysAndSettings() {
       title={texts.helpKeysAndSettings}
       closing={texts.closeHelpKeysAndSettings}
       trigger={
-        <Press look="bare" aria-label={texts.helpKeysAndSettings} minW="44px" fontWeight="700">
-          ?
+        <Press
+          look="bare"
+          aria-label={texts.helpKeysAndSettings}
+          minW="44px"
+          fontWeight="600"
+          px={2}
+        >
+          {texts.settings}
         </Press>
       }
     >

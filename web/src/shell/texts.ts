@@ -18,8 +18,9 @@ export const texts = {
   matchSystem: 'match my device',
 
   // KeysAndSettings
-  helpKeysAndSettings: 'Help, keys and settings',
-  closeHelpKeysAndSettings: 'Close help, keys and settings',
+  settings: 'Settings',
+  helpKeysAndSettings: 'Settings, keys and help',
+  closeHelpKeysAndSettings: 'Close settings, keys and help',
   helpWhatToDoFirst: 'Help: what to do first, what each place is for',
   knittingHand: 'Knitting hand',
   singleKeys: 'Keys of one letter or mark',

@@ -231,7 +231,7 @@ public class FirstPairTest extends BrowserTest {
                 .fill("Card socks with a name as long as names may be, which is eighty characters, no more");
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("Name of the pair")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pocket card"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print"))
                 .click();
         printsOnOnePage(page, A6_WIDTH_PT);
         page.getByRole(

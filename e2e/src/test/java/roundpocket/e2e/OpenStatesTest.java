@@ -135,7 +135,7 @@ public class OpenStatesTest extends BrowserTest {
         look(page, how + " working");
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Help, keys and settings"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Settings, keys and help"))
                 .click();
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
         look(page, how + " keys and settings");

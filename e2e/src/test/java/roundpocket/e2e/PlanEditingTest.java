@@ -103,7 +103,7 @@ public class PlanEditingTest extends BrowserTest {
         Page page = plan();
         panel(page, "cuff").getByRole(AriaRole.TEXTBOX).fill("19");
         close(page);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pocket card"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print"))
                 .click();
         assertThat(page.getByTestId("card")).containsText("Cuff 19");
         assertThat(stored().at("/spec/choices/finish/cuffRounds").asInt()).isEqualTo(19);

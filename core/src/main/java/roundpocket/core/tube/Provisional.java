@@ -47,18 +47,36 @@ public enum Provisional implements Named {
         return Source.practice("two common ways of beginning with live stitches");
     }
 
-    /** How so many stitches are begun. */
-    public String begin(int stitches) {
+    /**
+     * How so many stitches are begun in the round, and when it is joined.
+     *
+     * @param laid how the round lies on the needles, as it goes on behind the number of stitches
+     */
+    public String beginRound(int stitches, String laid) {
         return switch (this) {
             case WASTE_ROWS ->
-                "Cast on " + stitches + " sts with waste yarn and knit a few rows of it. Change to the"
-                        + " working yarn.";
-            case CHAIN ->
-                "With waste yarn and a hook, chain " + (stitches + SPARE) + ": " + SPARE
-                        + " to spare. Pick up " + stitches
-                        + " sts with the working yarn, one in each bump at the back of the"
-                        + " chain.";
+                "Cast on " + stitches + " sts with smooth waste yarn of another colour" + laid
+                        + ". Join in the round and knit 3 or 4 rounds of it, then go on with the working yarn, its end"
+                        + " inside: that is where the count begins.";
+            case CHAIN -> chained(stitches) + " Lay them so that they don’t twist" + laid + ", and join in the round.";
         };
+    }
+
+    /** How so many stitches are begun in rows. */
+    public String beginRow(int stitches) {
+        return switch (this) {
+            case WASTE_ROWS ->
+                "Cast on " + stitches
+                        + " sts with smooth waste yarn of another colour and work 3 or 4 rows of it, to and"
+                        + " fro. Don’t join. Go on with the working yarn.";
+            case CHAIN -> chained(stitches) + " Don’t join.";
+        };
+    }
+
+    private static String chained(int stitches) {
+        return "With smooth waste yarn of another colour and a hook, chain " + (stitches + SPARE) + ": " + SPARE
+                + " to spare. Pick up " + stitches
+                + " sts with the working yarn, one in each bump at the back of the chain.";
     }
 
     /** How what held them comes out. */

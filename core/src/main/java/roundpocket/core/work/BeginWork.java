@@ -85,10 +85,9 @@ public sealed interface BeginWork extends Operation {
                             "Cast on " + stitches + " sts loosely" + laid() + ", and join in the round." + halves
                                     + " The edge must go over the heel.";
                         case OPEN_ROUND ->
-                            provisional.begin(stitches) + " Join in the round" + laid() + "." + halves
-                                    + " The toe is picked up there later.";
+                            provisional.beginRound(stitches, laid()) + halves + " The toe is picked up there later.";
                         case OPEN_HALF ->
-                            provisional.begin(stitches)
+                            provisional.beginRow(stitches)
                                     + " The rows begin at the instep’s side of the toe and end at the sole’s.";
                         case CLOSED ->
                             "Cast on " + stitches + " sts with a closed toe-up cast-on: " + stitches / 2 + CLOSED_ON

@@ -87,6 +87,11 @@ export function useProposals(pairId: string, version: number) {
   });
 }
 
+/** The changes that all proposals for a pair come to, reckoned one after the other. */
+export function askTogether(pairId: string) {
+  return api.get('/api/pairs/{pairId}/proposals/together', { path: { pairId } });
+}
+
 /** What other pairs in its yarn or for its foot taught for this one, as it stands. */
 export function useLessons(pairId: string, version: number) {
   return useQuery({

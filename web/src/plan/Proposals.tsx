@@ -1,4 +1,5 @@
-import { useLeaveProposal, useProposals } from '../api/logQueries';
+import { askTogether, useLeaveProposal, useProposals } from '../api/logQueries';
+import { SmallButton } from '../form/SmallButton';
 import { Suggestion, Suggestions } from './Suggestion';
 import type { Proposal } from '../wire/types';
 import { dayText } from '../units/days';
@@ -25,15 +26,27 @@ export function Proposals({ pairId, version, draft, onChange }: ProposalsProps) 
   if (shown.length === 0) {
     return null;
   }
+  const change = (changes: Proposal['changes']) => {
+    const made = changes.map(({ choice, number, name }) => [choice, number ?? name]);
+    onChange(withChoices(draft, Object.fromEntries(made) as Partial<Record<ChoicePath, unknown>>));
+  };
   const take = (proposal: Proposal) => {
-    const changes = proposal.changes.map(({ choice, number, name }) => [choice, number ?? name]);
-    onChange(
-      withChoices(draft, Object.fromEntries(changes) as Partial<Record<ChoicePath, unknown>>),
-    );
+    change(proposal.changes);
     hide(proposal.noteId);
   };
+  const many = shown.filter(({ changes }) => changes.length > 0);
+  const takeAll = () =>
+    void askTogether(pairId).then((changes) => {
+      change(changes);
+      hide(...many.map(({ noteId }) => noteId));
+    });
   return (
     <Suggestions label={texts.fromPairsWornOnThis}>
+      {many.length > 1 && (
+        <SmallButton my={1} onClick={takeAll}>
+          {texts.useAllTogether(many.length)}
+        </SmallButton>
+      )}
       {shown.map((proposal) => (
         <Suggestion
           key={proposal.noteId}

@@ -281,6 +281,7 @@ export const texts = {
   leftOutForThisPair: (say: string) => `Left out for this pair: ${say}`,
 
   // Proposals
+  useAllTogether: (many: number) => `Use all ${many}, reckoned together`,
   fromPairsWornOnThis: 'From pairs worn on this foot',
 
   // differences

@@ -14,6 +14,7 @@ export function useTaken(version: number, stale: boolean) {
       const at = taken.get(id);
       return at !== undefined && (at === version || stale);
     },
-    take: (id: string) => setTaken(new Map(taken).set(id, version)),
+    take: (...ids: string[]) =>
+      setTaken(new Map([...taken, ...ids.map((id) => [id, version] as const)])),
   };
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -130,25 +131,51 @@ public class Log {
     @Transactional(readOnly = true)
     public List<ProposalView> proposals(UUID pairId) {
         PairView pair = pairs.read(pairId);
-        if (pair.foot() == null || laps.begun(pairId)) {
+        SockSpec spec = pair.spec().toCore();
+        return open(pair).stream()
+                .flatMap(note -> proposal(note, spec).map(proposal -> view(note, proposal)).stream())
+                .toList();
+    }
+
+    /**
+     * The changes that make the pair what all its proposals want at once: each is reckoned against the plan with those before
+     * it taken, so that a deeper heel and a longer foot do not both move the line.
+     */
+    @Transactional(readOnly = true)
+    public List<ChangeView> together(UUID pairId) {
+        PairView pair = pairs.read(pairId);
+        SockSpec spec = pair.spec().toCore();
+        Map<String, ChangeView> changes = new LinkedHashMap<>();
+        for (LogNoteRow note : open(pair)) {
+            Optional<Proposal> proposal = proposal(note, spec);
+            if (proposal.isPresent()) {
+                spec = spec.withChoices(proposal.get().taken(spec.choices()));
+                proposal.get().changes().stream()
+                        .map(ChangeView::of)
+                        .forEach(change -> changes.put(change.choice(), change));
+            }
+        }
+        return List.copyOf(changes.values());
+    }
+
+    /** The notes that may propose something for a pair, the answered ones left out. */
+    private List<LogNoteRow> open(PairView pair) {
+        if (pair.foot() == null || laps.begun(pair.id())) {
             return List.of();
         }
-        Set<UUID> left = answers.findByPairId(pairId).stream()
+        Set<UUID> left = answers.findByPairId(pair.id()).stream()
                 .filter(answer -> !answer.taken())
                 .map(LogAnswerRow::noteId)
                 .collect(Collectors.toSet());
-        SockSpec spec = pair.spec().toCore();
         return latest(pair).values().stream()
                 .filter(note -> !left.contains(note.id()))
-                .flatMap(note -> proposal(note, spec).stream())
                 .toList();
     }
 
     /** What a note proposes, from the numbers of the sock that it was said of; nothing where later limits refuse that sock. */
-    private Optional<ProposalView> proposal(LogNoteRow note, SockSpec spec) {
-        FitNote fit = Objects.requireNonNull(note.fit());
+    private Optional<Proposal> proposal(LogNoteRow note, SockSpec spec) {
         try {
-            return fit.proposal(spec, knitted(note)).map(proposal -> view(note, fit, proposal));
+            return Objects.requireNonNull(note.fit()).proposal(spec, knitted(note));
         } catch (Refusal unreadable) {
             return Optional.empty();
         }
@@ -184,7 +211,8 @@ public class Log {
         return latest;
     }
 
-    private ProposalView view(LogNoteRow note, FitNote fit, Proposal proposal) {
+    private ProposalView view(LogNoteRow note, Proposal proposal) {
+        FitNote fit = Objects.requireNonNull(note.fit());
         return new ProposalView(
                 note.id(),
                 pairs.read(note.pairId()).name(),

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import roundpocket.app.log.Lessons.AgainView;
 import roundpocket.app.log.Lessons.LessonView;
+import roundpocket.app.log.LogViews.ChangeView;
 import roundpocket.app.log.LogViews.LogNoteView;
 import roundpocket.app.log.LogViews.LogView;
 import roundpocket.app.log.LogViews.NoteChoiceView;
@@ -94,6 +95,12 @@ class LogController {
     @GetMapping("/api/pairs/{pairId}/proposals")
     List<ProposalView> proposals(@PathVariable UUID pairId) {
         return log.proposals(pairId);
+    }
+
+    /** The changes that all its proposals come to, reckoned one after the other. */
+    @GetMapping("/api/pairs/{pairId}/proposals/together")
+    List<ChangeView> together(@PathVariable UUID pairId) {
+        return log.together(pairId);
     }
 
     /** What other pairs in its yarn or for its foot taught while they were knitted. */

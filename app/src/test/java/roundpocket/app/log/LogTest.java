@@ -165,6 +165,30 @@ public class LogTest extends AppTest {
                 .toList();
     }
 
+    /** A deeper heel and a longer foot at once: with all of it taken nothing is left to propose. */
+    @Test
+    public void severalNotesAreReckonedTogether() {
+        note("{\"kind\": \"FIT\", \"fit\": \"HEEL_TIGHT\", \"words\": \"\"}");
+        note("{\"kind\": \"FIT\", \"fit\": \"FOOT_SHORT\", \"words\": \"\"}");
+        String next = pair("Together");
+        assertThat(body(get("/api/pairs/" + next + "/proposals"))).hasSize(2);
+        ObjectNode spec = (ObjectNode) json().readTree(SPEC);
+        ObjectNode choices = spec.putObject("choices");
+        body(get("/api/pairs/" + next + "/proposals/together")).forEach(change -> {
+            String path = change.get("choice").asString();
+            int last = path.lastIndexOf('.');
+            choices.withObject("/" + path.substring(0, last).replace('.', '/'))
+                    .set(
+                            path.substring(last + 1),
+                            change.hasNonNull("number")
+                                    ? json().valueToTree(change.get("number").asInt())
+                                    : change.get("name"));
+        });
+        assertThat(choices.propertyNames()).contains("heel");
+        assertThat(body(get("/api/pairs/" + pairWith(spec.toString(), "All taken") + "/proposals")))
+                .isEmpty();
+    }
+
     /** From a note to a choice of the next pair, which can be planned and is never applied unasked. */
     @Test
     public void aFitNoteProposesAChangeOfTheNextPair() {

@@ -136,7 +136,7 @@ function Counted({ place, pace, narrow = false, unit, stitch }: CountedProps) {
     <>
       <Box
         as="span"
-        className="figures count"
+        className="figures"
         fontSize={{
           base: graft ? '64px' : narrow && done >= 100 ? 'min(128px, 24vw)' : '128px',
           md: graft ? '80px' : '160px',
@@ -210,7 +210,7 @@ function TenMarks({ done, all }: { done: number; all: number }) {
           <Box
             as="span"
             key={i}
-            className={full ? 'mark full' : 'mark'}
+            data-mark={full ? 'full' : 'open'}
             w="26px"
             h="10px"
             borderWidth="1.5px"

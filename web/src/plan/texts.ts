@@ -281,7 +281,7 @@ export const texts = {
   leftOutForThisPair: (say: string) => `Left out for this pair: ${say}`,
 
   // Proposals
-  useAllTogether: (many: number) => `Use all ${many}, reckoned together`,
+  useAllTogether: (many: number) => `Use all ${many} at once`,
   fromPairsWornOnThis: 'From pairs worn on this foot',
 
   // differences

@@ -23,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class Server {
     private static final Duration STARTS_WITHIN = Duration.ofSeconds(120);
     private static final String DEMO_DATA = "--pocket.demo=true";
-    private static final JsonMapper JSON = new JsonMapper();
+    static final JsonMapper JSON = new JsonMapper();
 
     static {
         // A connection that was idle for longer may be closed at the other end just as it is taken again.

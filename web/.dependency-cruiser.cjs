@@ -9,7 +9,20 @@ const FLOORS = [
   ['form', 'draft'],
   ['tape', 'fabric', 'picture'],
   ['recipe', 'devices'],
-  ['almanac', 'basket', 'card', 'feet', 'home', 'lap', 'log', 'plan', 'practice', 'tubes', 'yarn'],
+  [
+    'almanac',
+    'basket',
+    'card',
+    'feet',
+    'guide',
+    'home',
+    'lap',
+    'log',
+    'plan',
+    'practice',
+    'tubes',
+    'yarn',
+  ],
   ['shell'],
 ];
 

@@ -2,7 +2,7 @@ import { Box, Field, Flex, Input } from '@chakra-ui/react';
 import type { Foot } from '../wire/types';
 import { NotesField } from '../form/NotesField';
 import { NumberField } from '../form/NumberField';
-import { WhereToMeasure } from '../form/WhereToMeasure';
+import { WhereToMeasure } from '../tape/WhereToMeasure';
 import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { useSettings } from '../settings/settings';

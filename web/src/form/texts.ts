@@ -102,14 +102,6 @@ export const texts = {
   edit: 'Edit',
   save: 'Save',
 
-  // WhereToMeasure
-  ball: 'ball',
-  heelDiagonal: 'heel diagonal',
-  legAtTheCuff: 'leg, at the cuff',
-  footLength: 'length, longest toe to heel',
-  whereTheTapeGoes:
-    'Where to measure. Ball: around the foot behind the toes, at its widest. Heel diagonal: from under the heel, up over the front of the ankle, and back. Leg: around it where the cuff will end. Length: straight from the longest toe to the heel.',
-
   // Find
   found: (found: number) => `${found === 0 ? 'none' : found} found`,
 } as const;

@@ -7,7 +7,7 @@ import { Choice } from './Choice';
 import { NumberField } from '../form/NumberField';
 import type { WordsProps } from './props';
 import { Select } from '../form/Select';
-import { WhereToMeasure } from '../form/WhereToMeasure';
+import { WhereToMeasure } from '../tape/WhereToMeasure';
 import { TracingFields } from '../form/TracingFields';
 import { ToeAndShoe } from '../form/ToeAndShoe';
 import { Why, Word } from './Word';

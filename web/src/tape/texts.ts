@@ -109,4 +109,12 @@ export const texts = {
   // TwoSocks
   thePinnedSockAboveThe:
     'The pinned sock above the tape and the present one below it, to the same scale',
+
+  // WhereToMeasure
+  ball: 'ball',
+  heelDiagonal: 'heel diagonal',
+  legAtTheCuff: 'leg, at the cuff',
+  footLength: 'length, longest toe to heel',
+  whereTheTapeGoes:
+    'Where to measure. Ball: around the foot behind the toes, at its widest. Heel diagonal: from under the heel, up over the front of the ankle, and back. Leg: around it where the cuff will end. Length: straight from the longest toe to the heel.',
 } as const;

@@ -181,10 +181,14 @@ public class Lessons {
         return Objects.requireNonNull(gists.get(pair.id())).lastAt();
     }
 
+    /** By its place on the shelf; where it is not there for one of them, by the swatch that both were planned with. */
     private static boolean sameYarn(PairView one, PairView other) {
-        return one.yarn() != null
-                && other.yarn() != null
-                && one.yarn().id().equals(other.yarn().id());
+        if (one.yarn() != null && other.yarn() != null) {
+            return one.yarn().id().equals(other.yarn().id());
+        }
+        return one.swatch() != null
+                && other.swatch() != null
+                && one.swatch().id().equals(other.swatch().id());
     }
 
     private static boolean sameFoot(PairView one, PairView other) {

@@ -106,7 +106,9 @@ public class TurningTest {
     @Test
     public void liveStitchesBeginAndComeFreeAsChosen() {
         SockSpec waste = Specs.tubeOf(64, 4);
-        assertThat(step(waste, "begin").instruction()).contains("with waste yarn and knit a few rows");
+        assertThat(step(waste, "begin").instruction())
+                .contains("with smooth waste yarn of another colour")
+                .contains("Join in the round and knit 3 or 4 rounds of it");
         assertThat(step(waste, "toe-pick-up").instruction()).endsWith("Then take the waste yarn out.");
         SockSpec chain = waste.withChoices(waste.choices().withTechnique(TechniqueChoice.of(Provisional.CHAIN)));
         assertThat(step(chain, "begin").instruction())

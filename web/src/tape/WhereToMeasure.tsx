@@ -1,4 +1,4 @@
-import { Line, Path, Text } from '../tape/svg';
+import { Line, Path, Text } from './svg';
 import { texts } from './texts';
 
 /** A foot and its leg from the side, toes to the left. */

@@ -41,7 +41,7 @@ export function PairRow({ pair, longestMm }: PairRowProps) {
       direction={{ base: 'column', md: 'row' }}
       align={{ md: 'center' }}
     >
-      <Box w={{ base: '13rem', md: '15rem' }} flexShrink={0} aria-hidden>
+      <Box w={{ base: 'min(13rem, 100%)', md: '15rem' }} flexShrink={0} aria-hidden>
         {gist && (
           <SockThumb
             outline={gist.outline}

@@ -12,7 +12,7 @@ interface FindProps {
 /** Finds something by a word of it, and says how many there are. */
 export function Find({ label, words, onWords, found }: FindProps) {
   return (
-    <Field.Root maxW="24rem" mb={3}>
+    <Field.Root w="100%" maxW="24rem" mb={3}>
       <Field.Label fontWeight="600">{label}</Field.Label>
       <Input
         type="search"

@@ -65,7 +65,10 @@ export function GraftTrainer() {
         onAnother={() => afresh(kind)}
         drawing={data && <GraftDrawing piece={data} guessed={guessed} />}
       >
-        <Grid templateColumns={{ base: '1fr 1fr', lg: '1fr' }} columnGap={2}>
+        <Grid
+          templateColumns={{ base: 'repeat(auto-fit, minmax(min(9rem, 100%), 1fr))', lg: '1fr' }}
+          columnGap={2}
+        >
           {choices.map(({ move, words }, i) => (
             <Answer key={move} hint={String(i + 1)} disabled={closed} onPress={() => take(i)}>
               {words.charAt(0).toUpperCase() + words.slice(1)}

@@ -43,7 +43,7 @@ public class ViewsTest extends BrowserTest {
             {"/practice?piece=pick-up", "pick up the right leg of each"},
             {"/practice?piece=reading", "The marker is lost"},
             {"/practice?piece=cut", "Where do you cut"},
-            {"/help/knitting", "The guide"},
+            {"/help/knitting", "one instruction, one count"},
             {"/log", "Timeline"},
             {"/pedal", "Step on it"},
             {"/help", "The guide, place by place"},

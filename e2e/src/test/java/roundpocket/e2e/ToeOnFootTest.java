@@ -43,6 +43,9 @@ public class ToeOnFootTest extends BrowserTest {
         assertThat(page.locator("[data-word=toe-school]")).containsText("wedge");
         assertThat(page.getByText("The wedge, then quick fits the outline best"))
                 .isVisible();
+        // The working is asked for by where a figure stands in its plan: not before the new one is there.
+        assertThat(page.getByTestId("kept")).hasText("Saved");
+        assertThat(button(page, "Use the wedge, then quick")).hasCount(0);
         button(page, "How it’s worked out").last().click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("off the outline, on average");
         page.keyboard().press("Escape");

@@ -57,3 +57,15 @@ test('a closed stitch holds the strand half a stitch beside its column', () => {
   expect(nodeOf(open, x, 'BACK', 1).x).toBe(x(1) - 22);
   expect(nodeOf(open, x, 'FRONT', 1).x).toBe(x(1));
 });
+
+test('a set-up comes from inside, a graft without one from outside', () => {
+  const first = (made: GraftMove) => {
+    const open = openAt([made]);
+    return strand([made], (needle, loop) => nodeOf(open, x, needle, loop), open, x, 1);
+  };
+  const without = first(move('FRONT', 1, true, true));
+  expect([without.near === '', without.between]).toEqual([false, '']);
+  const withOne = first(move('FRONT', 1, false, false));
+  expect([withOne.near, withOne.between === '']).toEqual(['', false]);
+  expect(first(move('BACK', 1, true, false)).far).toBe('');
+});

@@ -69,14 +69,24 @@ export function strand(
   for (const move of made) {
     const to = at(move.needle, move.loop);
     const seen = move.loop >= Math.max(first, open.back - 1) && (before || open.back === 1);
-    if (seen && before?.needle !== move.needle && before) {
+    if (seen && !before) {
+      depths[beginsIn(move)] += arc(from, to, 0);
+    } else if (seen && before && before.needle !== move.needle) {
       outside(depths, { from, to, move, before, open, tip: x(open.back) });
     } else if (seen) {
-      depths.between += arc(from, to, before ? 12 : 0);
+      depths.between += arc(from, to, 12);
     }
     [from, before] = [to, move];
   }
   return { ...depths, end: from };
+}
+
+/** From where the first move comes: a set-up comes from inside; without one the strand waits outside. */
+function beginsIn({ needle, knitwise }: GraftMove): 'far' | 'between' | 'near' {
+  if (knitwise === (needle === 'BACK')) {
+    return 'between';
+  }
+  return needle === 'BACK' ? 'far' : 'near';
 }
 
 interface Outside {

@@ -38,7 +38,7 @@ export function Went({ position, place }: { position: number; place: Place | und
 /** Every so many presses the count is said where it is not wanted each time. */
 const TENTH = 10;
 
-/** What a screen reader says of a press: what went back is always said, and so is the end of a step. */
+/** What a screen reader says of a press: what went back is always said. */
 function spokenOf(all: string, place: Place | undefined, back: boolean, spoken: Spoken): string {
   const quiet = spoken === 'tenth' && !back && place && place.done > 0 && place.done % TENTH !== 0;
   return quiet ? '' : all;

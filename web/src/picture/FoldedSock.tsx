@@ -11,14 +11,17 @@ const STEP = 3;
 
 interface FoldedSockProps {
   plan: Plan;
-  /** Colours of the yarn, and of the one for heel, toe and cuff where there is another. */
+  /** Colour of the yarn. */
   colour: string | undefined;
-  contrast: string | undefined;
 }
 
 /** The finished sock as it lies on a table, its parts named. */
-export function FoldedSock({ plan, colour, contrast }: FoldedSockProps) {
-  const { outline } = plan;
+export function FoldedSock({ plan, colour }: FoldedSockProps) {
+  const { outline, madeFrom } = plan;
+  const { contrast, contrastSections = [] } = madeFrom ?? {};
+  const colourOf = (section: string) =>
+    (contrastSections.some((each) => each === section) && contrast?.colour) ||
+    (colour ?? 'transparent');
   const lies = lying(outline);
   const perMm = (WIDTH - 2 * ROOM) / Math.max(lies.width, 1);
   const height = lies.height * perMm + 2 * ROOM;
@@ -50,7 +53,7 @@ export function FoldedSock({ plan, colour, contrast }: FoldedSockProps) {
           ({ section, d }, i) => (
             <g key={i}>
               <Path d={d} fill="fabric" />
-              <path d={d} fill={colourOf(section, colour, contrast)} opacity={STRENGTH} />
+              <path d={d} fill={colourOf(section)} opacity={STRENGTH} />
               <Path d={d} fill="none" stroke="ink" strokeWidth="1.25" strokeLinejoin="round" />
             </g>
           ),
@@ -71,11 +74,6 @@ export function FoldedSock({ plan, colour, contrast }: FoldedSockProps) {
 
 /** How strong a yarn's colour is, so that the names on it can be read. */
 const STRENGTH = 0.35;
-
-function colourOf(section: string, colour?: string, contrast?: string): string {
-  const other = section === 'HEEL' || section === 'TOE' || section === 'CUFF';
-  return (other && contrast) || (colour ?? 'transparent');
-}
 
 type Stretch = readonly [from: number, to: number, part: 'foot' | 'leg'];
 

@@ -40,11 +40,14 @@ function DraftPlan({
   onChange: (draft: Draft | undefined) => void;
 }) {
   const preview = usePreview(draft.spec, 'new');
-  const steps = useSteps(draft, NONE);
+  // Its name is typed beside it, and is no step.
+  const nameless = { ...draft, name: '' };
+  const steps = useSteps(nameless, NONE);
   const change = (next: Draft) => {
-    steps.note(draft);
+    steps.note(nameless);
     onChange(next);
   };
+  const to = (step: Draft) => onChange({ ...step, name: draft.name });
   return (
     <Box>
       <Box as="h1" srOnly>
@@ -52,8 +55,8 @@ function DraftPlan({
       </Box>
       <KeepIt draft={draft} onChange={onChange}>
         <UndoRedo
-          undo={steps.back ? () => onChange(steps.takeBack(draft)) : undefined}
-          redo={steps.again ? () => onChange(steps.doAgain(draft)) : undefined}
+          undo={steps.back ? () => to(steps.takeBack(nameless)) : undefined}
+          redo={steps.again ? () => to(steps.doAgain(nameless)) : undefined}
         />
       </KeepIt>
       {preview.plan ? (

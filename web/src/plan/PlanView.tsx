@@ -246,7 +246,7 @@ function HeelToeAndYarn({ plan, colour, onWorking }: HeelToeAndYarnProps) {
             <Box as="h3" fontSize="md" mb={1}>
               {texts.onTheTable}
             </Box>
-            <FoldedSock plan={plan} colour={colour} contrast={plan.madeFrom?.contrast?.colour} />
+            <FoldedSock plan={plan} colour={colour} />
           </Box>
         )}
       </Grid>

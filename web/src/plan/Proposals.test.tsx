@@ -41,6 +41,12 @@ const proposals: Proposal[] = [
   },
 ];
 
+/** What both come to: the second is reckoned with the first taken. */
+const TOGETHER = [
+  { choice: 'heel.plainRounds', number: 6 },
+  { choice: 'placing.markedRound', number: 70 },
+];
+
 const asked: string[] = [];
 const onChange = vi.fn<(draft: Draft) => void>();
 
@@ -49,8 +55,11 @@ beforeEach(() => {
   onChange.mockClear();
   vi.stubGlobal('fetch', (path: string, { method }: RequestInit) => {
     asked.push(`${method} ${path}`);
+    const together = path.endsWith('/together');
     return Promise.resolve(
-      method === 'POST' ? new Response(null, { status: 204 }) : Response.json(proposals),
+      method === 'POST'
+        ? new Response(null, { status: 204 })
+        : Response.json(together ? TOGETHER : proposals),
     );
   });
 });
@@ -113,4 +122,15 @@ it('leaves the plan alone where it is not taken this time', async () => {
   fireEvent.click(screen.getAllByText('Not for this pair')[0] as Element);
   await waitFor(() => expect(asked).toContain('POST /api/pairs/next/proposals/n1?taken=false'));
   expect(onChange).not.toHaveBeenCalled();
+});
+
+it('takes all of them at once as the core has reckoned them together', async () => {
+  await show();
+  fireEvent.click(screen.getByText('Use all 2 at once'));
+  await waitFor(() => expect(onChange).toHaveBeenCalledOnce());
+  expect(onChange.mock.calls[0]?.[0].spec.choices).toEqual({
+    heel: { school: 'WEDGE', plainRounds: 6 },
+    placing: { markedRound: 70 },
+  });
+  await waitFor(() => expect(screen.queryByText(/Tight at 4/)).toBeNull());
 });

@@ -1,3 +1,5 @@
+import { Box } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
 import { askTogether, useLeaveProposal, useProposals } from '../api/logQueries';
 import { SmallButton } from '../form/SmallButton';
 import { Suggestion, Suggestions } from './Suggestion';
@@ -35,17 +37,17 @@ export function Proposals({ pairId, version, draft, onChange }: ProposalsProps) 
     hide(proposal.noteId);
   };
   const many = shown.filter(({ changes }) => changes.length > 0);
-  const takeAll = () =>
-    void askTogether(pairId).then((changes) => {
-      change(changes);
-      hide(...many.map(({ noteId }) => noteId));
-    });
   return (
     <Suggestions label={texts.fromPairsWornOnThis}>
       {many.length > 1 && (
-        <SmallButton my={1} onClick={takeAll}>
-          {texts.useAllTogether(many.length)}
-        </SmallButton>
+        <AllAtOnce
+          pairId={pairId}
+          number={many.length}
+          onTake={(changes) => {
+            change(changes);
+            hide(...many.map(({ noteId }) => noteId));
+          }}
+        />
       )}
       {shown.map((proposal) => (
         <Suggestion
@@ -57,5 +59,34 @@ export function Proposals({ pairId, version, draft, onChange }: ProposalsProps) 
         />
       ))}
     </Suggestions>
+  );
+}
+
+interface AllAtOnceProps {
+  pairId: string;
+  /** How many suggestions change anything. */
+  number: number;
+  onTake: (changes: Proposal['changes']) => void;
+}
+
+/** Takes all of them, each reckoned with those before it taken. */
+function AllAtOnce({ pairId, number, onTake }: AllAtOnceProps) {
+  const all = useMutation({
+    networkMode: 'always',
+    mutationFn: () => askTogether(pairId),
+    // The one of the latest drawing: what was typed meanwhile stays.
+    onSuccess: onTake,
+  });
+  return (
+    <>
+      <SmallButton my={1} loading={all.isPending} onClick={() => all.mutate()}>
+        {texts.useAllTogether(number)}
+      </SmallButton>
+      {all.error && (
+        <Box role="alert" color="amiss">
+          {all.error.message}
+        </Box>
+      )}
+    </>
   );
 }

@@ -19,7 +19,7 @@ export function PickUpTrainer() {
   const [done, setDone] = useState(0);
   const { verdict, wrong, guess, reset } = useGuesses();
   const { data } = usePiece<PickUpPiece>('pick-up', { columns, seed, left });
-  const over = done === columns;
+  const over = done >= columns;
   const take = (leg: At) => {
     if (!over) {
       void guess('pick-up/guess', { columns, seed, left, done, ...leg }).then(

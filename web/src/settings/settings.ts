@@ -23,7 +23,7 @@ export interface Settings {
   hatch: boolean;
   /** Whether a letter or a mark alone is a key of the page. */
   singleKeys: boolean;
-  /** After which presses the count is said by a screen reader: each, or every tenth and the last of a step. */
+  /** After which presses the count is said by a screen reader: each, or every tenth. */
   spoken: Spoken;
   /** Whether a press in a graft stands for a whole stitch of the seam; else for each of its moves. */
   wholeStitches: boolean;

@@ -274,6 +274,20 @@ public class LogTest extends AppTest {
         assertThat(body(get("/api/pairs/" + worn + "/lessons"))).isEmpty();
     }
 
+    /** Neither pair has a yarn on the shelf; planned with one swatch they are of one yarn, and its use was weighed. */
+    @Test
+    public void aYarnWithoutAPlaceOnTheShelfIsKnownByItsSwatch() {
+        String swatch = body(get("/api/pairs/" + worn)).at("/swatch/id").asString();
+        String next = body(post(
+                        "/api/pairs",
+                        "{\"name\": \"Same swatch\", \"swatchId\": \"" + swatch + "\", \"spec\": " + SPEC + "}"))
+                .get("id")
+                .asString();
+        assertThat(body(get("/api/pairs/" + next + "/lessons")).valueStream().map(each -> each.get("kind")
+                        .asString()))
+                .containsExactly("YARN");
+    }
+
     @Test
     public void whatIsNotWantedForAPairIsNotProposedAgainUntilItIsBroughtBack() {
         String next = pair("Next");

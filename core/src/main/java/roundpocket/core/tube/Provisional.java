@@ -57,7 +57,7 @@ public enum Provisional implements Named {
             case WASTE_ROWS ->
                 "Cast on " + stitches + " sts with smooth waste yarn of another colour" + laid
                         + ". Join in the round and knit 3 or 4 rounds of it, then go on with the working yarn, its end"
-                        + " inside: that is where the count begins.";
+                        + " inside. The count begins there.";
             case CHAIN -> chained(stitches) + " Lay them so that they don’t twist" + laid + ", and join in the round.";
         };
     }
@@ -67,8 +67,8 @@ public enum Provisional implements Named {
         return switch (this) {
             case WASTE_ROWS ->
                 "Cast on " + stitches
-                        + " sts with smooth waste yarn of another colour and work 3 or 4 rows of it, to and"
-                        + " fro. Don’t join. Go on with the working yarn.";
+                        + " sts with smooth waste yarn of another colour and work 4 rows of it, to and fro,"
+                        + " ending with a purl row. Don’t join. Go on with the working yarn.";
             case CHAIN -> chained(stitches) + " Don’t join.";
         };
     }

@@ -26,17 +26,16 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
         <Box flex={{ base: 'none', lg: '1 1 34rem' }} minW={0}>
           {drawing}
         </Box>
-        <Box flex={{ base: 'none', lg: '1 1 20rem' }}>
+        <Flex direction="column" flex={{ base: 'none', lg: '1 1 20rem' }}>
           {children}
           <Box
             role="status"
-            mt={4}
-            minH={{ base: '4.5em', lg: '5.5em' }}
+            // On a phone it stands between the drawing and the answers, and lies over neither.
+            order={{ base: -1, lg: 0 }}
+            mt={{ base: 0, lg: 4 }}
+            mb={{ base: 4, lg: 0 }}
+            minH={{ base: '3.2em', lg: '5.5em' }}
             pl={3}
-            // On a phone it stays in sight below whatever is being answered.
-            position={{ base: 'sticky', lg: 'static' }}
-            bottom={0}
-            bg="sheet"
             borderLeftWidth="4px"
             borderColor={!verdict ? 'line' : verdict.right ? 'live' : 'amiss'}
             data-testid="verdict"
@@ -58,7 +57,7 @@ export function Frame({ task, drawing, verdict, wrong, children, onAnother }: Fr
             </span>
             <LinkButton onClick={onAnother}>{texts.newPiece}</LinkButton>
           </Flex>
-        </Box>
+        </Flex>
       </Flex>
     </Box>
   );

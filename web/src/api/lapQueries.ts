@@ -1,7 +1,6 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Asked } from './client';
 import { eventOf, type KnitEvent } from './knitEvent';
-import type { Lap } from '../wire/types';
 
 /** The work on a pair. */
 export function useLap(id: string) {
@@ -27,8 +26,7 @@ export function useMishaps() {
 export function useStartLap(id: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (start: Pick<Lap, 'heelWhen' | 'order'>) =>
-      api.post('/api/laps/{pairId}', { path: { pairId: id }, body: start }),
+    mutationFn: () => api.post('/api/laps/{pairId}', { path: { pairId: id }, body: {} }),
     onSuccess: (lap) => client.setQueryData(['laps', id], lap),
   });
 }

@@ -15,7 +15,7 @@ import { texts } from './texts';
 
 /** Fetched where there is a finished pair to see. */
 const KnitAgain = lazy(async () => ({
-  default: (await import('../log/KnitAgain')).KnitAgain,
+  default: (await import('../plan/KnitAgain')).KnitAgain,
 }));
 
 interface PairRowProps {
@@ -123,7 +123,7 @@ function WaysOn({ pair }: { pair: BasketPair }) {
         <RouteLink to={`/pairs/${pair.id}`}>{shared.plan}</RouteLink>
       </Button>
       <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
-        <RouteLink to={`/pairs/${pair.id}/card`}>{shared.pocketCard}</RouteLink>
+        <RouteLink to={`/pairs/${pair.id}/card`}>{shared.print}</RouteLink>
       </Button>
       <ThrowAway
         name={pair.name}

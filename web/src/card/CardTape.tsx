@@ -6,7 +6,8 @@ import { OpeningLine, PocketShape, TubeShape } from '../tape/SockShape';
 import { runsOf, StripeRuns } from '../tape/StripeRuns';
 import { texts } from './texts';
 
-const WIDTH = 640;
+/** Narrow, so that the letters of the tape are those of the card. */
+const WIDTH = 460;
 const MARGIN = 8;
 /** Height of the strip with the yarn’s colours. */
 const STRIP = 12;

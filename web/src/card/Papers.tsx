@@ -10,7 +10,7 @@ const PAPERS = [
   ['sizes', texts.sizeChart],
 ] as const;
 
-/** From one paper of a pair to the others, and to the measuring sheet for feet. */
+/** From one paper of a pair to the others, to the measuring sheet for feet, and to the tubes with their cutting sheets. */
 export function Papers({ id }: { id: string }) {
   return (
     <Flex
@@ -27,6 +27,7 @@ export function Papers({ id }: { id: string }) {
         <Paper key={path} to={`/pairs/${id}/${path}`} words={words} />
       ))}
       <Paper to="/feet/sheet" words={texts.measuringSheet} />
+      <Paper to="/tubes" words={texts.cuttingSheet} />
       <Paper to={`/pairs/${id}`} words={shared.plan} />
     </Flex>
   );

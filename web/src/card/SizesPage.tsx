@@ -64,8 +64,8 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
         className="light"
         bg="white"
         color="#17232E"
-        p={{ base: 3, md: 5 }}
-        overflowX="auto"
+        p={{ base: 3, md: 5, _print: 0 }}
+        overflowX={{ base: 'auto', _print: 'visible' }}
         tabIndex={0}
       >
         <Box fontWeight="700">{texts.whereTheHeelGoesBy}</Box>
@@ -74,11 +74,12 @@ function Sizes({ pair, chart }: { pair: Pair; chart: SizeChart }) {
         </Box>
         <Box
           as="table"
-          fontSize="sm"
+          fontSize={{ base: 'sm', _print: '8.5pt' }}
           className="figures"
           data-testid="sizes"
           css={{
             '& th, & td': { paddingInline: '8px', paddingBlock: '2px', textAlign: 'end' },
+            '& td': { whiteSpace: 'nowrap' },
             '& tbody tr:nth-of-type(5n) td': { borderBottom: '1px solid currentColor' },
           }}
         >

@@ -27,6 +27,7 @@ export const texts = {
     `A knot in the ${sock === 1 ? 'first' : 'second'} sock, ${section}, around round ${round}.`,
 
   // CardPage
+  cuttingSheet: 'Cutting sheet (at its tube)',
   pocketCardRoundPocket: (name: string) => `Pocket card: ${name} · Round Pocket`,
   pocketCard: (name: string) => `Pocket card: ${name}`,
   onePagePrintItTwice: (paper: string) => `One page, ${paper}. Print it twice for two socks.`,

@@ -91,7 +91,7 @@ function Steps({ plan, roots }: { plan: Workings; roots: readonly number[] }) {
         </Box>
         <Box as="ol" listStyleType="none" className="figures">
           {roots.map((root) => (
-            <Branch key={root} number={root} plan={plan} shown={new Set()} top />
+            <Branch key={root} number={root} plan={plan} shown={new Set()} />
           ))}
         </Box>
       </Box>
@@ -132,31 +132,30 @@ interface BranchProps {
   shown: Set<number>;
   /** The name it has in the formula above it. */
   symbol?: string | undefined;
-  /** Whether it is the answer itself. */
-  top?: boolean;
+  /** How many steps it stands below the answer. */
+  depth?: number;
 }
 
-function Branch({ number, plan, shown, symbol, top }: BranchProps) {
+/** Steps that are set in; deeper ones would leave no room for their words, and have a line closer by only. */
+const SET_IN = 4;
+
+function Branch({ number, plan, shown, symbol, depth = 0 }: BranchProps) {
   const { lengths } = useSettings();
   const step = plan.steps[number];
   if (!step) {
     return null;
   }
   const again = shown.has(number) && step.inputs.length > 0;
-  const seen = new Set(shown).add(number);
-  const below = [
-    ...new Set([
-      ...step.inputs,
-      ...(step.computed?.uncertainty === undefined ? [] : [step.computed.uncertainty]),
-    ]),
-  ];
-  const orders = below.map((input, i) => {
-    const before = new Set(seen);
-    below.slice(0, i).forEach((earlier) => collect(earlier, plan, before));
-    return { input, before };
-  });
+  const orders = ordersOf(step, plan, new Set(shown).add(number));
   return (
-    <Box as="li" mt={3} pl={3} borderLeftWidth="2px" borderColor="line">
+    <Box
+      as="li"
+      mt={3}
+      pl={depth < SET_IN ? 3 : '2px'}
+      borderLeftWidth="2px"
+      borderColor="line"
+      overflowWrap="anywhere"
+    >
       <Box>
         {symbol && <Box as="span" fontStyle="italic">{`${symbol}: `}</Box>}
         {step.label} = <strong>{valueText(step.value, step.unit, lengths)}</strong>{' '}
@@ -170,8 +169,8 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
         </Box>
       ) : (
         <>
-          <Origin step={step} plan={plan} lengths={lengths} top={top ?? false} />
-          {below.length > 0 && (
+          <Origin step={step} plan={plan} lengths={lengths} top={depth === 0} />
+          {orders.length > 0 && (
             <Box as="ol" listStyleType="none">
               {orders.map(({ input, before }) => (
                 <Branch
@@ -180,6 +179,7 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
                   plan={plan}
                   shown={before}
                   symbol={symbolOf(step, input, plan)}
+                  depth={depth + 1}
                 />
               ))}
             </Box>
@@ -188,6 +188,21 @@ function Branch({ number, plan, shown, symbol, top }: BranchProps) {
       )}
     </Box>
   );
+}
+
+/** What a step is made from, each with the steps that are shown before it. */
+function ordersOf(step: Step, plan: Workings, seen: ReadonlySet<number>) {
+  const below = [
+    ...new Set([
+      ...step.inputs,
+      ...(step.computed?.uncertainty === undefined ? [] : [step.computed.uncertainty]),
+    ]),
+  ];
+  return below.map((input, i) => {
+    const before = new Set(seen);
+    below.slice(0, i).forEach((earlier) => collect(earlier, plan, before));
+    return { input, before };
+  });
 }
 
 /** Adds a step and all that it is made from. */

@@ -27,8 +27,8 @@ export const texts = {
   // keymap
   thisHelp: 'this help',
   inAPlanToThe: 'in a plan: to the first word of the recipe',
-  tabEnter: 'Tab, Enter',
-  fromWordToWordAnd: 'from word to word, and open one',
+  tabEnter: 'Tab, ← →, Enter',
+  fromWordToWordAnd: 'in a recipe: from sentence to sentence, from word to word, and open one',
   onTheTapeMoveThe: 'on the tape: move the cursor by a round, with Shift by ten',
   homeEnd: 'Home, End',
   onTheTapeToThe: 'on the tape: to the toe tip, to the cuff edge',

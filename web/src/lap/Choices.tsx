@@ -65,6 +65,7 @@ export function Orders({ lap, ...props }: OrdersProps) {
   );
 }
 
-function sentence(words: string): string {
+/** Words that begin with a capital. */
+export function sentence(words: string): string {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }

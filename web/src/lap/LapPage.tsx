@@ -1,10 +1,9 @@
 import { Box, Button, Link } from '@chakra-ui/react';
-import { useState } from 'react';
 import { Link as RouteLink, useParams } from 'react-router';
 import { useLap, useStartLap } from '../api/lapQueries';
 import type { Lap } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
-import { Choices, Orders } from './Choices';
+import { sentence } from './Choices';
 import { Knitting } from './Knitting';
 import { texts } from './texts';
 
@@ -22,11 +21,11 @@ export function LapPage() {
   );
 }
 
-/** Before the first stitch: the plan is kept as it is, and the order is chosen. */
+/** Before the first stitch: the plan is kept as it is, and in the order that it says. */
 function Begin({ lap }: { lap: Lap }) {
   const start = useStartLap(lap.pairId);
-  const [order, setOrder] = useState(lap.order);
-  const [heelWhen, setHeelWhen] = useState(lap.heelWhen);
+  const order = lap.orders.find((each) => each.order === lap.order);
+  const heel = lap.heelChoices.find((each) => each.when === lap.heelWhen);
   return (
     <Box maxW="38rem">
       <title>{texts.startRoundPocket(lap.name)}</title>
@@ -34,19 +33,13 @@ function Begin({ lap }: { lap: Lap }) {
         {lap.name}
       </Box>
       <p>{texts.onceYouCastOnThe}</p>
-      <Box as="h2" fontSize="lg" mt={4} mb={2} id="heel-when">
-        {texts.whenDoYouKnitThe}
+      <Box as="dl" mt={4} mb={2}>
+        <As name={texts.theTwoSocks} {...order} />
+        <As name={texts.theHeel} {...heel} />
       </Box>
-      <Choices
-        name="heel-when"
-        value={heelWhen}
-        options={lap.heelChoices.map(({ when, ...words }) => ({ value: when, ...words }))}
-        onChange={setHeelWhen}
-      />
-      <Box as="h2" fontSize="lg" mt={4} mb={2} id="order">
-        {texts.howDoYouKnitThe}
-      </Box>
-      <Orders lap={lap} name="order" value={order} onChange={setOrder} />
+      <Link asChild color="chosen" textDecoration="underline" minH="44px" alignItems="center">
+        <RouteLink to={`/pairs/${lap.pairId}`}>{texts.changeThatInThePlan}</RouteLink>
+      </Link>
       <Button
         mt={5}
         bg="ink"
@@ -55,7 +48,7 @@ function Begin({ lap }: { lap: Lap }) {
         minH="72px"
         w="100%"
         loading={start.isPending}
-        onClick={() => start.mutate({ heelWhen, order })}
+        onClick={() => start.mutate()}
       >
         {texts.startKnitting}
       </Button>
@@ -64,9 +57,26 @@ function Begin({ lap }: { lap: Lap }) {
           {start.error.message}
         </Box>
       )}
-      <Link asChild color="chosen" textDecoration="underline" mt={4} minH="44px">
-        <RouteLink to={`/pairs/${lap.pairId}`}>{texts.backToThePlan}</RouteLink>
-      </Link>
+    </Box>
+  );
+}
+
+interface AsProps {
+  name: string;
+  title?: string;
+  description?: string;
+}
+
+/** What the plan says of one thing. */
+function As({ name, title = '', description = '' }: AsProps) {
+  return (
+    <Box mb={3}>
+      <Box as="dt" color="quiet">
+        {name}
+      </Box>
+      <dd>
+        <strong>{sentence(title)}</strong>: {description}.
+      </dd>
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { LapStep } from '../wire/types';
 import { changeSettings } from '../settings/settings';
+import { MemoryRouter } from 'react-router';
 import { system } from '../theme/system';
 import { seam } from './place';
 import { PressArea } from './PressArea';
@@ -34,9 +35,14 @@ const foot: LapStep = {
 function show(step: Partial<LapStep>, done = 0) {
   const onDone = vi.fn();
   const { container } = render(
-    <ChakraProvider value={system}>
-      <PressArea place={{ step: { ...foot, ...step }, done, start: 1, index: 1 }} onDone={onDone} />
-    </ChakraProvider>,
+    <MemoryRouter>
+      <ChakraProvider value={system}>
+        <PressArea
+          place={{ step: { ...foot, ...step }, done, start: 1, index: 1 }}
+          onDone={onDone}
+        />
+      </ChakraProvider>
+    </MemoryRouter>,
   );
   return { onDone, container };
 }
@@ -86,7 +92,7 @@ it('takes a whole stitch of a graft with a press, for whoever wants that', () =>
     stitchEnds: [2, 6, 10, 12],
   };
   show(graft, 2);
-  fireEvent.click(screen.getByText('Press once a stitch'));
+  fireEvent.click(screen.getByText('Tap once a stitch'));
   expect(screen.getByTestId('count-of').textContent).toContain('of 3 stitches sewn');
   expect(screen.getByTestId('count').textContent).toBe('0');
   ROUND.forEach((move) => expect(screen.getByText(move)).toBeDefined());
@@ -100,7 +106,7 @@ it('takes a whole stitch of a graft with a press, for whoever wants that', () =>
     { to: 10, sewn: 1, all: 3 },
     { to: 12, sewn: 2, all: 3 },
   ]);
-  fireEvent.click(screen.getByText('Press for each move'));
+  fireEvent.click(screen.getByText('Tap for each move'));
   expect(screen.getByTestId('count').textContent).toBe('2');
 });
 

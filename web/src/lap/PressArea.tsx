@@ -1,5 +1,7 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Link } from '@chakra-ui/react';
+import { Link as RouteLink } from 'react-router';
 import { OpeningDrawing } from './OpeningDrawing';
+import { TechniqueDrawing } from '../fabric/TechniqueDrawing';
 import type { Place } from './place';
 import { glance, onNeedles, patternRound, seam, unitOf, wordsAt } from './place';
 import { Repeat } from '../fabric/Repeat';
@@ -70,6 +72,7 @@ export function PressArea(props: PressAreaProps) {
           <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
         )}
         <OpeningDrawing step={step.id} between={step.needles[0]?.line?.rows} />
+        {step.picture && <TechniqueDrawing picture={step.picture} />}
         {unit && <Counted {...props} unit={unit} stitch={stitch} />}
         {due && pattern && pattern.rows.length > 1 && (
           <Repeat rows={pattern.rows} due={due} leftHanded={hand === 'left'} most={MOST_ROUNDS} />
@@ -177,6 +180,7 @@ function UnderThePress({ place: { step, done } }: { place: Place }) {
         </Box>
       )}
       {graft && <HowMuch />}
+      {done === 0 && <HowItIsDone step={step} />}
       {graft && done > 0 && (
         <Box px={4} pb={3} fontSize="sm" textAlign="center" color="amiss">
           {texts.finishTheGraftInOne}
@@ -194,6 +198,29 @@ function UnderThePress({ place: { step, done } }: { place: Place }) {
     </>
   );
 }
+
+/** The way to the almanac, where a step only names what the hands do. */
+function HowItIsDone({ step }: { step: LapStep }) {
+  const words = (step.picture && NAMED[step.picture]) ?? NAMED[step.id] ?? NAMED[step.doing];
+  return (
+    words && (
+      <Link asChild color="chosen" justifyContent="center" minH="44px" pb={2} fontSize="sm">
+        <RouteLink to={`/almanac?words=${encodeURIComponent(words)}`}>
+          {texts.howIsItDone(words)}
+        </RouteLink>
+      </Link>
+    )
+  );
+}
+
+/** By picture, by step or by what is done: the almanac’s word for it. */
+const NAMED: Partial<Record<string, string>> = {
+  CLOSED_START: texts.closedStart,
+  EXTRA_STITCHES: texts.pickingUpAtACorner,
+  WRAP: texts.wrappingAStitch,
+  'bind-off': texts.stretchyBindOff,
+  GRAFT: 'purlwise',
+};
 
 function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

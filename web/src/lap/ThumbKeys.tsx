@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { Link as RouteLink } from 'react-router';
 import { changeSettings, type Hand } from '../settings/settings';
 import { spoken } from '../form/spoken';
@@ -159,6 +159,10 @@ interface OneHandProps {
 
 /** The screen for one hand: reading above, the press down to the edge, the keys in a column beside it. */
 export function OneHand({ thumb, above, press, keys, below }: OneHandProps) {
+  // It is one screen: whoever comes to it from further down a longer page sees all of it.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, []);
   return (
     <>
       <Flex direction="column" gap={2} h={SCREEN} minH="34rem">

@@ -68,6 +68,8 @@ describe('a place in the work', () => {
 
   it('tells what a press is called', () => {
     expect(lap.steps.map(unitOf)).toEqual([undefined, 'round', 'round']);
+    expect(unitOf(step('heel', 45, { picture: 'WRAP' }))).toBe('row');
+    expect(unitOf(step('heel', 20, {}))).toBe('round');
     expect(unitOf(step('heel-graft', 64, { doing: 'GRAFT', paced: false }))).toBe('move');
   });
 });

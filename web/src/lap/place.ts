@@ -52,9 +52,13 @@ export function loopsAfter({ loops, before }: LapStep, done: number): number {
   return done === 0 ? before : (loops[Math.min(done, loops.length) - 1] ?? before);
 }
 
+/** Pictures of steps that are worked in short rows. */
+const TURNS: ReadonlySet<LapStep['picture']> = new Set(['WRAP', 'DOUBLED', 'SHADOW']);
+
 /** What a press of a step is called. */
-export function unitOf({ paced, doing }: LapStep): string | undefined {
-  return paced ? 'round' : doing === 'GRAFT' ? 'move' : undefined;
+export function unitOf({ paced, doing, picture }: LapStep): string | undefined {
+  const inRows = picture !== undefined && TURNS.has(picture);
+  return paced ? (inRows ? 'row' : 'round') : doing === 'GRAFT' ? 'move' : undefined;
 }
 
 /** A title within a sentence: its names keep their capitals. */

@@ -246,8 +246,8 @@ export const texts = {
   ofSDone2: (number: number, unit: string) => `of ${number} ${unit}s done`,
   ofStitchesSewn: (all: number) => `of ${all} stitches sewn`,
   stitch: 'stitch',
-  pressEachMove: 'Press for each move',
-  pressEachStitch: 'Press once a stitch',
+  pressEachMove: 'Tap for each move',
+  pressEachStitch: 'Tap once a stitch',
   next: (upcoming: string) => `next: ${upcoming}`,
   thisCantBeUndoneTap: 'This can’t be undone. Tap once it is done.',
   tapWhenTheIsDone: (unit: string, whose: boolean) =>
@@ -296,16 +296,24 @@ export const texts = {
   theFirstSock: 'the first sock',
   theSecondSock: 'the second sock',
 
+  // HowItIsDone
+  howIsItDone: (words: string) =>
+    `${words.charAt(0).toUpperCase()}${words.slice(1)}: how it is done`,
+  closedStart: 'closed start',
+  pickingUpAtACorner: 'picking up at a corner',
+  wrappingAStitch: 'wrapping a stitch',
+  stretchyBindOff: 'stretchy bind-off',
+
   // LapPage
   thisPairCannotBeKnitted: 'This pair cannot be knitted',
   theWork: 'the work',
   startRoundPocket: (name: string) => `${name}: start · Round Pocket`,
   onceYouCastOnThe:
     'Once you cast on, the numbers stay put. What you measure along the way, or change in the plan, is taken over only when you say so.',
-  whenDoYouKnitThe: 'When do you knit the heel?',
-  howDoYouKnitThe: 'How do you knit the two socks?',
+  theTwoSocks: 'The two socks',
+  theHeel: 'The heel',
+  changeThatInThePlan: 'Back to the plan, to change that',
   startKnitting: 'Start knitting',
-  backToThePlan: 'Back to the plan',
 
   // Went
   wentOn: (done: number) => `${done} done`,

@@ -2,6 +2,7 @@ import { Box, Button, chakra, Flex, Input, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { PlainSelect } from '../form/PlainSelect';
 import { useAddNote, useNoteChoices } from '../api/logQueries';
+import { usePair } from '../api/queries';
 import type { LogNoteWrite } from '../wire/types';
 import { today } from '../units/days';
 import { shared } from '../texts/shared';
@@ -19,6 +20,12 @@ const SOCKS = [
   { value: '', text: 'both' },
   { value: '1', text: 'first' },
   { value: '2', text: 'second' },
+] as const;
+
+const FEET = [
+  { value: '', text: 'both' },
+  { value: '1', text: texts.theFirstFoot },
+  { value: '2', text: texts.theOtherFoot },
 ] as const;
 
 const OTHER = 'OTHER';
@@ -65,6 +72,7 @@ interface NoteFormProps {
 function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
   const { fit = [], wear = [] } = useNoteChoices().data ?? {};
   const add = useAddNote(pairId);
+  const unlike = usePair(pairId).data?.spec.otherFoot !== undefined;
   const { said, setSaid, place, setPlace, sock, setSock, words, setWords, on, setOn } = typed;
   const fitting = fit.find(({ code }) => code === said);
   const wearing = wear.find(({ code }) => code === said);
@@ -86,6 +94,9 @@ function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
             <PlainSelect label={texts.where} value={place} options={PLACES} onChange={setPlace} />
             <PlainSelect label={shared.whichSock} value={sock} options={SOCKS} onChange={setSock} />
           </>
+        )}
+        {fitting && unlike && (
+          <PlainSelect label={texts.onWhichFoot} value={sock} options={FEET} onChange={setSock} />
         )}
         <NoticedOn on={on} onNotice={setOn} />
       </Flex>
@@ -138,14 +149,14 @@ function Words({ words, onWords }: WordsProps) {
   );
 }
 
-/** What was typed, as it is sent: the place and the sock are told of wear alone. */
+/** What was typed, as it is sent: the place is told of wear alone. */
 function written(typed: NoteFormProps['note'], fitting?: Kind, wearing?: Kind): LogNoteWrite {
   const { said, place, sock, words, on } = typed;
   return {
     kind: fitting ? 'FIT' : wearing ? 'WEAR' : 'OTHER',
     ...(fitting && { fit: said as NonNullable<LogNoteWrite['fit']> }),
     ...(wearing && { wear: said as NonNullable<LogNoteWrite['wear']>, section: place }),
-    ...(wearing && sock && { sock: Number(sock) }),
+    ...((wearing ?? fitting) && sock && { sock: Number(sock) }),
     words,
     on,
   };

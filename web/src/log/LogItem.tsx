@@ -7,7 +7,7 @@ import { dayText } from '../units/days';
 import { useSettings, type Lengths } from '../settings/settings';
 import { roughMass } from '../units/units';
 import { AddNote } from './AddNote';
-import { KnitAgain } from './KnitAgain';
+import { KnitAgain } from '../plan/KnitAgain';
 import { NewHeel } from './NewHeel';
 import { placesOf, wornPlaces } from './wear';
 import { Timeline } from './Timeline';

@@ -1,13 +1,14 @@
 import { Box, VisuallyHidden } from '@chakra-ui/react';
+import { usePhone } from '../form/usePhone';
 import { useSettings } from '../settings/settings';
 import { Circle, Line, Rect, Text } from '../tape/svg';
 import { roughMass } from '../units/units';
 import type { Prediction } from '../wire/types';
 import { texts } from './texts';
 
-const WIDTH = 560;
-const NAMES = 190;
-const ROW = 26;
+/** At the table, where names stand beside their rows, and on a phone, where they stand above them. */
+const TABLE = { width: 560, names: 190, row: 26 };
+const PHONE = { width: 350, names: 0, row: 44 };
 const TOP = 22;
 /** The tape of this picture: weighed as a share of planned. */
 const [LEAST, MOST] = [0.6, 1.4];
@@ -61,12 +62,13 @@ export function PredictionsKept({ predictions }: { predictions: readonly Predict
 
 /** A few pairs, each with its band. */
 function Rows({ predictions }: { predictions: readonly Prediction[] }) {
+  const { width, names, row } = usePhone() ? PHONE : TABLE;
   const x = (share: number) =>
-    NAMES +
-    ((Math.min(MOST, Math.max(LEAST, share)) - LEAST) / (MOST - LEAST)) * (WIDTH - NAMES - 12);
-  const height = TOP + predictions.length * ROW + 6;
+    names +
+    ((Math.min(MOST, Math.max(LEAST, share)) - LEAST) / (MOST - LEAST)) * (width - names - 12);
+  const height = TOP + predictions.length * row + 6;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>
+    <svg viewBox={`0 0 ${width} ${height}`} style={{ width: `min(100%, ${width}px)` }} aria-hidden>
       {[0.8, 1, 1.2].map((share) => (
         <g key={share}>
           <Line
@@ -82,11 +84,11 @@ function Rows({ predictions }: { predictions: readonly Prediction[] }) {
         </g>
       ))}
       {predictions.map(({ pairId, name, weighedG, plannedG, plusMinusG, kept }, i) => {
-        const y = TOP + i * ROW + ROW / 2;
+        const y = TOP + (i + 1) * row - TABLE.row / 2;
         const [from, to] = [1 - plusMinusG / plannedG, 1 + plusMinusG / plannedG];
         return (
           <g key={pairId}>
-            <Text x={0} y={y + 4} fontSize="13px" fill="ink">
+            <Text x={0} y={y + 4 - (row - TABLE.row)} fontSize="13px" fill="ink">
               {name.length > 26 ? `${name.slice(0, 25)}…` : name}
             </Text>
             <Rect x={x(from)} y={y - 6} width={x(to) - x(from)} height={12} fill="chosenGround" />
@@ -104,7 +106,8 @@ const OUTER = 2;
 
 /** Many pairs on one axis: in whole bands of what each plan allowed for. */
 function Dots({ predictions }: { predictions: readonly Prediction[] }) {
-  const x = (bands: number) => WIDTH / 2 + (bands / OUTER) * (WIDTH / 2 - 16);
+  const { width } = usePhone() ? PHONE : TABLE;
+  const x = (bands: number) => width / 2 + (bands / OUTER) * (width / 2 - 16);
   const step = x((2 * OUTER) / (COLUMNS - 1)) - x(0);
   const stacks = new Map<number, Prediction[]>();
   predictions.forEach((each) => {
@@ -117,7 +120,11 @@ function Dots({ predictions }: { predictions: readonly Prediction[] }) {
   const rise = Math.min(step, 200 / highest);
   const floor = TOP + 12 + highest * rise;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${floor + 8}`} style={{ width: 'min(100%, 560px)' }} aria-hidden>
+    <svg
+      viewBox={`0 0 ${width} ${floor + 8}`}
+      style={{ width: `min(100%, ${width}px)` }}
+      aria-hidden
+    >
       <Rect x={x(-1)} y={TOP} width={x(1) - x(-1)} height={floor - TOP + 6} fill="chosenGround" />
       {[-1, 0, 1].map((bands) => (
         <g key={bands}>

@@ -12,7 +12,6 @@ export const texts = {
   inYourOwnWords: 'In your own words',
 
   // KnitAgain
-  knitTheseAgain: 'Knit these again',
 
   // NewHeel
   oneMoment: 'One moment …',
@@ -74,4 +73,7 @@ export const texts = {
     'No pair is finished yet. Once both socks are done, the pair appears here, planned against knitted. Add fit notes and they’ll be suggested for the next pair.',
   theLogCannotBeShown: 'The log cannot be shown',
   theLog: 'the log',
+  onWhichFoot: 'On which foot',
+  theFirstFoot: 'the first foot',
+  theOtherFoot: 'the other foot',
 } as const;

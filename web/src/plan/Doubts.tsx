@@ -71,6 +71,7 @@ function DoubtItem({ doubt }: { doubt: Doubt }) {
         <Box lineHeight="1.4">{say(doubt.said)}</Box>
         {word && (
           <LinkButton
+            className="no-print"
             onClick={() => openWord(word)}
             fontSize="sm"
             minH={{ base: '44px', md: '32px' }}
@@ -99,6 +100,7 @@ export function ChecksAt({ plan, figure }: { plan: Plan; figure: string }) {
         {`${say(doubt.said)} `}
         {word && (
           <LinkButton
+            className="no-print"
             onClick={() => openWord(word)}
             fontSize="xs"
             minH={{ base: '44px', md: '24px' }}

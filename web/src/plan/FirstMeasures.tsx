@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, type ReactNode } from 'react';
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import { useKnownYarns } from '../api/logQueries';
 import { useFeet, useSwatches, useYarns, type Preview } from '../api/queries';
@@ -16,11 +16,13 @@ import { WhatItMakes } from './WhatItMakes';
 
 interface FirstMeasuresProps {
   heading: string;
+  /** What can be done instead of measuring. */
+  instead?: ReactNode;
   onMeasured: (draft: Draft) => void;
 }
 
 /** Three measurements, from which the first plan is made; all the rest can be changed in the plan. */
-export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
+export function FirstMeasures({ heading, instead, onMeasured }: FirstMeasuresProps) {
   const first = useFirst();
   const { measures, taken, spec, plan, preview, whose } = first;
   const begin = () =>
@@ -51,6 +53,7 @@ export function FirstMeasures({ heading, onMeasured }: FirstMeasuresProps) {
       >
         <ThreeMeasures first={first} />
         <Shelves first={first} />
+        {instead}
         <Box mt={5}>
           <Whose whose={whose} onName={first.name} />
         </Box>

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { Refused } from '../api/client';
 import { useCreatePair, usePreview } from '../api/queries';
 import { FirstMeasures } from './FirstMeasures';
+import { FinishedBefore } from './FinishedBefore';
 import { Waiting } from '../form/States';
 import { keepDraft, loadDraft, writeOf, type Draft } from '../draft/draft';
 import type { PairChange } from '../wire/types';
@@ -26,7 +27,7 @@ export function NewPage() {
       {draft ? (
         <DraftPlan draft={draft} onChange={change} />
       ) : (
-        <FirstMeasures heading={texts.aNewPair} onMeasured={change} />
+        <FirstMeasures heading={texts.aNewPair} instead={<FinishedBefore />} onMeasured={change} />
       )}
     </Box>
   );

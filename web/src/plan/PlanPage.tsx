@@ -52,7 +52,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
       <title>{texts.roundPocket(draft.name)}</title>
       <Flex align="center" gap={4} wrap="wrap" mb={1}>
         <NameField name={draft.name} onName={(name) => change({ ...draft, name })} />
-        <Box fontSize="sm" color="quiet" role="status" data-testid="kept">
+        <Box fontSize="sm" color="quiet" role="status" data-testid="kept" className="no-print">
           {keptWords(kept.kept)}
         </Box>
         <UndoRedo undo={kept.undo} redo={kept.redo} />
@@ -95,6 +95,7 @@ function Suggestions({ number, open, onOpen }: SuggestionsProps) {
   return (
     <Press
       look="bare"
+      className="no-print"
       aria-expanded={open}
       onClick={() => onOpen(!open)}
       px={3}
@@ -131,7 +132,7 @@ function Moved({ words }: { words: string | undefined }) {
 /** From the plan to the needles and to its papers. */
 function WaysOn({ id }: { id: string }) {
   return (
-    <Flex gap={4} wrap="wrap" ml="auto">
+    <Flex gap={4} wrap="wrap" ml="auto" className="no-print">
       <Button asChild bg="ink" color="sheet" minH="44px">
         <Link to={`/pairs/${id}/lap`}>{shared.knit}</Link>
       </Button>

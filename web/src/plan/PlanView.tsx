@@ -1,3 +1,4 @@
+import './print.css';
 import { Box, Grid } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useLayoutEffect, useRef, useState } from 'react';
 import type { FieldProblem } from '../api/client';
@@ -24,6 +25,7 @@ import { QuestionsPanel } from './QuestionsPanel';
 import { Staircase } from './Staircase';
 import { StripesPanel } from './StripesPanel';
 import { FoldedSock } from '../picture/FoldedSock';
+import { PageStyle } from '../form/PageStyle';
 import { PlanWorking } from '../form/Working';
 import { ToeOnFoot } from './ToeOnFoot';
 import { YarnSplit } from './YarnSplit';
@@ -78,7 +80,8 @@ export function PlanView(props: PlanViewProps) {
     />
   );
   return (
-    <Box>
+    <Box className="plan">
+      <PageStyle size="portrait" margin="12mm" />
       {!phone && recipe}
       <HeavyDoubts plan={drawn} />
       {preview.unreachable && <Unreachable madeAt={preview.madeAt} />}
@@ -92,7 +95,7 @@ export function PlanView(props: PlanViewProps) {
         figuresFirst={phone}
       />
       {phone && <Folded title={texts.theRecipe}>{recipe}</Folded>}
-      <Box mt={4}>
+      <Box mt={4} className="no-print">
         <Compare draft={draft} plan={drawn} onChange={onChange} />
       </Box>
       {drawn.stripes && (
@@ -105,7 +108,7 @@ export function PlanView(props: PlanViewProps) {
         />
       )}
       <HeelToeAndYarn plan={drawn} colour={colour} onWorking={work} />
-      <Box {...sheet} mt={4}>
+      <Box {...sheet} mt={4} className="no-print">
         <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
       </Box>
       <FitAndChecks plan={plan} drawn={drawn} onWorking={work} />
@@ -128,14 +131,14 @@ function Abbreviations({ plan: { toe } }: { plan: Plan }) {
 
 function HowItLooks(props: Parameters<typeof StripesPanel>[0]) {
   return (
-    <>
+    <Box className="no-print">
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         {texts.howThePairWillLook}
       </Box>
       <Box {...sheet}>
         <StripesPanel {...props} />
       </Box>
-    </>
+    </Box>
   );
 }
 
@@ -217,10 +220,11 @@ interface HeelToeAndYarnProps {
 function HeelToeAndYarn({ plan, colour, onWorking }: HeelToeAndYarnProps) {
   return (
     <>
-      <Box as="h2" fontSize="lg" mt={6} mb={2}>
+      <Box as="h2" fontSize="lg" mt={6} mb={2} data-paper="rest">
         {texts.heelToeAndYarn}
       </Box>
       <Grid
+        data-paper="columns"
         gap={4}
         templateColumns={{
           base: 'minmax(0, 1fr)',
@@ -264,7 +268,7 @@ interface FitAndChecksProps {
 function FitAndChecks({ plan, drawn, onWorking }: FitAndChecksProps) {
   return (
     <>
-      <Box as="h2" fontSize="lg" mt={6} mb={2}>
+      <Box as="h2" fontSize="lg" mt={6} mb={2} className="no-print">
         {texts.fitChecksAndQuestions}
       </Box>
       <Grid
@@ -277,14 +281,14 @@ function FitAndChecks({ plan, drawn, onWorking }: FitAndChecksProps) {
         templateRows={{ md: 'auto 1fr', xl: 'auto' }}
         alignItems="start"
       >
-        <Box {...sheet}>
+        <Box {...sheet} className="no-print">
           <FitPanel plan={plan} onWorking={onWorking} />
         </Box>
-        <Box {...sheet} gridRow={{ md: 'span 2', xl: 'auto' }}>
+        <Box {...sheet} gridRow={{ md: 'span 2', xl: 'auto' }} data-paper="checks">
           <Doubts plan={drawn} />
           <Cautions plan={drawn} />
         </Box>
-        <Box {...sheet}>
+        <Box {...sheet} className="no-print">
           <QuestionsPanel spec={drawn.madeFrom} onWorking={onWorking} />
         </Box>
       </Grid>

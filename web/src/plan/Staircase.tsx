@@ -57,7 +57,7 @@ export const Staircase = memo(function Staircase(props: StaircaseProps) {
           x={MIDDLE}
           y={list.length * ROW + 14}
           textAnchor="middle"
-          fontSize="12px"
+          fontSize="13px"
           fontWeight="600"
           fill="ink"
         >
@@ -129,7 +129,7 @@ function Bar({ rounds, at, side, chosen, onPoint }: BarProps) {
   return (
     <g onPointerEnter={onPoint}>
       <rect x={0} y={y} width={WIDTH} height={ROW} fill="transparent" />
-      <Text x={LEFT - 8} y={y + 11} textAnchor="end" fontSize="12px" fill="quiet">
+      <Text x={LEFT - 8} y={y + 11} textAnchor="end" fontSize="13px" fill="quiet">
         {round.number}
       </Text>
       <Polygon
@@ -137,7 +137,7 @@ function Bar({ rounds, at, side, chosen, onPoint }: BarProps) {
         fill={chosen ? 'chosen' : shaped ? 'ink' : 'quiet'}
         opacity={shaped || chosen ? 1 : 0.55}
       />
-      <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="12px" fill="ink">
+      <Text x={LEFT + BAR_AREA + 8} y={y + 11} fontSize="13px" fill="ink">
         {rowWords(rounds, at)}
       </Text>
     </g>

@@ -16,7 +16,7 @@ export function UndoRedo({ undo, redo }: Pick<KeptDraft, 'undo' | 'redo'>) {
     _disabled: { color: 'quiet', cursor: 'default', opacity: 0.6 },
   };
   return (
-    <Flex>
+    <Flex className="no-print">
       <Press {...button} disabled={!undo} onClick={undo}>
         {shared.undo}
       </Press>

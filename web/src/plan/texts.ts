@@ -57,6 +57,8 @@ export const texts = {
 
   // Folded
   theRecipe: 'The recipe',
+  knitTheseAgain: 'Knit these again',
+  asKnittedBefore: 'As a finished pair was knitted:',
   wholeRecipe: 'Show the whole recipe',
 
   // FigureList
@@ -74,7 +76,7 @@ export const texts = {
     `Put it there, ${kept}: foot ${sockFoot} (${fit})${leg}`,
 
   // JoinHere
-  hereTheHeelLineCould: '▽ Here the heel line could meet a colour. Press one to see what it does.',
+  hereTheHeelLineCould: '▽ Here the heel line could meet a colour. Tap one to see what it does.',
 
   // FitPanel
   fit: 'Fit',

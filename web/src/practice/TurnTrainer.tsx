@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Loop } from '../fabric/Stitch';
+import { TurnedStitch, type Turning } from '../fabric/TurnedStitch';
 import { Switch } from '../form/Switch';
-import { Line, Path, Rect } from '../tape/svg';
+import { Line, Rect } from '../tape/svg';
 import type { TurnPiece } from '../wire/types';
 import { Fabric, Frame } from './Frame';
 import { anySeed, useGuesses, usePiece } from './usePiece';
@@ -11,8 +11,6 @@ import { texts } from './texts';
 const W = 34;
 const H = 46;
 const TOP = 26;
-
-type Turning = 'WRAP' | 'DOUBLED' | 'SHADOW';
 
 /** Short rows half worked: where does the next row turn? */
 export function TurnTrainer() {
@@ -167,16 +165,7 @@ function Needle({ turned, turning, at, onStitch }: NeedleProps) {
             style={{ cursor: 'pointer' }}
           >
             <Rect x={x} y={0} width={W} height={H + 2 * TOP} fill="transparent" />
-            <Loop {...cell} fill="ink" />
-            {times > 0 && turning === 'WRAP' && <Wrap {...cell} times={times} />}
-            {times > 0 && turning === 'DOUBLED' && (
-              <Loop {...cell} x={x + W * 0.22} w={W * 0.56} fill="ink" />
-            )}
-            {times > 0 &&
-              turning === 'SHADOW' &&
-              Array.from({ length: times }, (_, i) => (
-                <Loop key={i} {...cell} x={x + 6 * (i + 1)} y={TOP + 5 * (i + 1)} fill="quiet" />
-              ))}
+            <TurnedStitch {...cell} times={times} turning={turning} />
           </g>
         );
       })}
@@ -202,29 +191,3 @@ const Choice = chakra(
   },
   { defaultProps: { type: 'button' } },
 );
-
-/** Yarn lying around the foot of a stitch, once or twice. */
-function Wrap({
-  x,
-  y,
-  w,
-  h,
-  times,
-}: {
-  x: number;
-  y: number;
-  w: number;
-  h: number;
-  times: number;
-}) {
-  return Array.from({ length: times }, (_, i) => (
-    <Path
-      key={i}
-      d={`M${x + 2},${y + h * 0.62 + i * 9} Q${x + w / 2},${y + h * 0.78 + i * 9} ${x + w - 2},${y + h * 0.62 + i * 9}`}
-      stroke="live"
-      strokeWidth="4"
-      fill="none"
-      strokeLinecap="round"
-    />
-  ));
-}

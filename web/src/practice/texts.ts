@@ -5,7 +5,7 @@ export const texts = {
   // Frame
   right: 'Right.',
   notQuite: 'Not quite.',
-  pickOneToSeeWhy: 'Pick one to see why.',
+  pickOneToSeeWhy: 'Choose one to see why.',
   noMistakesYet: 'No mistakes yet',
   soFar: (wrong: number) => `${counted(wrong, 'mistake')} so far`,
   newPiece: 'New piece',

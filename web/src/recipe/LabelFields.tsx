@@ -16,26 +16,30 @@ interface LabelFieldsProps {
 export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
   return (
     <>
-      <Flex gap={3}>
-        <NumberField
-          label={shared.labelSays}
-          kind="number"
-          unit="m"
-          value={yarn.lengthM}
-          problem={problemAt(`${at}.lengthM`)}
-          onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
-        />
-        <NumberField
-          label={texts.in}
-          kind="number"
-          unit="g"
-          value={yarn.massG}
-          problem={problemAt(`${at}.massG`)}
-          onChange={(massG) => massG !== undefined && change({ massG })}
-        />
+      <Flex columnGap={3} wrap="wrap">
+        <Box flex="1 1 7.5rem" minW={0}>
+          <NumberField
+            label={shared.labelSays}
+            kind="number"
+            unit="m"
+            value={yarn.lengthM}
+            problem={problemAt(`${at}.lengthM`)}
+            onChange={(lengthM) => lengthM !== undefined && change({ lengthM })}
+          />
+        </Box>
+        <Box flex="1 1 7.5rem" minW={0}>
+          <NumberField
+            label={texts.in}
+            kind="number"
+            unit="g"
+            value={yarn.massG}
+            problem={problemAt(`${at}.massG`)}
+            onChange={(massG) => massG !== undefined && change({ massG })}
+          />
+        </Box>
       </Flex>
-      <Flex gap={3} mt={2} align="flex-start">
-        <Box flex="1">
+      <Flex columnGap={3} mt={2} align="flex-start" wrap="wrap">
+        <Box flex="1 1 7.5rem" minW={0}>
           <NumberField
             mayBeEmpty
             label={texts.weightYouHaveIfWeighed}
@@ -46,7 +50,7 @@ export function LabelFields({ yarn, at, change, problemAt }: LabelFieldsProps) {
             onChange={(onHandG) => change({ onHandG })}
           />
         </Box>
-        <Box flex="1">
+        <Box flex="1 1 7.5rem" minW={0}>
           <NumberField
             mayBeEmpty
             label={shared.nylonOrSimilar}

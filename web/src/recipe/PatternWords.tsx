@@ -39,12 +39,12 @@ export function PatternWords(words: WordsProps) {
         {...words}
         id="pattern"
         choice="pattern.place"
-        after={pattern ? undefined : ','}
+        after={pattern ? ':' : '.'}
         along={(place) => (place === '' || place === 'PLAIN' ? NO_PATTERN : {})}
       />
       {pattern && (
         <>
-          {' ('}
+          {' '}
           <OptionWord
             {...words}
             id="motif"
@@ -82,7 +82,7 @@ export function PatternWords(words: WordsProps) {
             </>
           )}
           {', '}
-          <YesNoWord {...words} id="pattern-swatched" choice="pattern.swatched" after=")," />
+          <YesNoWord {...words} id="pattern-swatched" choice="pattern.swatched" after="." />
         </>
       )}
     </>

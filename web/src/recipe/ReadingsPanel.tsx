@@ -67,8 +67,8 @@ interface CountProps {
 /** One count over its span. */
 function Count({ reading, number, inAll, problemAt, onChange, onRemove }: CountProps) {
   return (
-    <Flex gap={2} mb={3} align="flex-start">
-      <Box flex="1" minW={0}>
+    <Flex columnGap={2} mb={3} align="flex-start" wrap="wrap">
+      <Box flex="1 1 7rem" minW={0}>
         <NumberField
           label={inAll === 1 ? texts.counted : texts.counted2(number)}
           kind="number"
@@ -79,7 +79,7 @@ function Count({ reading, number, inAll, problemAt, onChange, onRemove }: CountP
           onChange={(count) => count !== undefined && onChange({ ...reading, count })}
         />
       </Box>
-      <Box flex="1" minW={0}>
+      <Box flex="1 1 7rem" minW={0}>
         <NumberField
           label={shared.over}
           kind="length"

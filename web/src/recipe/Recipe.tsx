@@ -13,6 +13,7 @@ import { FootWords } from './FootWords';
 import { GraftWords } from './GraftWords';
 import { OptionWord } from './OptionWord';
 import { PatternWords } from './PatternWords';
+import { fromWordToWord, Sentence } from './Sentence';
 import { ShapingWords } from './ShapingWords';
 import { StripeWords } from './StripeWords';
 import { StitchesWord } from './StitchesWord';
@@ -96,31 +97,54 @@ function Paragraph(words: WordsProps) {
   const { plan } = words;
   const { lengths } = useSettings();
   return (
-    <Box as="p" display={{ base: 'block', md: 'inline' }} data-testid="recipe">
-      {texts.for}
-      <FootWords {...words} />
-      {texts.in2}
-      <YarnWord {...words} />
-      {', '}
-      <ContrastWord {...words} />
-      {texts.at}
-      <SwatchWord what="stitches" {...words} />
-      {texts.and3} <SwatchWord what="rounds" {...words} />
-      {texts.per}
-      {gaugeSpanText(lengths)}, <FabricWord {...words} />, <EaseWord {...words} />{' '}
-      {sameSize(words) ? texts.theFoot : texts.thanTheFoot}
-      <StitchesWord {...words} /> <TubeWords {...words} />
-      {texts.theAfterthoughtHeelIs}
-      <ShapingWords {...words} name="heel" />. <LegWords {...words} />
-      {texts.theToeIs} <ShapingWords {...words} name="toe" />. <GraftWords {...words} />
+    <Box
+      as="p"
+      display={{ base: 'block', md: 'inline' }}
+      data-testid="recipe"
+      onKeyDown={fromWordToWord}
+    >
+      <Sentence name={texts.footAndYarn}>
+        {texts.for}
+        <FootWords {...words} />
+        {texts.in2}
+        <YarnWord {...words} />
+        {', '}
+        <ContrastWord {...words} />
+      </Sentence>
+      <Sentence name={texts.gaugeAndSize}>
+        {texts.at}
+        <SwatchWord what="stitches" {...words} />
+        {texts.and3} <SwatchWord what="rounds" {...words} />
+        {texts.per}
+        {gaugeSpanText(lengths)}, <FabricWord {...words} />, <EaseWord {...words} />{' '}
+        {sameSize(words) ? texts.theFoot : texts.thanTheFoot}
+        <StitchesWord {...words} />{' '}
+      </Sentence>
+      <TubeWords {...words} />
+      <Sentence name={texts.heel}>
+        {texts.theAfterthoughtHeelIs}
+        <ShapingWords {...words} name="heel" />.{' '}
+      </Sentence>
+      <Sentence name={texts.legAndCuff}>
+        <LegWords {...words} />
+      </Sentence>
+      <Sentence name={texts.toe}>
+        {texts.theToeIs} <ShapingWords {...words} name="toe" />.{' '}
+      </Sentence>
+      <GraftWords {...words} />
       <StripeWords {...words} />
-      {texts.theTwoSocksAreKnitted}
       {mayBePatterned(plan) && (
-        <>
-          <PatternWords {...words} />{' '}
-        </>
+        <Sentence name={texts.pattern}>
+          {texts.theSockIs}
+          <PatternWords {...words} />
+        </Sentence>
       )}
-      <OptionWord {...words} id="order" choice="order" after="." />
+      <Sentence name={texts.theTwoSocks}>
+        {texts.knitTheTwoSocks}
+        <OptionWord {...words} id="order" choice="order" after="," />
+        {texts.theHeel}
+        <OptionWord {...words} id="heel-when" choice="technique.heelWhen" after="." />
+      </Sentence>
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import { useSaid } from '../units/useSaid';
 import type { StripePlan } from '../wire/types';
 import { OptionWord } from './OptionWord';
 import type { WordsProps } from './props';
+import { Sentence } from './Sentence';
 import { Why } from './Word';
 import { texts } from './texts';
 
@@ -18,7 +19,7 @@ export function StripeWords(words: WordsProps) {
   }
   const [heel, toe] = [handed('colour.heel'), handed('colour.toe')];
   return (
-    <>
+    <Sentence name={texts.stripes}>
       {texts.theSecondSock}
       <SecondWord {...words} stripes={stripes} after={heel || toe ? undefined : '.'} />
       {heel && (
@@ -39,7 +40,7 @@ export function StripeWords(words: WordsProps) {
           <OptionWord {...words} id="knots" choice="colour.knots" after="." />
         </>
       )}
-    </>
+    </Sentence>
   );
 }
 

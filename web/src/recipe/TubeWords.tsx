@@ -11,6 +11,7 @@ import { PlacingFields } from './PlacingFields';
 import { ReadyTubeWord } from './ReadyTubeWord';
 import type { Plan } from '../wire/types';
 import type { WordsProps } from './props';
+import { Sentence } from './Sentence';
 import { Why } from './Word';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -19,9 +20,13 @@ import { texts } from './texts';
 export function TubeWords(words: WordsProps) {
   return (
     <>
-      <WayWords {...words} />
-      <PlacingWords {...words} />
-      <OpeningWords {...words} />
+      <Sentence name={texts.tube}>
+        <WayWords {...words} />
+      </Sentence>
+      <Sentence name={texts.heelLine}>
+        <PlacingWords {...words} />
+        <OpeningWords {...words} />
+      </Sentence>
     </>
   );
 }

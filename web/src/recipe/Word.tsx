@@ -48,7 +48,8 @@ export function Word(props: WordProps) {
       <span
         ref={button}
         role="button"
-        tabIndex={0}
+        // Its sentence says which of its words Tab comes to.
+        tabIndex={-1}
         className="word"
         data-word={id}
         data-state-of-word={problem ? 'amiss' : state}

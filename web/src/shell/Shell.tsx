@@ -35,7 +35,7 @@ export function Shell() {
   const main = useRef<HTMLElement>(null);
   useHeadingFocus(main);
   return (
-    <Flex direction="column" minH="100vh">
+    <Flex direction="column" minH={{ base: '100vh', _print: 0 }}>
       <SkipToContent />
       <Flex
         as="header"
@@ -76,7 +76,14 @@ export function Shell() {
       <LaidAside />
       <SendElsewhere />
       <Deleted />
-      <Box as="main" id="main" ref={main} flex="1" px={{ base: 3, md: 6 }} py={{ base: 4, md: 5 }}>
+      <Box
+        as="main"
+        id="main"
+        ref={main}
+        flex="1"
+        px={{ base: 3, md: 6, _print: 0 }}
+        py={{ base: 4, md: 5, _print: 0 }}
+      >
         {home?.damage ? <Damaged home={home} /> : <Outlet />}
       </Box>
     </Flex>

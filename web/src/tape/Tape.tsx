@@ -42,6 +42,8 @@ export const Tape = memo(function Tape(props: TapeProps) {
   return (
     <Box ref={measure} className="figures" minW={0} overflowX="clip">
       <svg
+        data-paper="wide"
+        viewBox={`0 0 ${width} ${layout.height}`}
         width={width}
         height={layout.height}
         role="slider"

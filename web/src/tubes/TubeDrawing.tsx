@@ -50,6 +50,8 @@ export function TubeDrawing(props: TubeDrawingProps) {
     <Box as="figure">
       <Box ref={measure} overflowX="auto" tabIndex={0} role="region" aria-label={texts.theTube}>
         <svg
+          data-paper="wide"
+          viewBox={`0 0 ${width} ${TAPE_TOP + TAPE_HEIGHT + 2}`}
           width={width}
           height={TAPE_TOP + TAPE_HEIGHT + 2}
           role="group"
@@ -156,7 +158,7 @@ function RoundNumbers({ rounds, perRound, x, bottom }: RoundNumbersProps) {
                 x={x(at)}
                 y={bottom - 12}
                 textAnchor={at > rounds - named / 2 ? 'end' : 'middle'}
-                fontSize="11px"
+                fontSize="12px"
                 fill="onTape"
               >
                 {at}

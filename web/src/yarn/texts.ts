@@ -7,7 +7,7 @@ export const texts = {
   holdingEveryYarnAgainstEvery: 'Holding every yarn against every foot…',
   thisNeedsFeetOnThe: 'This needs feet on the shelf, and yarn that says how much of it you have.',
   whatCanBeKnittedFromIt: 'What can be knitted from it',
-  theUsualPairForEach: 'The usual pair for each foot. Press one to plan it.',
+  theUsualPairForEach: 'The usual pair for each foot. Choose one to plan it.',
   gauge: (gauge: string) => `gauge ${gauge}`,
   planFor: (name: string, name2: string, words: string) => `Plan ${name} for ${name2}: ${words}`,
   short: (much: string) => `${much} short`,

@@ -52,6 +52,7 @@ import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.PlacingSchool;
@@ -102,7 +103,9 @@ final class AnyChoices {
                 new TechniqueChoice(
                         perhaps(random, () -> one(random, Turning.values())),
                         perhaps(random, () -> one(random, Provisional.values())),
-                        perhaps(random, () -> one(random, RoundStart.values()))));
+                        perhaps(random, () -> one(random, RoundStart.values())),
+                        perhaps(random, () -> one(random, HeelWhen.values()))
+                                .filter(when -> !ready || when != HeelWhen.AT_ONCE)));
     }
 
     private static PatternChoice pattern(Random random) {

@@ -79,7 +79,10 @@ public class BasketTest extends BrowserTest {
     @Test
     public void aPlanWithoutANameWaitsThroughAReload() {
         Page page = visit("/new");
-        button(page, "Pia").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Pia").setExact(true))
+                .click();
         button(page, "Bellrope, washed").click();
         button(page, "Open the plan").click();
         assertThat(page.locator("[data-figure=opening]")).isVisible();

@@ -239,10 +239,8 @@ public class BesideTheNeedlesTest extends BrowserTest {
                         {"name": "Both at a time", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
                          "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""").body();
         pairId = new JsonMapper().readTree(body).get("id").asString();
+        server().post("/api/laps/" + pairId, "{\"order\": \"IN_TURN\", \"heelWhen\": \"LAST\"}");
         Page page = visit("/pairs/" + pairId + "/lap");
-        page.getByLabel("In turn, section by section").check();
-        page.getByText("Last of all").click();
-        page.getByText("Start knitting").click();
         assertThat(page.locator("[data-press]")).containsText("Cast on");
         int foot = rounds(1, "foot");
         jump(1 + foot);

@@ -35,7 +35,8 @@ public class OpenStatesTest extends BrowserTest {
             "/licences",
             "/pedal",
             "/nowhere");
-    private static final List<String> TOOLS = List.of(
+    /** The tools beside the needles, by their names. */
+    static final List<String> TOOLS = List.of(
             "Rescue",
             "Measure",
             "Weigh",

@@ -13,6 +13,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -89,13 +90,7 @@ public class PrintedTest extends BrowserTest {
     /** Sole and instep of a tube of 64 stitches at 31 to 10 cm are 103.2 mm wide, flat on the table. */
     @Test(dataProvider = "papers")
     public void theSoleIsTrueToSize(String paper) throws IOException {
-        String id = new JsonMapper()
-                .readTree(server().post("/api/pairs", """
-                        {"name": "Printed %s", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
-                         "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
-                                    "rounds": [{"count": 43, "spanMm": 100}]}}}""".formatted(paper)).body())
-                .get("id")
-                .asString();
+        String id = pair("Printed " + paper);
         Page page = visit("/pairs/" + id + "/sole");
         assertThat(page.getByTestId("flat").first()).isVisible();
         List<Upright> edges = printed(page, paper).get(0);
@@ -104,16 +99,90 @@ public class PrintedTest extends BrowserTest {
         assertThat(wide).isCloseTo(32 / 31.0 * 100, within(GOOD));
     }
 
+    /** The words on every page of what is printed. */
+    private static List<String> words(Page page, String paper) throws IOException {
+        byte[] pdf = page.pdf(new Page.PdfOptions().setFormat(paper).setPreferCSSPageSize(true));
+        List<String> pages = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            for (int i = 1; i <= document.getNumberOfPages(); i++) {
+                PDFTextStripper stripper = new PDFTextStripper();
+                stripper.setSortByPosition(true);
+                stripper.setStartPage(i);
+                stripper.setEndPage(i);
+                pages.add(stripper.getText(document));
+            }
+        }
+        return pages;
+    }
+
+    private Page at(int width, String path) {
+        Page page = visit(path);
+        page.setViewportSize(width, 844);
+        page.reload();
+        return page;
+    }
+
+    @DataProvider
+    static Object[][] windows() {
+        return new Object[][] {{390, "A4"}, {1280, "A4"}, {1280, "Letter"}};
+    }
+
+    /** From any window: tape and figures on one sheet, the cuff whole; the rest on the next; nothing that is only pressed. */
+    @Test(dataProvider = "windows")
+    public void aPlanIsTwoSheets(int width, String paper) throws IOException {
+        Page page = at(width, "/pairs/" + pair("On paper"));
+        assertThat(page.locator("[data-figure=opening]")).isVisible();
+        List<String> pages = words(page, paper);
+        assertThat(pages).hasSize(2);
+        assertThat(pages.get(0)).contains("On paper", "For each sock", "Knit to the heel line");
+        assertThat(pages.get(0)).containsPattern("toe +foot +leg +cuff");
+        assertThat(pages.get(0)).contains("Knit the two socks one after the other");
+        assertThat(pages.get(1)).contains("Yarn for one sock", "Take care", "k2tog");
+        assertThat(String.join("", pages)).doesNotContain("Undo", "Print", "Compare heel", "How many stitches for");
+    }
+
+    @Test(dataProvider = "windows")
+    public void aSizeChartIsOneSheet(int width, String paper) throws IOException {
+        Page page = at(width, "/pairs/" + pair("Sizes") + "/sizes");
+        assertThat(page.getByTestId("sizes")).isVisible();
+        List<String> pages = words(page, paper);
+        assertThat(pages).hasSize(1);
+        // mondopoint 320 is the largest
+        assertThat(pages.get(0)).contains("50", "320", "Mondopoint");
+    }
+
+    /** The tape of a tube of two metres goes to its end. */
+    @Test(dataProvider = "windows")
+    public void aCuttingSheetIsWhole(int width, String paper) throws IOException {
+        String foot = id(server().post("/api/feet", """
+                {"name": "Wide %d %s", "foot": {"lengthMm": 246, "ballGirthMm": 231}}""".formatted(width, paper)).body());
+        String tube = id(server().post("/api/tubes", """
+                {"name": "Two metres", "stitches": 64, "rounds": 860,
+                 "stitchReading": {"count": 31, "spanMm": 100}, "roundReading": {"count": 43, "spanMm": 100},
+                 "wishes": [{"footId": "%s", "legFromMm": 110, "legToMm": 150, "alike": true, "ravel": false}]}""".formatted(foot)).body());
+        Page page = at(width, "/tubes/" + tube + "/sheet");
+        assertThat(page.getByText("Snip one stitch")).isVisible();
+        List<String> pages = words(page, paper);
+        // 860 rounds at 43 to 10 cm are 200 cm: the tape's own numbers stand in one line
+        assertThat(pages.get(0)).containsPattern("(?m)^5 10 .*195 200\\b|^10 20 .*190 200\\b");
+        assertThat(String.join("", pages)).contains("Scissors").doesNotContain("Print");
+    }
+
+    private static String id(String body) {
+        return new JsonMapper().readTree(body).get("id").asString();
+    }
+
+    private String pair(String name) {
+        return id(server().post("/api/pairs", """
+                {"name": "%s", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
+                 "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
+                            "rounds": [{"count": 43, "spanMm": 100}]}}}""".formatted(name)).body());
+    }
+
     /** Worked by hand: size 38 is a foot of 38 × 20 ÷ 3 − 15 = 23.8 cm. */
     @Test
     public void theSizeChartGoesOnTheWall() {
-        String id = new JsonMapper()
-                .readTree(server().post("/api/pairs", """
-                        {"name": "Charted", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
-                         "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
-                                    "rounds": [{"count": 43, "spanMm": 100}]}}}""").body())
-                .get("id")
-                .asString();
+        String id = pair("Charted");
         Page page = visit("/pairs/" + id + "/sole");
         page.getByText("Size chart").click();
         var row = page.getByTestId("sizes")

@@ -28,7 +28,9 @@ public class ViewsTest extends BrowserTest {
             {pair, "For each sock"},
             {pair + "/card", "ticked by tens"},
             {pair + "/lap", "Tap when the round is done"},
-            {"/pairs/" + server().json("/api/pairs").get(0).get("id").asString() + "/lap", "When do you knit the heel?"
+            {
+                "/pairs/" + server().json("/api/pairs").get(0).get("id").asString() + "/lap",
+                "Back to the plan, to change that"
             },
             {"/feet", "Planned:"},
             {"/feet/sheet", "Hold a ruler to it."},

@@ -12,14 +12,20 @@ import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import org.springframework.data.domain.Persistable;
-import roundpocket.core.lap.HeelWhen;
+import roundpocket.app.plans.SpecPart;
+import roundpocket.core.plan.KnitOrder;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.tube.HeelWhen;
 
 /** A pair on the needles, as it is stored. */
 @Entity
 @Table(name = "lap")
 public class LapRow implements Persistable<UUID> {
     /** The rules that hold now. */
-    static final int RULES = 2;
+    static final int RULES = 3;
+
+    /** Those under which a heel and a leg first were as they are now. */
+    private static final int SECOND = 2;
 
     @Id
     private UUID pairId = new UUID(0, 0);
@@ -76,14 +82,28 @@ public class LapRow implements Persistable<UUID> {
         return heelWhen;
     }
 
-    /** Whether both socks are knitted in turn, as it was said before the plan did. */
-    boolean together() {
-        return together;
+    /** Before the plan said in which order the socks are knitted, it stood with the start. */
+    SockSpec ordered(SockSpec planned) {
+        boolean said = planned.choices().order().isPresent() || !together;
+        return said ? planned : planned.withChoices(planned.choices().withOrder(KnitOrder.IN_TURN));
     }
 
-    /** Whether it was begun by the rules that hold now; what was usual was something else before. */
-    boolean byTodaysRules() {
-        return rules == RULES;
+    /** Whether its steps are as they are told now. */
+    boolean asToldNow() {
+        return rules >= SECOND;
+    }
+
+    /** What it was planned from, with what was usual when it was begun. */
+    SpecPart asBegun(SpecPart stored) {
+        SpecPart usual = rules < SECOND ? stored.asUsualUnderFirstRules() : stored.moved();
+        return rules < RULES ? usual.withFirstCuff() : usual;
+    }
+
+    /** What happened to it; a plan that was edited on the way has what was usual when the pair was begun. */
+    LapEvent asHeard(LapEvent event) {
+        return rules < RULES && event instanceof LapEvent.Replanned replanned && replanned.spec() != null
+                ? replanned.by(replanned.spec().withFirstCuff())
+                : event;
     }
 
     /** What it was planned from when it was begun, in the file format of a specification. */

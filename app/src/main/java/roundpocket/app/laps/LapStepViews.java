@@ -14,6 +14,7 @@ import roundpocket.core.rescue.Mishap;
 import roundpocket.core.rescue.Rescue;
 import roundpocket.core.work.Edge;
 import roundpocket.core.work.Glance;
+import roundpocket.core.work.Picture;
 import roundpocket.core.work.Work;
 
 /** The steps of a sock as they are handed out. */
@@ -31,6 +32,7 @@ public final class LapStepViews {
      * @param number presses of it
      * @param stitchEnds of a graft after how many presses its set-up is done and each of its stitches; else empty
      * @param moves of a graft what each press does; else empty
+     * @param picture what is drawn of it; left out where words do
      * @param expected loops that each of two needles must hold, where they are counted
      * @param forGood whether it cannot be undone
      * @param sharing how it is done where both socks are on the needles together
@@ -52,6 +54,7 @@ public final class LapStepViews {
             int number,
             List<Integer> stitchEnds,
             List<GraftMoveView> moves,
+            @Nullable Picture picture,
             @Nullable Integer expected,
             boolean forGood,
             Sharing sharing,
@@ -85,6 +88,7 @@ public final class LapStepViews {
                     step.presses().size(),
                     step.stitchEnds(),
                     GraftMoveView.of(step.moves()),
+                    step.picture(before.get(0)).orElse(null),
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
                     step.sharing(),

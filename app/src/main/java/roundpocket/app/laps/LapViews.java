@@ -16,7 +16,6 @@ import roundpocket.core.judge.Caution;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
 import roundpocket.core.lap.Difference;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.Outing;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.lap.SockWork;
@@ -26,6 +25,7 @@ import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.Enough;
 

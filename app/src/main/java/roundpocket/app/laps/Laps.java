@@ -38,7 +38,6 @@ import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.KnitEvent;
 import roundpocket.core.lap.LapWords;
 import roundpocket.core.lap.PairWork;
@@ -47,6 +46,7 @@ import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.wear.PairTook;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -107,8 +107,10 @@ public class Laps {
         disk.onCommit();
         folds.changes(pairId);
         LapRow row = laps.findByPairId(pairId).orElseGet(() -> {
-            HeelWhen heelWhen = Objects.requireNonNullElse(write.heelWhen(), HeelWhen.AFTER_TUBE);
-            Course.beginning(pair.spec().toCore(), heelWhen); // refuses what no sock can be knitted from
+            SockSpec spec = pair.spec().toCore();
+            HeelWhen heelWhen = Objects.requireNonNullElse(
+                    write.heelWhen(), spec.choices().technique().heelWhenTaken());
+            Course.beginning(spec, heelWhen); // refuses what no sock can be knitted from
             Instant now = clock.instant();
             journal.keep("sock_pair", "id", pairId);
             journal.keep("lap", "pair_id", pairId);
@@ -329,18 +331,14 @@ public class Laps {
 
     private Knitting knitting(LapRow row) {
         SpecPart stored = mapper.readValue(row.spec(), SpecPart.class);
-        SpecPart spec = row.byTodaysRules() ? stored.moved() : stored.asUsualUnderFirstRules();
+        SpecPart spec = row.asBegun(stored);
         HeelWhen when = row.heelWhen();
         // A heel at once in a ready tube was offered once, and meant the same as after the tube.
         boolean possible = when.goesWith(spec.toCore().choices().tube().wayTaken());
-        Course course = Course.of(ordered(spec.toCore(), row), possible ? when : HeelWhen.AFTER_TUBE);
-        return new Knitting(new PairWork(course), rows.of(row.getId()).stream().map(events::event));
-    }
-
-    /** Before the plan said in which order the socks are knitted, it stood with the start. */
-    private static SockSpec ordered(SockSpec spec, LapRow row) {
-        boolean said = spec.choices().order().isPresent() || !row.together();
-        return said ? spec : spec.withChoices(spec.choices().withOrder(KnitOrder.IN_TURN));
+        Course course = Course.of(row.ordered(spec.toCore()), possible ? when : HeelWhen.AFTER_TUBE);
+        return new Knitting(
+                new PairWork(course),
+                rows.of(row.getId()).stream().map(events::event).map(row::asHeard));
     }
 
     /** Of many, one that later limits refuse is left out, and does not hide the others. */
@@ -359,7 +357,7 @@ public class Laps {
 
     private LapView view(PairView pair, @Nullable LapRow row) {
         if (row == null) {
-            PairWork planned = new PairWork(Course.of(pair.spec().toCore(), HeelWhen.AFTER_TUBE));
+            PairWork planned = new PairWork(Course.asPlanned(pair.spec().toCore()));
             return view(pair, null, new Knitting(planned, Stream.empty()));
         }
         return folds.read(pair.id(), () -> knitting(row), knitting -> view(pair, row, knitting));
@@ -380,7 +378,7 @@ public class Laps {
                                 .equals(knitting.replanned()
                                         .map(mapper::writeValueAsString)
                                         .orElse(row.spec())),
-                row != null && !row.byTodaysRules(),
+                row != null && !row.asToldNow(),
                 work.begun().plan().yarn().models().containsKey(YarnRole.CONTRAST),
                 pair.yarn() == null ? null : pair.yarn().name(),
                 pairs.contrastName(pair).orElse(null),

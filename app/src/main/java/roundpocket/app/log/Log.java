@@ -28,6 +28,7 @@ import roundpocket.app.pairs.PairsShelf;
 import roundpocket.app.plans.Workings;
 import roundpocket.app.store.NotStoredException;
 import roundpocket.core.explain.Refusal;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.lap.Used;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -200,12 +201,14 @@ public class Log {
     /** The latest note about each part of the sock, of how other pairs fit the same foot. */
     private Map<FitNote.Topic, LogNoteRow> latest(PairView pair) {
         UUID foot = Objects.requireNonNull(pair.foot()).id();
+        Feet feet = pair.spec().toCore().feet();
         Map<FitNote.Topic, LogNoteRow> latest = new EnumMap<>(FitNote.Topic.class);
         pairs.list().stream()
                 .filter(other -> !other.id().equals(pair.id()))
                 .filter(other -> other.foot() != null && other.foot().id().equals(foot))
                 .flatMap(other -> notes.findByPairIdOrderByNotedOnAscWrittenAtAsc(other.id()).stream())
                 .forEach(note -> Optional.ofNullable(note.fit())
+                        .filter(fit -> note.sock() == null || fit.counts(feet, note.sock()))
                         .ifPresent(fit -> latest.merge(
                                 fit.topic(), note, (one, two) -> one.notedOn().isAfter(two.notedOn()) ? one : two)));
         return latest;

@@ -17,7 +17,7 @@ import roundpocket.core.wear.WearNote;
  * @param fit how it fits, of a note on that
  * @param wear what became of it, of a note on that
  * @param section where
- * @param sock on which sock, 1 or 2; on both where it is left out
+ * @param sock on which sock, 1 or 2, or of the fit on which foot, the first or the other; on both where it is left out
  * @param words anything else, at most 2000 characters
  * @param on the day it is of; today where it is left out
  */

@@ -77,7 +77,7 @@ public final class LogViews {
      * A note on a worn pair.
      *
      * @param section where it wears, of a note on that
-     * @param sock on which sock, 1 or 2; left out where it is on both
+     * @param sock on which sock, 1 or 2, or of the fit on which foot; left out where it is on both
      * @param title what it says, in words
      * @param advice what helps, of a note on how it fits or wears
      */

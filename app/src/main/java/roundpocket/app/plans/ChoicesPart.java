@@ -60,6 +60,10 @@ public record ChoicesPart(
         return new ChoicesPart(size, tube, otherHeel, toe, placing, opening, finish, colour, order, pattern, technique);
     }
 
+    ChoicesPart with(FinishPart other) {
+        return new ChoicesPart(size, tube, heel, toe, placing, opening, other, colour, order, pattern, technique);
+    }
+
     public Choices toCore() {
         Problems problems = new Problems();
         Optional<SizeChoice> coreSize = of(problems, "size", size == null ? SizeChoice::usual : size::toCore);

@@ -32,6 +32,9 @@ import roundpocket.core.shaping.ShapingRound;
 import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.NeedleSize;
+import roundpocket.core.tube.HeelWhen;
+import roundpocket.core.tube.Placing;
+import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.RoundStart;
 import tools.jackson.core.JsonGenerator;
@@ -55,6 +58,7 @@ public class CoreJson extends SimpleModule {
             Map.entry(PatternRow.class, WithWords.class),
             Map.entry(ShapingRound.class, WithoutBoth.class),
             Map.entry(TechniqueChoice.class, Brief.class),
+            Map.entry(Placing.class, ByTitle.class),
             Map.entry(PatternPlan.class, WithoutRounds.class),
             Map.entry(Patterned.class, Brief.class),
             Map.entry(ToeOnFoot.class, BriefSchool.class),
@@ -71,10 +75,13 @@ public class CoreJson extends SimpleModule {
             Map.entry(Graft.class, WithoutMoves.class),
             Map.entry(NeedleSize.class, BothNames.class));
 
+    /** How a name is written that is not to be explained as well. */
+    private static final String TITLE = "title";
+
     public CoreJson() {
         super("core");
         addSerializer(Step.class, new Figures());
-        addSerializer(Named.class, new Names(false));
+        addSerializer(Named.class, new Names(false, false));
         OTHERWISE.forEach(this::setMixInAnnotation);
     }
 
@@ -103,6 +110,9 @@ public class CoreJson extends SimpleModule {
         Optional<RoundStart> roundStart();
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
+        Optional<HeelWhen> heelWhen();
+
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
         PatternPlace place();
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
@@ -127,6 +137,12 @@ public class CoreJson extends SimpleModule {
 
         @JsonFormat(shape = JsonFormat.Shape.STRING)
         List<ShapingSchool> asClose();
+    }
+
+    /** Without what it means: the recipe tells that. */
+    private interface ByTitle {
+        @JsonFormat(pattern = TITLE)
+        PlacingSchool school();
     }
 
     /** The stitches by their identity alone: there are hundreds of them. */
@@ -250,31 +266,34 @@ public class CoreJson extends SimpleModule {
         }
     }
 
-    /** {@code told} where the name is written as well. */
+    /** {@code told} where the name is written as well, {@code explained} where what it means is. */
     private static final class Names extends StdSerializer<Named> {
         private final boolean told;
+        private final boolean explained;
 
-        Names(boolean told) {
+        Names(boolean told, boolean explained) {
             super(Named.class);
             this.told = told;
+            this.explained = explained;
         }
 
         @Override
         public ValueSerializer<?> createContextual(SerializationContext context, BeanProperty property) {
-            return new Names(property != null && isTold(context, property));
-        }
-
-        private static boolean isTold(SerializationContext context, BeanProperty property) {
-            return property.getMember().getDeclaringClass().getPackageName().startsWith("roundpocket.core")
-                    && property.findPropertyFormat(context.getConfig(), Named.class)
-                                    .getShape()
-                            != JsonFormat.Shape.STRING;
+            if (property == null
+                    || !property.getMember()
+                            .getDeclaringClass()
+                            .getPackageName()
+                            .startsWith("roundpocket.core")) {
+                return new Names(false, false);
+            }
+            JsonFormat.Value format = property.findPropertyFormat(context.getConfig(), Named.class);
+            return new Names(format.getShape() != JsonFormat.Shape.STRING, !TITLE.equals(format.getPattern()));
         }
 
         @Override
         public void serialize(Named one, JsonGenerator json, SerializationContext context) {
             if (told) {
-                json.writePOJO(NamedView.of(one));
+                json.writePOJO(explained ? NamedView.of(one) : new NamedView(one.name(), one.title(), null));
             } else {
                 json.writeString(one.name());
             }

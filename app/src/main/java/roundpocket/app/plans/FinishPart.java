@@ -19,6 +19,13 @@ public record FinishPart(
         @Nullable Rib rib,
         @Nullable Boolean graftSetUp,
         @Nullable Needle yarnAt) {
+    /** Everything as usual. */
+    static final FinishPart USUAL = new FinishPart(null, null, null, null);
+
+    FinishPart withCuffRounds(int rounds) {
+        return new FinishPart(rounds, rib, graftSetUp, yarnAt);
+    }
+
     FinishChoice toCore() {
         return new FinishChoice(
                 Present.count(cuffRounds),

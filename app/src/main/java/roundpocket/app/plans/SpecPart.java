@@ -65,6 +65,7 @@ public record SpecPart(
 
     // What was usual under the first rules.
     private static final double FIRST_LEG_MM = 125;
+    private static final int FIRST_CUFF = 15;
     private static final int FIRST_PLAIN = 4;
     private static final int FIRST_MOST_PLAIN = 8;
     private static final double FIRST_POINTS = 0.05;
@@ -154,6 +155,13 @@ public record SpecPart(
             chosen = chosen.with(heel.withPlainRounds(firstPlain(now.with(chosen))));
         }
         return now.with(chosen);
+    }
+
+    /** The same with the cuff that was usual for every sock before small ones had fewer rounds, where none was chosen. */
+    public SpecPart withFirstCuff() {
+        ChoicesPart chosen = choices == null ? ChoicesPart.USUAL : choices;
+        FinishPart finish = chosen.finish() == null ? FinishPart.USUAL : chosen.finish();
+        return finish.cuffRounds() == null ? with(chosen.with(finish.withCuffRounds(FIRST_CUFF))) : this;
     }
 
     /** Plain rounds of a heel as they were advised first: five points over the ball, up to eight, else four. */

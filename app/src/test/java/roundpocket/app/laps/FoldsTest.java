@@ -15,12 +15,12 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.PairWork;
 import roundpocket.core.plan.Choices;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.swatch.Reading;
 import roundpocket.core.swatch.Swatch;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.yarn.Yarn;
 
 /** What is kept folded is what was committed, in whatever order changes are closed and readers come. */

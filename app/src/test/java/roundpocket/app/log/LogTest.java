@@ -221,6 +221,21 @@ public class LogTest extends AppTest {
                 .isEmpty();
     }
 
+    /** Long on the shorter of two feet is as it has to be; on the longer one it is three rounds too many. */
+    @Test
+    public void aNoteIsOnOneOfTwoUnlikeFeet() {
+        ObjectNode spec = (ObjectNode) json().readTree(SPEC);
+        ObjectNode other = spec.putObject("otherFoot");
+        double length = spec.at("/foot/lengthMm").asDouble();
+        other.put("lengthMm", length - 6)
+                .put("ballGirthMm", spec.at("/foot/ballGirthMm").asDouble());
+        String next = pairWith(spec.toString(), "Unlike");
+        note("{\"kind\": \"FIT\", \"fit\": \"FOOT_LONG\", \"sock\": 2, \"words\": \"\"}");
+        assertThat(body(get("/api/pairs/" + next + "/proposals"))).isEmpty();
+        note("{\"kind\": \"FIT\", \"fit\": \"FOOT_LONG\", \"sock\": 1, \"words\": \"\"}");
+        assertThat(body(get("/api/pairs/" + next + "/proposals"))).hasSize(1);
+    }
+
     @Test
     public void wearIsNotedAndAHeelReplaced() {
         JsonNode thin = note("{\"kind\": \"WEAR\", \"wear\": \"THIN\", \"section\": \"HEEL\", \"on\": \"2026-11-20\"}");

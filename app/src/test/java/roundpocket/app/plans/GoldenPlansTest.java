@@ -54,7 +54,7 @@ public class GoldenPlansTest extends AppTest {
             boolean striped = name.equals("striped");
             ObjectNode plan = (ObjectNode) body(post("/api/plans/preview", spec(choices, striped ? STRIPING : "")));
             assertThat(plan.toString().length())
-                    .as("size of the preview of %s", name)
+                    .as("size of the preview of %s: %d", name, plan.toString().length())
                     .isLessThan(striped ? 120_000 : 60_000);
             assertThat(plan.get("tube").isObject()).isTrue();
             // One tape tells what the others would.

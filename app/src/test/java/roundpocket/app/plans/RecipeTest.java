@@ -30,6 +30,7 @@ import roundpocket.core.shaping.Leaning;
 import roundpocket.core.shaping.Parity;
 import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
@@ -67,7 +68,8 @@ public class RecipeTest extends AppTest {
             Map.entry("pattern.motif", Motif.class),
             Map.entry("technique.turning", Turning.class),
             Map.entry("technique.provisional", Provisional.class),
-            Map.entry("technique.roundStart", RoundStart.class));
+            Map.entry("technique.roundStart", RoundStart.class),
+            Map.entry("technique.heelWhen", HeelWhen.class));
 
     /** These need more than their name: a tube, phases, a mark or a distance. */
     private static final Set<String> NEED_MORE =

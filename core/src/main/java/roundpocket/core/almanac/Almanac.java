@@ -45,6 +45,7 @@ import roundpocket.core.shaping.Turning;
 import roundpocket.core.swatch.FabricState;
 import roundpocket.core.swatch.NeedleSize;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingSchool;
 import roundpocket.core.tube.Provisional;
@@ -222,7 +223,9 @@ public final class Almanac {
                         of("opening the heel", OpeningWay.values()),
                         of("corners of the opening", Corners.values()),
                         of("ribbing", Rib.values()),
-                        of("the order of the two socks", KnitOrder.values()))
+                        of("the order of the two socks", KnitOrder.values()),
+                        of("when the heel is knitted", HeelWhen.values()),
+                        of("how it is done", Technique.values()))
                 .flatMap(entries -> entries);
     }
 

@@ -39,7 +39,7 @@ public enum Chapter {
     FIT("How it fits", "fit"),
     YARN("Yarn", "yarn"),
     STRIPES("Stripes", "stripe", "colours of heel and toe", "the second sock’s colours", "knots in the yarn"),
-    KNITTING("While knitting", "lap", "the order of the two socks"),
+    KNITTING("While knitting", "lap", "the order of the two socks", "when the heel is knitted", "how it is done"),
     RESCUE("When something is wrong", "mishaps"),
     CHECKS("Checks", "judge"),
     SURENESS("How sure a figure is", "explain"),

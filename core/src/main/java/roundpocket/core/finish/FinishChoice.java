@@ -2,23 +2,28 @@ package roundpocket.core.finish;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
+import roundpocket.core.explain.Rounded;
+import roundpocket.core.explain.Rounding;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Unit;
 
 /**
  * How a sock is finished. What is left empty is as usual.
  *
- * @param cuffRounds rounds of the cuff, 4 to 120; usually 15
+ * @param cuffRounds rounds of the cuff, 4 to 120; usually 15, of a small sock fewer
  * @param rib the ribbing; usually 2×2
  * @param graftSetUp whether a set-up pair opens the graft; usually so
  * @param yarnAt the needle at which the yarn waits; usually the back one
  */
 public record FinishChoice(
         OptionalInt cuffRounds, Optional<Rib> rib, Optional<Boolean> graftSetUp, Optional<Needle> yarnAt) {
-    public static final int USUAL_CUFF_ROUNDS = 15;
+    static final int USUAL_CUFF_ROUNDS = 15;
+
+    private static final String LABEL = "rounds of the cuff";
 
     private static final Limit CUFF = new Limit(
             "choices.cuff.range",
@@ -60,10 +65,22 @@ public record FinishChoice(
         return yarnAt.orElse(Needle.BACK);
     }
 
-    /** Rounds of the cuff. */
-    public Step cuff() {
+    /**
+     * Rounds of the cuff: those chosen, else 15, but of a small sock fewer.
+     *
+     * @param foot length of the sock’s foot, in millimetres
+     * @param gauge rounds over 10 cm
+     */
+    public Step cuff(Step foot, Step gauge) {
+        Step small = Computed.of(
+                "usual cuff of a small sock, exactly",
+                Unit.ROUNDS,
+                FinishRules.SHORT_CUFF.of(FinishRules.MOST_OF_FOOT.step(), foot, gauge));
+        if (cuffRounds.isEmpty() && small.value() < USUAL_CUFF_ROUNDS) {
+            return Rounded.of(LABEL, small, Rounding.NEAREST, "whole rounds only");
+        }
         return Given.choice(
-                "rounds of the cuff",
+                LABEL,
                 cuffRounds.orElse(USUAL_CUFF_ROUNDS),
                 Unit.ROUNDS,
                 cuffRounds.isEmpty(),

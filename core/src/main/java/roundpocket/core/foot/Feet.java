@@ -54,6 +54,38 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
                 !legKnown());
     }
 
+    /** What a sock can be too large at. */
+    public enum At {
+        LENGTH(Foot::length),
+        BALL(Foot::ballGirth),
+        HEEL(Foot::heelDiagonal),
+        LEG(Foot::legGirth);
+
+        private final BiFunction<Foot, String, Step> measure;
+
+        At(BiFunction<Foot, String, Step> measure) {
+            this.measure = measure;
+        }
+    }
+
+    /**
+     * Whether one of two feet is not the one that the socks are planned on there: on it they are larger than planned.
+     *
+     * @param foot 1 for the first, 2 for the other
+     */
+    public boolean lesser(int foot, At at) {
+        if (other.isEmpty()) {
+            return false;
+        }
+        double one = at.measure.apply(first, FIRST).value();
+        double two = at.measure.apply(other.get(), OTHER).value();
+        return switch (planOn) {
+            case FIRST -> foot == 2;
+            case OTHER -> foot == 1;
+            case LONGER_AND_WIDER -> foot == 1 ? one < two : two < one;
+        };
+    }
+
     /** How much longer the first foot is than the other, in millimetres, where both were measured. */
     public Optional<Step> difference() {
         return other.map(second -> Computed.of(

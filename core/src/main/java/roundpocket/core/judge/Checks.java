@@ -79,7 +79,9 @@ final class Checks {
             return this;
         }
 
+        /** Only what is told goes along. */
         private Doubt done() {
+            amounts.keySet().removeIf(name -> !(template + remedy).contains("{" + name + "}"));
             return new Doubt(weight, new Problem(code, field, template, remedy, amounts), Optional.of(figure), cure);
         }
     }

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.judge.Doubt.Weight;
@@ -366,14 +367,19 @@ final class FabricDoubts {
                 .orElseThrow();
         Set<Section> fewer = EnumSet.copyOf(now);
         fewer.remove(most);
-        return draft.helps(
-                "Knit the " + most.title() + "s in the main yarn"
-                        + (now.contains(Section.CUFF) && most != Section.CUFF ? ", or make the cuffs shorter." : "."),
-                made -> made.withYarns(new Yarns(
-                        made.yarns().main(),
-                        made.yarns().contrast().filter(any -> !fewer.isEmpty()),
-                        fewer,
-                        made.yarns().striping())));
+        UnaryOperator<SockSpec> inMain = made -> made.withYarns(new Yarns(
+                made.yarns().main(),
+                made.yarns().contrast().filter(any -> !fewer.isEmpty()),
+                fewer,
+                made.yarns().striping()));
+        boolean cuffs = now.contains(Section.CUFF) && most != Section.CUFF;
+        // What is ravelled for them as well may leave a ready tube too short.
+        return Checks.planned(() -> inMain.apply(spec)).isPresent()
+                ? draft.helps(
+                        "Knit the " + most.title() + "s in the main yarn"
+                                + (cuffs ? ", or make the cuffs shorter." : "."),
+                        inMain)
+                : draft.helps("Find more of it" + (cuffs ? ", or make the cuffs shorter." : "."));
     }
 
     private void nylon(Optional<Step> share, YarnRole role) {

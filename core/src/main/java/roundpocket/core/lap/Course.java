@@ -22,6 +22,7 @@ import roundpocket.core.swatch.Swatch;
 import roundpocket.core.swatch.TubeReading;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.PlacingChoice;
 import roundpocket.core.tube.Way;
@@ -57,11 +58,16 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             throw refusal(
                     "lap.heel-when",
                     "heelWhen",
-                    "A ready tube is already whole, so its heel can’t be knitted along the way.",
-                    "Knit the heel after the cuff, or last of all.",
+                    heelWhen.notNow(spec.choices().tube().wayTaken()),
+                    "Knit the heel after the tube, or last of all.",
                     Map.of());
         }
         return of(spec, heelWhen, 1);
+    }
+
+    /** The course of the first sock, its heel when the plan has it. */
+    public static Course asPlanned(SockSpec spec) {
+        return of(spec, spec.choices().technique().heelWhenTaken());
     }
 
     /** The course of a pair that is begun now. Refuses also where a ready tube is too short for the two pieces. */
@@ -183,7 +189,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                         edited.swatch().fabric(),
                         spec.swatch().onTheTube()))
                 : edited;
-        Course next = position == 0 ? of(asked, heelWhen, sock) : replanned(position, asked, Map.of());
+        Course then = heelBy(asked);
+        Course next = position == 0 ? of(asked, then.heelWhen, sock) : then.replanned(position, asked, Map.of());
         List<String> otherwise = lap.workAt(position).otherIn(next.lap.workAt(lap.carried(position, next.lap)));
         if (!otherwise.isEmpty()) {
             throw refusal(
@@ -195,6 +202,14 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                     Map.of());
         }
         return next;
+    }
+
+    /** This course with its heel when the edited plan has it; a plan that never said when leaves that as it is. */
+    private Course heelBy(SockSpec edited) {
+        Optional<HeelWhen> said = spec.choices().technique().heelWhen();
+        Optional<HeelWhen> asked = edited.choices().technique().heelWhen();
+        HeelWhen when = asked.orElse(said.isPresent() ? HeelWhen.AFTER_TUBE : heelWhen);
+        return when == heelWhen ? this : of(spec, when, sock);
     }
 
     /** The same course by a specification that differs in what was weighed alone: no round of it changes. */
@@ -301,7 +316,8 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                 choices = choices.withPlacing(PlacingChoice.marked(leg.getAsInt(), CountFrom.START_OF_LEG));
             }
             if (leg.isPresent()) {
-                int rounds = leg.getAsInt() + choices.finish().cuff().count();
+                int rounds =
+                        leg.getAsInt() + changed.withChoices(choices).cuff().count();
                 // A leg of that many rounds, whether or not they end with a whole repeat of its pattern.
                 choices = choices.withTube(
                                 choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds))
@@ -316,7 +332,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             int left = piece - changed.plan().tube().rounds().foot().count();
             choices = choices.withTube(choices.tube()
                     .withLegFrom(LegFrom.OPENING)
-                    .withLegRounds(left + choices.finish().cuff().count()));
+                    .withLegRounds(left + changed.withChoices(choices).cuff().count()));
         }
         Progress heel = progress.get(Section.HEEL);
         if (heel != null && heel.begun()) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.Work;
 

@@ -14,6 +14,8 @@ import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.work.FinishWork;
 import roundpocket.core.work.Operation;
+import roundpocket.core.work.Picture;
+import roundpocket.core.work.Work;
 
 /**
  * One step of the work on one sock.
@@ -43,6 +45,14 @@ public record LapStep(
         boolean forGood,
         Optional<Stage> stage,
         Sharing sharing) {
+
+    /** What is drawn of it for who begins it with that work; empty where words do. */
+    public Optional<Picture> picture(Work work) {
+        return presses.stream()
+                .flatMap(press -> press.operations().stream())
+                .flatMap(operation -> operation.picture(work).stream())
+                .findFirst();
+    }
 
     /**
      * One press.

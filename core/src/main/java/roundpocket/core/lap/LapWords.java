@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import roundpocket.core.lap.LapPlan.Place;
 import roundpocket.core.tube.Way;
+import roundpocket.core.work.Picture;
 
 /** What is said of the work on a pair. */
 public final class LapWords {
@@ -60,9 +61,10 @@ public final class LapWords {
                     + " while it’s fresh in your hands.";
         }
         return step.doing().paced()
-                ? "%s, round %d of %d (%s)"
+                ? "%s, %s %d of %d (%s)"
                         .formatted(
                                 lower(step.title()),
+                                inRows(sock, step) ? "row" : "round",
                                 place.done() + 1,
                                 step.presses().size(),
                                 which)
@@ -75,5 +77,11 @@ public final class LapWords {
 
     private static String lower(String title) {
         return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
+    }
+
+    private static boolean inRows(SockWork sock, LapStep step) {
+        return step.picture(sock.course().lap().workAt(sock.position()))
+                .filter(Picture::inRows)
+                .isPresent();
     }
 }

@@ -77,6 +77,7 @@ final class ShapeSteps {
                             row,
                             round.side(),
                             rows,
+                            turning,
                             turning.words(new Turning.Row(row, round.side(), widest(rounds), rows)))
                     : new ShapeWork.Round(edge, section, role, number, round.kind(), round.side(), words(round));
             all.add(new Drafted(operation, round.cumulative() - worked));

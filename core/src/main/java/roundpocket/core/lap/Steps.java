@@ -11,6 +11,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.ToeStart;

@@ -5,15 +5,15 @@ import roundpocket.core.explain.Named;
 /** Where a pattern stands. Heel, toe and sole are always plain. */
 public enum PatternPlace implements Named {
     PLAIN("plain", "plain", "knit every round", "colour that shows, and the quickest sock"),
-    LEG("on the leg", "with a pattern on the leg", "all around the leg", "a foot that is smooth in a shoe"),
+    LEG("on the leg", "patterned on the leg", "all around the leg", "a foot that is smooth in a shoe"),
     INSTEP(
             "on the instep",
-            "with a pattern on the instep",
+            "patterned on the instep",
             "on the upper half of the foot",
             "something to look at with your feet up"),
     BOTH(
             "on leg and instep",
-            "with a pattern on leg and instep",
+            "patterned on leg and instep",
             "all around the leg and on the upper half of the foot",
             "a pattern from cuff to toe");
 

@@ -2,6 +2,7 @@ package roundpocket.core.plan;
 
 import java.util.Optional;
 import roundpocket.core.explain.Step;
+import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.foot.Measures;
 import roundpocket.core.swatch.Gauge;
 import roundpocket.core.swatch.GaugeAdvice;
@@ -15,4 +16,9 @@ import roundpocket.core.swatch.GaugeAdvice;
  * @param gauge the gauge
  * @param gaugeAdvice what to do about the needle, where a gauge was hoped for
  */
-public record Basis(Measures foot, Step ease, Step leg, Gauge gauge, Optional<GaugeAdvice> gaugeAdvice) {}
+public record Basis(Measures foot, Step ease, Step leg, Gauge gauge, Optional<GaugeAdvice> gaugeAdvice) {
+    /** Rounds of the cuff where the knitter chooses none. */
+    int usualCuff() {
+        return FinishChoice.usual().cuff(foot.length(), gauge.rounds()).count();
+    }
+}

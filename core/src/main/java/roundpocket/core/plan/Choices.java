@@ -54,21 +54,7 @@ public record Choices(
     public Choices {
         Problems problems = new Problems();
         boolean ready = tube.wayTaken() == Way.READY_TUBE;
-        if (ready && size.stitches().isPresent()) {
-            problems.add(problem(
-                    "choices.stitches.ready",
-                    "size.stitches",
-                    "A ready tube’s stitches can’t change.",
-                    "Remove the stitch count."));
-        }
-        if (ready && !opening.wayTaken(true).afterwards()) {
-            problems.add(problem(
-                    "choices.opening.ready",
-                    "opening.way",
-                    Sentence.capital(opening.wayTaken(true).title())
-                            + ": that is done while you knit, so not on a ready tube.",
-                    "Snip it afterwards."));
-        }
+        whatNoReadyTubeHas(tube.wayTaken(), size, opening, order, pattern, technique, problems);
         OpeningWay way = opening.wayTaken(ready);
         if (opening.way().isEmpty() && !opening.cornersTaken(way).goesWith(way)) {
             problems.add(problem(
@@ -97,18 +83,56 @@ public record Choices(
                             : "A short-row toe does not begin at a closed tip.",
                     "Choose the start and the toe that belong together."));
         }
-        order.map(wanted -> wanted.notNow(ready))
+        problems.throwIfAny();
+    }
+
+    /** A tube that is there already is as it was knitted. */
+    private static void whatNoReadyTubeHas(
+            Way way,
+            SizeChoice size,
+            OpeningChoice opening,
+            Optional<KnitOrder> order,
+            PatternChoice pattern,
+            TechniqueChoice technique,
+            Problems problems) {
+        if (way != Way.READY_TUBE) {
+            return;
+        }
+        if (size.stitches().isPresent()) {
+            problems.add(problem(
+                    "choices.stitches.ready",
+                    "size.stitches",
+                    "A ready tube’s stitches can’t change.",
+                    "Remove the stitch count."));
+        }
+        if (!opening.wayTaken(true).afterwards()) {
+            problems.add(problem(
+                    "choices.opening.ready",
+                    "opening.way",
+                    Sentence.capital(opening.wayTaken(true).title())
+                            + ": that is done while you knit, so not on a ready tube.",
+                    "Snip it afterwards."));
+        }
+        order.map(wanted -> wanted.notNow(true))
                 .filter(why -> !why.isEmpty())
                 .ifPresent(why -> problems.add(
                         problem("choices.order.ready", "order", why, "Knit them in turn, section by section.")));
-        if (ready && pattern.patterned()) {
+        technique
+                .heelWhen()
+                .map(wanted -> wanted.notNow(way))
+                .filter(why -> !why.isEmpty())
+                .ifPresent(why -> problems.add(problem(
+                        "choices.heel-when.ready",
+                        "technique.heelWhen",
+                        why,
+                        "Knit the heel after the tube, or last of all.")));
+        if (pattern.patterned()) {
             problems.add(problem(
                     "choices.pattern.ready",
                     "pattern.place",
                     "A ready tube is as it was knitted: no pattern can be put on it.",
                     "Choose no pattern."));
         }
-        problems.throwIfAny();
     }
 
     private static boolean startsInShortRows(TubeChoice tube) {

@@ -42,7 +42,7 @@ public final class Ravel {
         List<Step> worked = new ArrayList<>();
         List<Step> tails = new ArrayList<>();
         if (yarns.of(Section.CUFF) == YarnRole.MAIN) {
-            Step cuff = spec.choices().finish().cuff();
+            Step cuff = spec.cuff();
             worked.add(
                     Computed.of("cuff stitches worked", Unit.STITCHES, PlanRules.SECTION_STITCHES.of(cuff, stitches)));
             worked.add(Computed.of("stitches of the bind-off", Unit.STITCHES, PlanRules.BIND_OFF.of(stitches)));

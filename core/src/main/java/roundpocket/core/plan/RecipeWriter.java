@@ -15,6 +15,7 @@ import roundpocket.core.shaping.Shaping;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.LegFrom;
 import roundpocket.core.tube.Placing;
 import roundpocket.core.tube.PlacingChoice;
@@ -69,6 +70,15 @@ final class RecipeWriter {
                 KnitOrder.ONE_AFTER_OTHER,
                 KnitOrder.values(),
                 one -> one.notNow(ready));
+        TechniqueChoice technique = choices.technique();
+        offers.options(
+                "technique.heelWhen",
+                "When you knit the heel",
+                technique.heelWhen(),
+                technique.heelWhenTaken(),
+                TechniqueChoice.usual().heelWhenTaken(),
+                HeelWhen.values(),
+                one -> one.notNow(plan.tube().way()));
     }
 
     private void techniques() {
@@ -96,7 +106,7 @@ final class RecipeWriter {
         if (plan.tube().way() == Way.TOE_UP && plan.tube().toeStart() != ToeStart.CLOSED) {
             offers.options(
                     "technique.provisional",
-                    "How the live stitches begin",
+                    "How live stitches begin",
                     technique.provisional(),
                     technique.provisionalTaken(),
                     usual.provisionalTaken(),
@@ -303,10 +313,10 @@ final class RecipeWriter {
         offers.number(
                 "finish.cuffRounds",
                 "Rounds of the cuff",
-                "14 to 20 rounds are usual. The bind-off has to stretch over the heel.",
+                "14 to 20 rounds are usual, fewer on a child’s sock. The bind-off has to stretch over the heel.",
                 Whose.of(finish.cuffRounds().isPresent()),
                 plan.cuff().rounds().value(),
-                FinishChoice.USUAL_CUFF_ROUNDS,
+                plan.basis().usualCuff(),
                 FinishChoice.cuffLimit(),
                 14,
                 15,

@@ -61,7 +61,7 @@ final class SockPlanner {
 
     private SockPlan plan() {
         Gauge gauge = spec.swatch().gauge();
-        Step cuff = choices.finish().cuff();
+        Step cuff = spec.cuff();
         Laid laid = lay(gauge, cuff);
         StitchCount count = laid.count();
         Tube tube = laid.tube();

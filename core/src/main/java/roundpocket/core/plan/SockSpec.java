@@ -1,6 +1,7 @@
 package roundpocket.core.plan;
 
 import java.util.List;
+import roundpocket.core.explain.Step;
 import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.swatch.Swatch;
@@ -27,6 +28,12 @@ public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weig
         this(Feet.both(foot), swatch, Yarns.one(yarn), List.of(), choices);
     }
 
+    /** Rounds of the cuff: those chosen, or the usual ones for this foot. */
+    public Step cuff() {
+        return choices.finish().cuff(feet.measures().length(), swatch.gauge().rounds());
+    }
+
+    /** The plan of it. Refuses where its parts do not go together or have no room. */
     public SockPlan plan() {
         return SockPlanner.plan(this);
     }

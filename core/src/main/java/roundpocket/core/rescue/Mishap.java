@@ -242,7 +242,7 @@ public enum Mishap implements Named {
             List.of(
                     "Knit back to the side of the foot or leg, so that no end lies under the sole or in the toe.",
                     "Cut the knot out and join the new end with two tails of about {150 mm}.",
-                    "In a striping yarn press “There is a knot”, beside the colour on the needles.",
+                    "In a striping yarn tap “There is a knot”, beside the colour on the needles.",
                     "Weave the tails in with the other ends."),
             Doing.ROUNDS,
             Doing.SHAPE,
@@ -287,7 +287,7 @@ public enum Mishap implements Named {
             "A move was counted and not made, or made twice.",
             List.of(
                     "Do not go on. Draw the yarn back out of the last stitch and put that stitch on its needle.",
-                    "Press Undo for each move that you take back.",
+                    "Tap Undo for each move that you take back.",
                     "Stop where the seam looks right, and go on from there."),
             Doing.GRAFT),
     GRAFT_SLIPPED(

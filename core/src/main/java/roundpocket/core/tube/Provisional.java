@@ -58,7 +58,9 @@ public enum Provisional implements Named {
                 "Cast on " + stitches + " sts with smooth waste yarn of another colour" + laid
                         + ". Join in the round and knit 3 or 4 rounds of it, then go on with the working yarn, its end"
                         + " inside. The count begins there.";
-            case CHAIN -> chained(stitches) + " Lay them so that they don’t twist" + laid + ", and join in the round.";
+            case CHAIN ->
+                chained(stitches) + " Lay them so that they don’t twist" + laid + ", and join in the round."
+                        + " They are the foot’s round 1 as well: tap once more for it.";
         };
     }
 

@@ -30,7 +30,7 @@ public enum ToeStart implements Named {
     public String phrase() {
         return switch (this) {
             case WASTE_YARN -> "from waste yarn, toe added last";
-            case CLOSED -> "from a closed toe";
+            case CLOSED -> "from a closed start";
             case SHORT_ROWS -> "from a short-row toe";
         };
     }

@@ -3,6 +3,7 @@ package roundpocket.core.wear;
 import java.util.Optional;
 import java.util.function.Function;
 import roundpocket.core.explain.Named;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 
@@ -134,6 +135,24 @@ public enum FitNote implements Named {
     /** Why the proposal helps, or what helps where the plan has nothing to change. */
     public String reason() {
         return reason;
+    }
+
+    /**
+     * Whether what was said of one of two unlike feet says something of socks for both: too large on the foot that they are
+     * not planned on is as it has to be.
+     *
+     * @param foot 1 for the first, 2 for the other
+     */
+    public boolean counts(Feet feet, int foot) {
+        Optional<Feet.At> large =
+                switch (this) {
+                    case FOOT_LONG -> Optional.of(Feet.At.LENGTH);
+                    case HEEL_BAGGY -> Optional.of(Feet.At.HEEL);
+                    case TUBE_LOOSE -> Optional.of(Feet.At.BALL);
+                    case LEG_LOOSE, CUFF_LOOSE -> Optional.of(Feet.At.LEG);
+                    default -> Optional.empty();
+                };
+        return large.filter(at -> feet.lesser(foot, at)).isEmpty();
     }
 
     /**

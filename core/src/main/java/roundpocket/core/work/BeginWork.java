@@ -57,6 +57,16 @@ public sealed interface BeginWork extends Operation {
             };
         }
 
+        @Override
+        public Optional<Picture> picture(Work before) {
+            return switch (start) {
+                case EDGE -> Optional.empty();
+                case CLOSED -> Optional.of(Picture.CLOSED_START);
+                case OPEN_ROUND, OPEN_HALF ->
+                    Optional.of(provisional == Provisional.CHAIN ? Picture.CHAIN_START : Picture.WASTE_START);
+            };
+        }
+
         /** The stitches of an open start are of another yarn, or are its first round. */
         @Override
         public Optional<Taken> taken() {

@@ -47,6 +47,11 @@ public sealed interface LineWork extends Operation {
         }
 
         @Override
+        public Optional<Picture> picture(Work before) {
+            return Optional.of(Picture.WASTE_LINE);
+        }
+
+        @Override
         public Sentence told(Work before) {
             return Operation.say(
                     rows == 1
@@ -119,6 +124,11 @@ public sealed interface LineWork extends Operation {
                             before.rounds() == line.after() + 2,
                             "one whole row must lie between the threads, so two rounds come after the first one");
             return before.line(line.threads(2).state(Line.State.IN));
+        }
+
+        @Override
+        public Optional<Picture> picture(Work before) {
+            return Optional.of(Picture.THREAD_LINE);
         }
 
         @Override

@@ -1,9 +1,11 @@
 package roundpocket.core.work;
 
+import java.util.Optional;
 import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.opening.Corners;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 
 /** What is done at the opening in the sole. The work is held so that its stitches look like V. */
@@ -48,6 +50,13 @@ public sealed interface OpeningWork extends Operation {
                                     && before.held(Edge.HEEL.second()).isEmpty(),
                             "the lower needle comes first");
             return before.hold(upper ? Spot.UPPER : Spot.LOWER, new Held(Holder.NEEDLE, stitches));
+        }
+
+        @Override
+        public Optional<Picture> picture(Work before) {
+            return upper
+                    ? Optional.empty()
+                    : before.onTop().map(top -> top == Section.LEG ? Picture.TUBE_LEG_UP : Picture.TUBE_FOOT_UP);
         }
 
         @Override
@@ -224,6 +233,11 @@ public sealed interface OpeningWork extends Operation {
             return before.change(Spot.LOWER, held -> held.counting(held.loops() + each))
                     .change(Spot.UPPER, held -> held.counting(held.loops() + each))
                     .line(line.state(Line.State.SHUT));
+        }
+
+        @Override
+        public Optional<Picture> picture(Work before) {
+            return Optional.of(Picture.EXTRA_STITCHES);
         }
 
         @Override

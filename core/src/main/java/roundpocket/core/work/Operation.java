@@ -23,6 +23,11 @@ public sealed interface Operation
         return Optional.empty();
     }
 
+    /** What is drawn of it; empty where words do. */
+    default Optional<Picture> picture(Work before) {
+        return Optional.empty();
+    }
+
     /** What is said of it, without an amount. */
     static Sentence say(String words) {
         return Sentence.of(words);

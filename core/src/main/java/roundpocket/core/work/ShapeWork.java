@@ -1,10 +1,12 @@
 package roundpocket.core.work;
 
+import java.util.Optional;
 import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.shaping.Turning;
 
 /** The rounds and rows of a heel or a toe. */
 public sealed interface ShapeWork extends Operation {
@@ -100,9 +102,19 @@ public sealed interface ShapeWork extends Operation {
      * @param number which row of its section, from 1
      * @param row which of the short rows, from 1
      * @param worked stitches it works
+     * @param turning how it is turned
      * @param words how it goes
      */
-    record Row(Edge edge, Section section, YarnRole role, int number, int row, int worked, int rows, String words)
+    record Row(
+            Edge edge,
+            Section section,
+            YarnRole role,
+            int number,
+            int row,
+            int worked,
+            int rows,
+            Turning turning,
+            String words)
             implements ShapeWork {
         @Override
         public Work on(Work before) {
@@ -120,6 +132,16 @@ public sealed interface ShapeWork extends Operation {
                             worked + " of " + half + " cannot be worked")
                     .hang(role, new Hang(edge, to))
                     .add(new Rows(section, Rows.Kind.SHORT, role, worked, 1));
+        }
+
+        @Override
+        public Optional<Picture> picture(Work before) {
+            return Optional.of(
+                    switch (turning) {
+                        case WRAP -> Picture.WRAP;
+                        case DOUBLED -> Picture.DOUBLED;
+                        case SHADOW -> Picture.SHADOW;
+                    });
         }
 
         @Override

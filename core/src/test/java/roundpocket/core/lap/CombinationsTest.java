@@ -32,6 +32,7 @@ import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.Close;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.TubeChoice;

@@ -13,6 +13,7 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.LapPlan.Progress;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 
 /** Planning anew while a sock is on the needles: what is knitted stays, and the rest still meets the foot. */

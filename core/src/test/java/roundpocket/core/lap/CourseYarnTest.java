@@ -27,6 +27,7 @@ import roundpocket.core.plan.StripePlan.ColourRound;
 import roundpocket.core.plan.StripePlan.SockStripes;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.stripe.StripedRound.ChangeAt;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 import roundpocket.core.work.Operation;
 import roundpocket.core.work.YarnWork;

@@ -13,6 +13,7 @@ import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 import roundpocket.core.work.NotPossible;
 import roundpocket.core.work.Operation;

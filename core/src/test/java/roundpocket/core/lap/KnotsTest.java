@@ -30,6 +30,7 @@ import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Knot;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Striping;
+import roundpocket.core.tube.HeelWhen;
 
 /** Knots in a yarn with bands: where the order goes on behind them, in the plan and on the needles, and where nobody knows. */
 public class KnotsTest {

@@ -30,6 +30,7 @@ import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.Ravelled;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.yarn.WeighIn;

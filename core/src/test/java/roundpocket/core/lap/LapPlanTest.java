@@ -14,6 +14,7 @@ import roundpocket.core.lap.LapPlan.Place;
 import roundpocket.core.lap.LapStep.Press;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 
 /** The steps of a sock: in the order of work, and with counts that add up from one to the next. */

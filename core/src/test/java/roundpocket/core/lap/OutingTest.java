@@ -12,6 +12,7 @@ import roundpocket.core.lap.KnitEvent.Done;
 import roundpocket.core.lap.KnitEvent.Jumped;
 import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.tube.HeelWhen;
 
 public class OutingTest {
     private static final int A_ROUND_MS = 120_000;

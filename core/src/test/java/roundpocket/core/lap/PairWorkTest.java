@@ -25,6 +25,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.plan.Yarns;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.yarn.Enough;
 import roundpocket.core.yarn.Yarn;
 

@@ -14,6 +14,7 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.tube.CountFrom;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.TubeCut;
 import roundpocket.core.tube.Way;
 

@@ -11,6 +11,7 @@ import roundpocket.core.lap.KnitEvent.Jumped;
 import roundpocket.core.lap.KnitEvent.Weighed;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.yarn.WeighIn;
 
 /** What a plan says of its yarn, held against knitters who use as much as they use. */

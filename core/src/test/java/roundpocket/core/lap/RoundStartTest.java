@@ -16,6 +16,7 @@ import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.RoundStart;
 import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.tube.Way;

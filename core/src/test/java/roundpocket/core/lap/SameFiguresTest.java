@@ -16,6 +16,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.Way;
 

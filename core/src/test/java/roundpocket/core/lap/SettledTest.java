@@ -12,9 +12,11 @@ import roundpocket.core.explain.Refusal;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.tube.CountFrom;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.PlacingChoice;
 
 /** What is knitted, cut or grafted stays what it is, whatever the plan is changed to on the way. */
@@ -73,6 +75,33 @@ public class SettledTest {
                 .isEqualTo(next.lap()
                         .workAt(course.lap().carried(position, next.lap()))
                         .line());
+    }
+
+    /** The heel may still be moved while nothing was done otherwise; where the course never heard of it, it stays. */
+    @Test
+    public void theHeelComesWhenTheEditedPlanHasIt() {
+        SockSpec last = WHOLE.withChoices(WHOLE.choices().withTechnique(TechniqueChoice.of(HeelWhen.LAST)));
+        Course course = Course.asPlanned(last);
+        assertThat(course.heelWhen()).isEqualTo(HeelWhen.LAST);
+        int inTheLeg = start(course, StepName.LEG) + 5;
+        Course sooner = course.by(inTheLeg, WHOLE);
+        assertThat(sooner.heelWhen()).isEqualTo(HeelWhen.AFTER_TUBE);
+        assertThat(sooner.lap()
+                        .steps()
+                        .get(sooner.lap()
+                                .at(course.lap().carried(inTheLeg, sooner.lap()))
+                                .step())
+                        .name())
+                .isEqualTo(StepName.LEG);
+        assertThat(Course.of(WHOLE, HeelWhen.LAST).by(inTheLeg, WHOLE).heelWhen())
+                .isEqualTo(HeelWhen.LAST);
+        SockSpec early = WHOLE.withChoices(WHOLE.choices().withTechnique(TechniqueChoice.of(HeelWhen.AT_ONCE)));
+        int inTheFoot = start(course, StepName.FOOT) + 5;
+        assertThat(course.by(inTheFoot, early).heelWhen()).isEqualTo(HeelWhen.AT_ONCE);
+        int atTheToe = start(course, StepName.TOE) + 1;
+        assertThatThrownBy(() -> course.by(atTheToe, WHOLE)).isInstanceOf(Refusal.class);
+        int pastTheLine = start(course, StepName.LEG) + 15;
+        assertThatThrownBy(() -> course.by(pastTheLine, early)).isInstanceOf(Refusal.class);
     }
 
     /** A piece that is cut off keeps its rounds: a longer leg is not to be had, and a deeper heel takes from the leg. */

@@ -13,6 +13,7 @@ import roundpocket.core.plan.TechniqueChoice;
 import roundpocket.core.shaping.ShapingChoice;
 import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.shaping.Turning;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Provisional;
 
 /** Short rows and live beginnings, as they are told row by row. The ways of turning are common practice, with no source. */

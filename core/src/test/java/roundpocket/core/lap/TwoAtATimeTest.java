@@ -25,6 +25,7 @@ import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.TubeChoice;
 import roundpocket.core.tube.Way;
 

@@ -27,6 +27,7 @@ import roundpocket.core.stripe.Band;
 import roundpocket.core.stripe.StripedRound;
 import roundpocket.core.stripe.Striping;
 import roundpocket.core.stripe.Winding;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.Way;
 
 /** What is wound off is told when it is due, with the colour to stop at. */
@@ -82,14 +83,17 @@ public class WindOffsTest {
                     assertThat(heel).as("told once").containsOnlyOnce("wind off");
                     assertThat(heel)
                             .containsPattern(
-                                    "For the heel wind off until (\\{woundInto} of )?the " + Pattern.quote(band)
+                                    "For the heel wind off (?:to the knot that comes, and on )?until (\\{woundInto} of )?the "
+                                            + Pattern.quote(band)
                                             + "( after the [^,]+)? (begins, and cut \\{cutBefore} before it|are gone)\\.");
                 } else {
                     assertThat(heel).doesNotContain("wind off");
                 }
                 if (stripes.toeWindOff().isPresent()) {
                     toes++;
-                    assertThat(said(lap, StepName.TOE)).containsOnlyOnce("For the toe wind off until ");
+                    assertThat(said(lap, StepName.TOE))
+                            .containsOnlyOnce("wind off")
+                            .containsPattern("For the toe wind off (to the knot that comes, and on )?until ");
                 }
             }
         }

@@ -22,6 +22,7 @@ import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.Recipe;
 import roundpocket.core.plan.SockSpec;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.work.Glance;
 import roundpocket.core.work.Work;
 

@@ -12,11 +12,11 @@ import org.testng.annotations.Test;
 import roundpocket.core.PlainWords;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.tube.HeelWhen;
 
 public class RescueTest {
     private static final int PAIRS = 200;

@@ -8,7 +8,6 @@ import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.StepName;
 import roundpocket.core.measure.LengthUnit;
@@ -18,6 +17,7 @@ import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.StripePlan.ColourRound;
 import roundpocket.core.plan.StripePlan.HeelLineAt;
 import roundpocket.core.tube.Cut;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.tube.ReadyTube;
 import roundpocket.core.tube.TubeChoice;
 

@@ -12,7 +12,6 @@ import roundpocket.core.PlainWords;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.lap.Course;
-import roundpocket.core.lap.HeelWhen;
 import roundpocket.core.lap.KnitEvent.Jumped;
 import roundpocket.core.lap.KnitEvent.Measured;
 import roundpocket.core.lap.KnitEvent.Weighed;
@@ -23,6 +22,7 @@ import roundpocket.core.plan.Section;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.YarnRole;
+import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.wear.Taught.Kind;
 import roundpocket.core.wear.Taught.Lesson;
 

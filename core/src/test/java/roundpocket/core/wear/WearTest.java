@@ -15,6 +15,9 @@ import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.finish.Rib;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.PlanOn;
 import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.measure.LengthUnit;
@@ -92,6 +95,22 @@ public class WearTest {
         assertThat(words(FitNote.FOOT_LONG, spec))
                 .as("counted from where the tube begins")
                 .isEqualTo("Long at 24.1 cm: knit 52 rounds between toe and heel line, not 55.");
+    }
+
+    /** Both socks are planned on the longer foot and the wider: on the other they are long or loose, and must be. */
+    @Test
+    public void tooLargeOnTheSmallerFootIsAsItHasToBe() {
+        Feet feet = new Feet(new Foot(246, 226), Optional.of(new Foot(241, 231)), PlanOn.LONGER_AND_WIDER);
+        assertThat(FitNote.FOOT_LONG.counts(feet, 1)).isTrue();
+        assertThat(FitNote.FOOT_LONG.counts(feet, 2)).isFalse();
+        assertThat(FitNote.TUBE_LOOSE.counts(feet, 1)).isFalse();
+        assertThat(FitNote.TUBE_LOOSE.counts(feet, 2)).isTrue();
+        // What is too small on either has to give.
+        assertThat(FitNote.FOOT_SHORT.counts(feet, 2)).isTrue();
+        assertThat(FitNote.HEEL_TIGHT.counts(feet, 1)).isTrue();
+        Feet onTheOther = new Feet(feet.first(), feet.other(), PlanOn.OTHER);
+        assertThat(FitNote.FOOT_LONG.counts(onTheOther, 1)).isFalse();
+        assertThat(FitNote.FOOT_LONG.counts(Feet.both(feet.first()), 2)).isTrue();
     }
 
     /** A deeper heel and a foot three rounds shorter: in either order both do what they said. */

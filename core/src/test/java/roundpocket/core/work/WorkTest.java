@@ -19,6 +19,7 @@ import roundpocket.core.opening.Corners;
 import roundpocket.core.plan.Section;
 import roundpocket.core.plan.YarnRole;
 import roundpocket.core.shaping.ShapingRound;
+import roundpocket.core.shaping.Turning;
 import roundpocket.core.tube.Provisional;
 import roundpocket.core.tube.RoundStart;
 
@@ -197,8 +198,8 @@ public class WorkTest {
                 new ShapeWork.Round(Edge.HEEL, Section.HEEL, YarnRole.MAIN, 1, ShapingRound.Kind.PLAIN, HALF, "Knit."));
         Work rows = does(
                 heel,
-                new ShapeWork.Row(Edge.HEEL, Section.HEEL, YarnRole.MAIN, 1, 1, 31, 2, "Knit 31. Turn."),
-                new ShapeWork.Row(Edge.HEEL, Section.HEEL, YarnRole.MAIN, 2, 2, HALF, 2, "Purl 32."));
+                new ShapeWork.Row(Edge.HEEL, Section.HEEL, YarnRole.MAIN, 1, 1, 31, 2, Turning.WRAP, "Knit 31. Turn."),
+                new ShapeWork.Row(Edge.HEEL, Section.HEEL, YarnRole.MAIN, 2, 2, HALF, 2, Turning.WRAP, "Purl 32."));
         for (Needle needle : Needle.values()) {
             Operation graft = new FinishWork.CutForGraft(Edge.HEEL, HALF, YarnRole.MAIN, needle, true, false, TAIL);
             Work possible = needle == Needle.BACK ? rounds : rows;

@@ -5,11 +5,17 @@ import { askAgain } from '../api/logQueries';
 import { askPair, useCreatePair } from '../api/queries';
 import { writeOf, type Draft } from '../draft/draft';
 import { LinkButton } from '../form/LinkButton';
-import { withLesson } from '../plan/taught';
+import { withLesson } from './taught';
 import { texts } from './texts';
 
+interface KnitAgainProps {
+  pairId: string;
+  /** What stands on the press; “Knit these again” where nothing else does. */
+  words?: string;
+}
+
 /** A new pair from one that was knitted, as it was knitted. */
-export function KnitAgain({ pairId }: { pairId: string }) {
+export function KnitAgain({ pairId, words = texts.knitTheseAgain }: KnitAgainProps) {
   const create = useCreatePair();
   const navigate = useNavigate();
   const again = useMutation({
@@ -32,7 +38,7 @@ export function KnitAgain({ pairId }: { pairId: string }) {
   return (
     <>
       <LinkButton onClick={() => again.mutate()} aria-disabled={again.isPending}>
-        {texts.knitTheseAgain}
+        {words}
       </LinkButton>
       {again.error && (
         <Box role="alert" color="amiss">

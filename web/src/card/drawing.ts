@@ -19,9 +19,9 @@ export function drawingOf(card: HTMLElement): string {
       shape.setAttribute(each, look.getPropertyValue(each));
     }
     if (original instanceof SVGSVGElement) {
-      const { width, height } = original.getBoundingClientRect();
-      shape.setAttribute('width', `${width.toFixed(1)}px`);
-      shape.setAttribute('height', `${height.toFixed(1)}px`);
+      // The style's size, not the box's: the box is as large as the screen enlarges the card.
+      shape.setAttribute('width', look.width);
+      shape.setAttribute('height', look.height);
     }
   });
   return new XMLSerializer().serializeToString(copy);

@@ -29,7 +29,7 @@ export function HeelLines(props: HeelLinesProps) {
   const lost = stripes.knots.some(({ sock, goesOnKnown }) => sock === 1 && !goesOnKnown);
   const guessed = lost && offered.length === 0;
   return (
-    <Box mt={4}>
+    <Box mt={4} className="no-print">
       <Box as="h3" fontSize="md" mb={1}>
         {texts.theHeelLineAndThe}
       </Box>

@@ -131,7 +131,7 @@ function Abbreviations({ plan: { toe } }: { plan: Plan }) {
 
 function HowItLooks(props: Parameters<typeof StripesPanel>[0]) {
   return (
-    <Box className="no-print">
+    <Box data-paper="look">
       <Box as="h2" fontSize="lg" mt={6} mb={2}>
         {texts.howThePairWillLook}
       </Box>

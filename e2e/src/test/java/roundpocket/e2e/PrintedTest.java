@@ -141,6 +141,19 @@ public class PrintedTest extends BrowserTest {
         assertThat(String.join("", pages)).doesNotContain("Undo", "Print", "Compare heel", "How many stitches for");
     }
 
+    /** With a striping yarn there is a sheet more, between them: both socks, the bands and what to wind off. */
+    @Test(dataProvider = "windows")
+    public void stripesHaveASheetOfTheirOwn(int width, String paper) throws IOException {
+        Page page = at(width, "/pairs/" + pair("Striped on paper", STRIPES));
+        assertThat(page.getByTestId("pair-picture")).isVisible();
+        List<String> pages = words(page, paper);
+        assertThat(pages).hasSize(3);
+        assertThat(pages.get(0)).containsPattern("toe +foot +leg +cuff");
+        assertThat(pages.get(1)).contains("How the pair will look", "madder", "one repeat");
+        assertThat(pages.get(2)).contains("Yarn for one sock", "Take care", "k2tog");
+        assertThat(String.join("", pages)).doesNotContain("Save as SVG", "The heel line and the stripes");
+    }
+
     @Test(dataProvider = "windows")
     public void aSizeChartIsOneSheet(int width, String paper) throws IOException {
         Page page = at(width, "/pairs/" + pair("Sizes") + "/sizes");
@@ -172,11 +185,20 @@ public class PrintedTest extends BrowserTest {
         return new JsonMapper().readTree(body).get("id").asString();
     }
 
+    private static final String STRIPES = """
+            , "yarn": {"lengthM": 420, "massG": 100, "onHandG": 100},
+            "striping": {"bands": [{"name": "madder", "colour": "#a13d4b", "lengthM": 5},
+                                   {"name": "woad", "colour": "#2b4a6f", "lengthM": 6}]}""";
+
     private String pair(String name) {
+        return pair(name, "");
+    }
+
+    private String pair(String name, String more) {
         return id(server().post("/api/pairs", """
                 {"name": "%s", "spec": {"foot": {"lengthMm": 246, "ballGirthMm": 231},
                  "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
-                            "rounds": [{"count": 43, "spanMm": 100}]}}}""".formatted(name)).body());
+                            "rounds": [{"count": 43, "spanMm": 100}]}%s}}""".formatted(name, more)).body());
     }
 
     /** Worked by hand: size 38 is a foot of 38 × 20 ÷ 3 − 15 = 23.8 cm. */

@@ -108,13 +108,17 @@ interface FabricProps {
   by: string;
   maxW?: string;
   onKeyDown: (event: KeyboardEvent) => void;
+  /** Called with the piece once it is there. */
+  onShown?: (piece: HTMLElement | null) => void;
   children: ReactNode;
 }
 
 /** A piece that is gone over by the arrow keys. */
-export function Fabric({ label, by, maxW, onKeyDown, children }: FabricProps) {
+export function Fabric({ label, by, maxW, onKeyDown, onShown, children }: FabricProps) {
   return (
     <Box
+      ref={onShown}
+      overflowX="auto"
       role="application"
       aria-label={label}
       aria-describedby={by}

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useCallback, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Leg } from '../fabric/Stitch';
+import { usePhone } from '../form/usePhone';
 import { Line } from '../tape/svg';
 import { Fabric } from './Frame';
 import { texts } from './texts';
@@ -8,6 +9,8 @@ import { texts } from './texts';
 /** Width and height of a stitch, in drawing units. */
 export const W = 44;
 export const H = 34;
+/** A leg is as wide as a thumb, where a thumb presses it. */
+const THUMB = 44;
 
 /** A leg of a stitch: its row from below, its column from where the needle begins. */
 export interface At {
@@ -44,6 +47,16 @@ interface LegsProps {
 /** A piece whose legs are pressed, or gone over by the arrow keys; and in words where the cursor is. */
 export function useLegs({ columns, rows, left, label, look, onTake, from, children }: LegsProps) {
   const [at, setAt] = useState(from);
+  const phone = usePhone();
+  // Wider than a phone, and moved under the thumb: it begins where the needle does.
+  const atNeedle = useCallback(
+    (piece: HTMLElement | null) => {
+      if (piece && !left) {
+        piece.scrollLeft = piece.scrollWidth;
+      }
+    },
+    [left],
+  );
   const take = (leg: At) => {
     setAt(leg);
     onTake(leg);
@@ -60,8 +73,16 @@ export function useLegs({ columns, rows, left, label, look, onTake, from, childr
   };
   return {
     drawing: (
-      <Fabric label={label} by="leg-at" maxW="560px" onKeyDown={move}>
-        <LegsDrawing columns={columns} rows={rows} left={left} look={look} at={at} onTake={take}>
+      <Fabric label={label} by="leg-at" maxW="560px" onKeyDown={move} onShown={atNeedle}>
+        <LegsDrawing
+          columns={columns}
+          rows={rows}
+          left={left}
+          look={look}
+          at={at}
+          leg={phone ? THUMB : W / 4}
+          onTake={take}
+        >
           {children}
         </LegsDrawing>
       </Fabric>
@@ -111,9 +132,10 @@ function LegsDrawing({
   left,
   look,
   at,
+  leg,
   onTake,
   children,
-}: DrawingProps & { at: At }) {
+}: DrawingProps & { at: At; leg: number }) {
   const { x, y } = placed(columns, rows, left);
   const cells = Array.from({ length: rows * columns }, (_, i) => ({
     row: Math.floor(i / columns),
@@ -122,7 +144,11 @@ function LegsDrawing({
   return (
     <svg
       viewBox={`0 0 ${columns * W + 8} ${rows * H + 22}`}
-      style={{ width: '100%', maxWidth: '560px', touchAction: 'manipulation' }}
+      style={{
+        width: '100%',
+        minWidth: `${(2 * columns + 1) * leg}px`,
+        touchAction: 'manipulation',
+      }}
       aria-hidden
     >
       {cells.map(({ row, column }) => (
@@ -190,6 +216,7 @@ function Cell({ x, y, look, at, id, onTake }: CellProps) {
             )}
             {isLeft === at && (
               <circle
+                ref={intoView}
                 cx={x + W / 2 + (isLeft ? -1 : 1) * W * 0.25}
                 cy={y + H * 0.45}
                 r="5"
@@ -201,6 +228,13 @@ function Cell({ x, y, look, at, id, onTake }: CellProps) {
       })}
     </g>
   );
+}
+
+/** Where the cursor went, in a piece wider than its window. */
+function intoView(cursor: SVGElement | null) {
+  if (cursor?.closest('[role=application]') === document.activeElement) {
+    cursor?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }
 }
 
 /** A needle along a row. */

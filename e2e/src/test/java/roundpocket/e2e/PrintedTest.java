@@ -147,10 +147,12 @@ public class PrintedTest extends BrowserTest {
         Page page = at(width, "/pairs/" + pair("Striped on paper", STRIPES));
         assertThat(page.getByTestId("pair-picture")).isVisible();
         List<String> pages = words(page, paper);
-        assertThat(pages).hasSize(3);
+        // a striping yarn brings checks of its own, which a Letter sheet may not hold
+        assertThat(pages).hasSizeBetween(3, 4);
         assertThat(pages.get(0)).containsPattern("toe +foot +leg +cuff");
         assertThat(pages.get(1)).contains("How the pair will look", "madder", "one repeat");
-        assertThat(pages.get(2)).contains("Yarn for one sock", "Take care", "k2tog");
+        assertThat(pages.get(2)).contains("Yarn for one sock");
+        assertThat(pages.get(pages.size() - 1)).contains("Take care", "k2tog");
         assertThat(String.join("", pages)).doesNotContain("Save as SVG", "The heel line and the stripes");
     }
 

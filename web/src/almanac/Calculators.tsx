@@ -81,6 +81,7 @@ function Sheet({ calculator: { id, title, questions, answers } }: { calculator: 
           id={id}
           given={given}
           answer={data[opened]}
+          index={opened}
           onClose={() => setOpened(undefined)}
         />
       )}
@@ -125,10 +126,12 @@ interface AnswerWorkingProps {
   id: Calculator['id'];
   given: readonly number[];
   answer: CalculatorAnswer;
+  /** Which of the answers it is. */
+  index: number;
   onClose: () => void;
 }
 
-function AnswerWorking({ id, given, answer, onClose }: AnswerWorkingProps) {
+function AnswerWorking({ id, given, answer, index, onClose }: AnswerWorkingProps) {
   const workings = useQuery({
     queryKey: ['almanac', 'calculator', id, given, 'workings'],
     queryFn: () =>
@@ -143,7 +146,7 @@ function AnswerWorking({ id, given, answer, onClose }: AnswerWorkingProps) {
     <AskedWorking
       workings={workings}
       title={answer.label}
-      figures={[answer.figure]}
+      places={[`/${index}/figure`]}
       onClose={onClose}
     />
   );

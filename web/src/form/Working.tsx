@@ -2,7 +2,7 @@ import { Box, CloseButton, Drawer, Portal, VisuallyHidden } from '@chakra-ui/rea
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useWorkings } from '../api/queries';
-import type { Figure, Plan, Rule, Step, Workings } from '../wire/types';
+import type { Plan, Rule, Step, Workings } from '../wire/types';
 import { Notice, Waiting } from './States';
 import { useSettings, type Lengths } from '../settings/settings';
 import { decimal, plusMinusText, prose, valueText } from '../units/units';
@@ -13,7 +13,8 @@ import { texts } from './texts';
 
 interface AskedProps {
   title: string;
-  figures: readonly Figure[];
+  /** Where the figures stand in the answer they are of. */
+  places: readonly string[];
   onClose: () => void;
 }
 
@@ -45,8 +46,9 @@ interface WorkingProps extends AskedProps {
 }
 
 /** How a figure came about: from the answer down to what was measured or chosen. */
-export function Working({ plan, title, figures, onClose, children }: WorkingProps) {
-  const roots = [...new Set(figures.map(({ step }) => step))];
+export function Working({ plan, title, places, onClose, children }: WorkingProps) {
+  const known = places.map((place) => plan?.figures[place]);
+  const roots = [...new Set(known.filter((root) => root !== undefined))];
   return (
     <Drawer.Root open placement="end" size="md" onOpenChange={({ open }) => !open && onClose()}>
       <Portal>

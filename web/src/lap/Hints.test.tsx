@@ -20,8 +20,7 @@ const cake: CakeState = {
   words: '',
   enough: 'GAMBLE',
   figures: [],
-  steps: [],
-  rules: [],
+  workings: { figures: {}, steps: [], rules: [] },
 };
 const lap = (part: Partial<Lap>): Lap => ({
   pairId: '',

@@ -205,9 +205,9 @@ function CakeWords({ lap, sock, queue, onClose, cake }: ToolProps & { cake: Cake
       )}
       {opened && (
         <Working
-          plan={cake}
+          plan={cake.workings}
           title={opened.label}
-          figures={[opened.figure]}
+          places={[`/figures/${working}/figure`]}
           onClose={() => setWorking(undefined)}
         />
       )}

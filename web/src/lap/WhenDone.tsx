@@ -159,9 +159,9 @@ function Laid({ schedule }: { schedule: Schedule }) {
       </Box>
       {working && (
         <Working
-          plan={schedule}
+          plan={schedule.workings}
           title={texts.hoursToGo2}
-          figures={[hours]}
+          places={['/hours']}
           onClose={() => setWorking(false)}
         />
       )}

@@ -1,9 +1,9 @@
 import './print.css';
 import { Box, Grid } from '@chakra-ui/react';
-import { useCallback, useDeferredValue, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import type { FieldProblem } from '../api/client';
 import type { Preview } from '../api/queries';
-import type { Figure, Kept, Plan } from '../wire/types';
+import type { Kept, Plan } from '../wire/types';
 import { useKeymap } from '../form/keymap';
 import { timeText } from '../units/days';
 import { taken } from '../recipe/heelLine';
@@ -26,8 +26,9 @@ import { Staircase } from './Staircase';
 import { StripesPanel } from './StripesPanel';
 import { FoldedSock } from '../picture/FoldedSock';
 import { PageStyle } from '../form/PageStyle';
-import { PlanWorking } from '../form/Working';
+import { useSteady } from '../form/useSteady';
 import { ToeOnFoot } from './ToeOnFoot';
+import { usePlanWorking, type OnWorking } from './usePlanWorking';
 import { YarnSplit } from './YarnSplit';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -51,24 +52,15 @@ const sheet = {
   p: { base: 3, md: 4 },
 };
 
-interface Opened {
-  title: string;
-  figures: readonly Figure[];
-}
-
 /** A plan: the recipe, the tape with the figures, the staircases and the yarn. */
 export function PlanView(props: PlanViewProps) {
   const { draft, plan, preview, suggested = false, onChange: change } = props;
   const onChange = useSteady(change);
   // Figures first: drawings and lists follow in the next breath, so that a key is answered at once.
   const drawn = useDeferredValue(plan);
-  const [opened, setOpened] = useState<Opened | undefined>();
   useKeymap({ recipe: toRecipe });
   const colour = draft.yarn?.colour;
-  const work = useCallback(
-    (title: string, figures: readonly Figure[]) => setOpened({ title, figures }),
-    [],
-  );
+  const { work, working } = usePlanWorking(plan, drawn);
   const join = useSteady((kept: Kept) => change(taken(draft, kept)));
   const phone = usePhone();
   const recipe = (
@@ -113,7 +105,7 @@ export function PlanView(props: PlanViewProps) {
       </Box>
       <FitAndChecks plan={plan} drawn={drawn} onWorking={work} />
       <Abbreviations plan={drawn} />
-      {opened && <PlanWorking plan={plan} {...opened} onClose={() => setOpened(undefined)} />}
+      {working}
     </Box>
   );
 }
@@ -209,8 +201,6 @@ function Unreachable({ madeAt }: Pick<Preview, 'madeAt'>) {
   );
 }
 
-type OnWorking = (title: string, figures: readonly Figure[]) => void;
-
 interface HeelToeAndYarnProps {
   plan: Plan;
   colour: string | undefined;
@@ -294,15 +284,6 @@ function FitAndChecks({ plan, drawn, onWorking }: FitAndChecksProps) {
       </Grid>
     </>
   );
-}
-
-/** The same function at every drawing, which does what the latest one does: what is handed it need not be drawn anew. */
-function useSteady<T>(change: (by: T) => void): (by: T) => void {
-  const latest = useRef(change);
-  useLayoutEffect(() => {
-    latest.current = change;
-  });
-  return useCallback((by: T) => latest.current(by), []);
 }
 
 /** To the first word of the recipe. */

@@ -6,6 +6,7 @@ import { NumberField } from '../form/NumberField';
 import { useSettings } from '../settings/settings';
 import { figureText, valueText } from '../units/units';
 import { shared } from '../texts/shared';
+import type { OnWorking } from './usePlanWorking';
 import { texts } from './texts';
 
 type Questions = NonNullable<Spec['questions']>;
@@ -14,7 +15,7 @@ type Finished = NonNullable<Questions['finished']>;
 interface QuestionsPanelProps {
   /** What the plan was made from that the questions are about. */
   spec: Spec | undefined;
-  onWorking: (title: string, figures: readonly Figure[]) => void;
+  onWorking: OnWorking;
 }
 
 const FINISHED: readonly (readonly [keyof Finished, string, string])[] = [
@@ -48,7 +49,8 @@ export const QuestionsPanel = memo(function QuestionsPanel({
       preview.refused?.errors.find((each) => each.field === `questions.${field}`)?.message,
     text: (figure: Figure) => figureText(figure, lengths),
     cuffDown: spec?.choices?.tube?.way === 'CUFF_DOWN',
-    onWorking,
+    onWorking: (title: string, figures: readonly Figure[]) =>
+      onWorking(title, figures, preview.plan),
   };
   return (
     <Box>

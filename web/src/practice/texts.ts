@@ -32,6 +32,8 @@ export const texts = {
   theFabricArrowKeysGo: 'The fabric. Arrow keys go from leg to leg, Enter picks up.',
   legOfStitchRowFrom: (leftLeg: boolean, column: number, row: number) =>
     `${leftLeg ? 'Left' : 'Right'} leg of stitch ${column}, row ${row} from below.`,
+  slideForTheRest: (left: boolean) =>
+    `The piece goes on to the ${left ? 'right' : 'left'}: slide it along.`,
   tapALegOfA:
     'Tap a leg of a stitch, or go there with the arrow keys and press Enter. The crossed row is the heel line: it comes out.',
   ofAreOnTheNeedle: (done: number, columns: number) => `${done} of ${columns} are on the needle`,

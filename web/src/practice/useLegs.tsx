@@ -90,6 +90,7 @@ export function useLegs({ columns, rows, left, label, look, onTake, from, childr
     where: (
       <Box id="leg-at" role="status" data-testid="leg-at">
         {texts.legOfStitchRowFrom(at.leftLeg, at.column + 1, at.row + 1)}
+        {phone && ` ${texts.slideForTheRest(left)}`}
       </Box>
     ),
   };

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useCuttingWorkings } from '../api/tubeQueries';
+import { placeOf } from '../form/placeOf';
 import { AskedWorking } from '../form/Working';
 import { useSettings } from '../settings/settings';
 import { figureText, lengthText } from '../units/units';
@@ -66,7 +67,9 @@ export function CutFigures({ tube, cutting, plan, byHand }: CutFiguresProps) {
           </Box>
         ))}
       </Box>
-      {asked && <Worked tube={tube} {...asked} onClose={() => setAsked(undefined)} />}
+      {asked && (
+        <Worked tube={tube} cutting={cutting} {...asked} onClose={() => setAsked(undefined)} />
+      )}
     </Box>
   );
 }
@@ -162,12 +165,16 @@ function RemnantWords({ remnant, second }: { remnant: Remnant; second: boolean }
 
 interface WorkedProps {
   tube: Tube;
+  cutting: Cutting;
   title: string;
   figure: Figure;
   onClose: () => void;
 }
 
-function Worked({ tube, figure, ...props }: WorkedProps) {
+function Worked({ tube, cutting, figure, ...props }: WorkedProps) {
+  const place = placeOf(figure, cutting);
   const workings = useCuttingWorkings(tube, true);
-  return <AskedWorking {...props} workings={workings} figures={[figure]} />;
+  return (
+    <AskedWorking {...props} workings={workings} places={place === undefined ? [] : [place]} />
+  );
 }

@@ -23,7 +23,7 @@ function plan(...stretches: readonly (readonly [Kind, number, number?])[]): CutP
       band: -1,
     };
   });
-  const figure = (value: number) => ({ value, unit: 'ROUNDS' as const, plusMinus: 0, step: 0 });
+  const figure = (value: number) => ({ value, unit: 'ROUNDS' as const, plusMinus: 0 });
   const pairs = [
     { wish: 0, leg: figure(35), piece: figure(91), legAbove: figure(0), matched: true },
   ];

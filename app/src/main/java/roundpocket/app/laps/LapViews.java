@@ -3,15 +3,17 @@ package roundpocket.app.laps;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.laps.LapStepViews.LapStepView;
 import roundpocket.app.plans.FigureView;
-import roundpocket.app.plans.StepView;
-import roundpocket.app.plans.StepView.RuleView;
 import roundpocket.app.plans.Workings;
+import roundpocket.app.plans.WorkingsView;
+import roundpocket.core.explain.Step;
 import roundpocket.core.judge.Caution;
 import roundpocket.core.lap.CakeCheck;
 import roundpocket.core.lap.Course;
@@ -182,8 +184,7 @@ public final class LapViews {
      * @param enough whether the cake will do
      * @param figures the figures behind it, each with its label
      * @param stopAt rounds of leg after which to stop, where that is sooner than planned
-     * @param steps the steps that the figures are made of
-     * @param rules the rules behind the steps
+     * @param workings how they came about
      */
     public record CakeView(
             YarnRole role,
@@ -192,36 +193,29 @@ public final class LapViews {
             Enough enough,
             List<LabelledView> figures,
             @Nullable Integer stopAt,
-            List<StepView> steps,
-            List<RuleView> rules) {
+            WorkingsView workings) {
         static CakeView of(CakeCheck check) {
-            Workings workings = new Workings();
-            List<LabelledView> figures = new ArrayList<>();
-            figures.add(new LabelledView("Yarn by now", workings.figure(check.cake())));
-            figures.add(new LabelledView("Still to knit", workings.figure(check.needed())));
-            String end = check.left().value() < 0 ? "Short at the end" : "Left over at the end";
-            figures.add(new LabelledView(end, workings.figure(check.left())));
+            Map<String, Step> labelled = new LinkedHashMap<>();
+            labelled.put("Yarn by now", check.cake());
+            labelled.put("Still to knit", check.needed());
+            labelled.put(check.left().value() < 0 ? "Short at the end" : "Left over at the end", check.left());
             check.leg().ifPresent(leg -> {
-                figures.add(new LabelledView(
-                        capital(leg.stopWeight().label()).replace("the yarn weighs", "it weighs"),
-                        workings.figure(leg.stopWeight())));
+                Step stop = leg.stopWeight();
+                labelled.put(capital(stop.label()).replace("the yarn weighs", "it weighs"), stop);
                 if (leg.allowed().value() >= 0) {
-                    figures.add(new LabelledView("Leg you have yarn for", workings.figure(leg.allowed())));
+                    labelled.put("Leg you have yarn for", leg.allowed());
                 }
             });
+            Workings workings = new Workings();
+            List<LabelledView> figures = new ArrayList<>();
+            labelled.forEach((label, step) -> figures.add(
+                    new LabelledView(label, workings.figure("/figures/" + figures.size() + "/figure", step))));
             Integer stopAt = check.leg()
                     .filter(leg -> leg.sooner() && leg.allowed().value() >= 0)
                     .map(CakeCheck.Leg::total)
                     .orElse(null);
             return new CakeView(
-                    check.role(),
-                    check.sock(),
-                    check.words(),
-                    check.enough(),
-                    figures,
-                    stopAt,
-                    workings.steps(),
-                    workings.rules());
+                    check.role(), check.sock(), check.words(), check.enough(), figures, stopAt, workings.view());
         }
     }
 

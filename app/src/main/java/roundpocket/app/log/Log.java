@@ -125,7 +125,7 @@ public class Log {
                                 step.presses().size(),
                                 step.forGood()))
                         .toList(),
-                new Workings().figure(repair.yarn()));
+                Workings.figure(repair.yarn()));
     }
 
     /** What the pairs that were worn on the same foot propose for a pair as it stands; never what was left out for it. */

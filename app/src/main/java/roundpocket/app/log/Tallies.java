@@ -78,10 +78,10 @@ public class Tallies {
                 pairs.stream().map(each -> each.names().name()).toList(),
                 known.swatch().map(SwatchPart::of).orElse(null),
                 known.swatch()
-                        .map(swatch -> new Workings().figure(swatch.gauge().stitches()))
+                        .map(swatch -> Workings.figure(swatch.gauge().stitches()))
                         .orElse(null),
                 known.swatch()
-                        .map(swatch -> new Workings().figure(swatch.gauge().rounds()))
+                        .map(swatch -> Workings.figure(swatch.gauge().rounds()))
                         .orElse(null),
                 known.measured(),
                 known.weighIns().stream().map(WeighInPart::of).toList());

@@ -46,7 +46,7 @@ import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 
 /**
- * Writes what the core computes as the core has it. A step becomes a {@link FigureView} that names the number of its
+ * Writes what the core computes as the core has it. A step becomes a {@link FigureView}, whose place leads to its
  * working; one of a few that has a name for the knitter is written with it inside the core's results, and by its identity
  * alone in what is read again.
  */
@@ -262,7 +262,7 @@ public class CoreJson extends SimpleModule {
 
         @Override
         public void serialize(Step step, JsonGenerator json, SerializationContext context) {
-            json.writePOJO(Workings.in(context).figure(step));
+            json.writePOJO(Workings.written(step, json, context));
         }
     }
 

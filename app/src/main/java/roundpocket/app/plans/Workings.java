@@ -26,12 +26,13 @@ import roundpocket.core.explain.Spread;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.plan.InShort;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Numbers the steps of a plan, each once, inputs before what is made from them. What the steps say is put into words only
- * when it is asked for: the same figures in the same order get the same numbers.
+ * The figures of an answer by their places in it, and the steps behind them, each once, inputs before what is made from
+ * them. A figure is known by its place, whatever else stands in the answer; numbers are of one answer's steps alone.
  */
 public final class Workings {
     /** Of an uncertainty two digits are read; six are plenty for what is drawn from it. */
@@ -39,19 +40,19 @@ public final class Workings {
 
     private final Map<Step, Integer> numbers = new IdentityHashMap<>();
     private final List<Step> steps = new ArrayList<>();
+    private final Map<String, Integer> figures = new LinkedHashMap<>();
     private Map<Step, Sentence> inShort = Map.of();
 
-    /** Those of the answer that is being written. */
-    static Workings in(SerializationContext context) {
-        if (context.getAttribute(Workings.class) instanceof Workings known) {
-            return known;
+    /** A figure that is being written; only where workings are asked for its place is kept. */
+    static FigureView written(Step step, JsonGenerator json, SerializationContext context) {
+        if (context.getAttribute(Workings.class) instanceof Workings asked) {
+            String place = json.streamWriteContext().pathAsPointer().toString();
+            return asked.figure(place, step);
         }
-        Workings workings = new Workings();
-        context.setAttribute(Workings.class, workings);
-        return workings;
+        return figure(step);
     }
 
-    /** Of everything that is written of a result: the numbers are those that its figures name. */
+    /** Of everything that is written of a result. */
     public static WorkingsView of(Object result, JsonMapper mapper) {
         return of(result, Map.of(), mapper);
     }
@@ -65,11 +66,17 @@ public final class Workings {
         Workings workings = new Workings();
         workings.inShort = inShort;
         mapper.writer().withAttribute(Workings.class, workings).writeValue(OutputStream.nullOutputStream(), result);
-        return new WorkingsView(workings.steps(), workings.rules());
+        return workings.view();
+    }
+
+    /** What was asked for so far. */
+    public WorkingsView view() {
+        return new WorkingsView(
+                Map.copyOf(figures), steps.stream().map(this::view).toList(), rules());
     }
 
     /** The rules behind the steps so far, each once. */
-    public List<RuleView> rules() {
+    private List<RuleView> rules() {
         Map<String, RuleView> rules = new LinkedHashMap<>();
         for (Step step : steps) {
             if (step instanceof Computed computed) {
@@ -82,13 +89,15 @@ public final class Workings {
         return List.copyOf(rules.values());
     }
 
-    /** The steps so far, at their numbers. */
-    public List<StepView> steps() {
-        return steps.stream().map(this::view).toList();
+    /** A figure whose working is not asked for. */
+    public static FigureView figure(Step step) {
+        return new FigureView(step.value(), step.unit(), brief(step.plusMinus95()));
     }
 
-    public FigureView figure(Step step) {
-        return new FigureView(step.value(), step.unit(), brief(step.plusMinus95()), number(step));
+    /** A figure whose working goes with it, at its place in the answer that holds these workings. */
+    public FigureView figure(String place, Step step) {
+        figures.put(place, number(step));
+        return figure(step);
     }
 
     private static double brief(double value) {

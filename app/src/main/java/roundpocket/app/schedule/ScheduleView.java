@@ -7,9 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.FigureView;
-import roundpocket.app.plans.StepView;
-import roundpocket.app.plans.StepView.RuleView;
 import roundpocket.app.plans.Workings;
+import roundpocket.app.plans.WorkingsView;
 import roundpocket.core.lap.Schedule;
 
 /**
@@ -23,8 +22,7 @@ import roundpocket.core.lap.Schedule;
  * @param finish the day on which it is done; left out where nothing is left
  * @param inTime whether that is in time; left out where no day was named
  * @param spareDays days between that and the day it is wanted by; below nothing, days too late
- * @param steps the steps that the figures are made of
- * @param rules the rules behind the steps
+ * @param workings how pace and hours came about
  */
 public record ScheduleView(
         FigureView stitchesPerHour,
@@ -35,8 +33,7 @@ public record ScheduleView(
         @Nullable LocalDate finish,
         @Nullable Boolean inTime,
         @Nullable Long spareDays,
-        List<StepView> steps,
-        List<RuleView> rules) {
+        WorkingsView workings) {
 
     /** A part of the work that is left. */
     public record PartView(int sock, String title, FigureView hours) {}
@@ -55,18 +52,17 @@ public record ScheduleView(
         LocalDate finish = days.isEmpty() ? null : days.get(days.size() - 1);
         boolean known = finish != null && habit.until() != null;
         return new ScheduleView(
-                workings.figure(schedule.stitchesPerHour()),
+                workings.figure("/stitchesPerHour", schedule.stitchesPerHour()),
                 schedule.measured(),
-                workings.figure(schedule.hours()),
+                workings.figure("/hours", schedule.hours()),
                 schedule.parts().stream()
-                        .map(part -> new PartView(part.sock(), part.title(), workings.figure(part.hours())))
+                        .map(part -> new PartView(part.sock(), part.title(), Workings.figure(part.hours())))
                         .toList(),
                 views,
                 finish,
                 known ? !finish.isAfter(habit.until()) : null,
                 known ? finish.until(habit.until(), ChronoUnit.DAYS) : null,
-                workings.steps(),
-                workings.rules());
+                workings.view());
     }
 
     private static String words(Schedule.Sitting sitting) {

@@ -26,10 +26,14 @@ public class CalculatorTest extends AppTest {
     public void everyAnswerNamesTheStepItIs(String calculator, double[] in) {
         String asked = "/api/almanac/calculators/" + calculator;
         String numbers = DoubleStream.of(in).mapToObj(each -> "in=" + each).collect(Collectors.joining("&", "?", ""));
-        JsonNode steps = body(get(asked + "/workings" + numbers)).get("steps");
-        for (JsonNode answer : body(get(asked + numbers))) {
+        JsonNode workings = body(get(asked + "/workings" + numbers));
+        JsonNode steps = workings.get("steps");
+        JsonNode answers = body(get(asked + numbers));
+        for (int i = 0; i < answers.size(); i++) {
+            JsonNode answer = answers.get(i);
             JsonNode figure = answer.get("figure");
-            JsonNode step = steps.get(figure.get("step").asInt());
+            JsonNode step =
+                    steps.get(workings.get("figures").get("/" + i + "/figure").asInt());
             assertThat(step.get("value").asDouble())
                     .as(answer.get("label").asString())
                     .isEqualTo(figure.get("value").asDouble());

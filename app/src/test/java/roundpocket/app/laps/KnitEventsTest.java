@@ -98,8 +98,8 @@ public class KnitEventsTest extends AppTest {
         assertThat(cake.get("figures").valueStream().map(each -> each.get("label")
                         .asString()))
                 .contains("Yarn by now", "Start the cuff when it weighs");
-        int step = cake.at("/figures/1/figure/step").asInt();
-        assertThat(cake.at("/steps/" + step + "/value").asDouble())
+        int step = cake.at("/workings/figures").get("/figures/1/figure").asInt();
+        assertThat(cake.at("/workings/steps/" + step + "/value").asDouble())
                 .as("the figure has its working")
                 .isCloseTo(cake.at("/figures/1/figure/value").asDouble(), within(1e-9));
         assertThat(view().get("weighings")).hasSize(1);

@@ -45,17 +45,35 @@ public class PreviewTest extends AppTest {
         assertThat(body(get("/api/pairs"))).hasSize(pairs);
     }
 
+    /** With more in the answer, numbers of steps move; the place of a figure leads to the same working. */
     @Test
-    public void everyFigurePointsToItsOwnStepAndInputsStandBeforeWhatIsMadeOfThem() {
+    public void aFigureIsFoundByItsPlaceWhateverElseIsAsked() {
+        String asking = SPEC.substring(0, SPEC.lastIndexOf('}')) + ", \"questions\": {\"atHandG\": 40}}";
+        JsonNode plain = body(post("/api/plans/workings", SPEC));
+        JsonNode asked = body(post("/api/plans/workings", asking));
+        assertThat(asked.get("figures").has("/answers/leg/longestLeg")).isTrue();
+        plain.get("figures").forEachEntry((place, number) -> {
+            JsonNode there =
+                    asked.get("steps").get(asked.get("figures").get(place).asInt());
+            JsonNode here = plain.get("steps").get(number.asInt());
+            assertThat(there.get("label")).as(place).isEqualTo(here.get("label"));
+            assertThat(there.get("value")).as(place).isEqualTo(here.get("value"));
+        });
+    }
+
+    @Test
+    public void everyFigureHasItsStepAtItsPlaceAndInputsStandBeforeWhatIsMadeOfThem() {
         JsonNode plan = body(post("/api/plans/preview", SPEC));
-        JsonNode steps = body(post("/api/plans/workings", SPEC)).get("steps");
-        List<JsonNode> figures = plan.findParents("plusMinus").stream()
-                .filter(node -> node.has("step"))
-                .toList();
-        assertThat(figures).hasSizeGreaterThan(50).allSatisfy(figure -> {
-            JsonNode step = steps.get(figure.get("step").asInt());
-            assertThat(step.get("value")).isEqualTo(figure.get("value"));
-            assertThat(step.get("unit")).isEqualTo(figure.get("unit"));
+        JsonNode workings = body(post("/api/plans/workings", SPEC));
+        JsonNode steps = workings.get("steps");
+        assertThat(workings.get("figures"))
+                .hasSize(plan.findParents("plusMinus").size())
+                .hasSizeGreaterThan(50);
+        workings.get("figures").forEachEntry((place, number) -> {
+            JsonNode figure = plan.at(place);
+            JsonNode step = steps.get(number.asInt());
+            assertThat(step.get("value")).as(place).isEqualTo(figure.get("value"));
+            assertThat(step.get("unit")).as(place).isEqualTo(figure.get("unit"));
         });
         for (int i = 0; i < steps.size(); i++) {
             int number = i;

@@ -251,7 +251,11 @@ public class SchoolsTest extends BrowserTest {
         page.getByLabel("Above the heel", new Page.GetByLabelOptions().setExact(true))
                 .fill("54");
         assertThat(page.getByText("A foot 24.7 cm long")).isVisible(); // 106 rounds at 43 to 10 cm
-        button(page, "Working").last().click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Working").setExact(true))
+                .last()
+                .click();
         assertThat(page.getByTestId("in-short")).containsText("24.7 cm");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("How “Foot size” is worked out");
     }

@@ -125,6 +125,11 @@ function WaysOn({ pair }: { pair: BasketPair }) {
       <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
         <RouteLink to={`/pairs/${pair.id}/card`}>{shared.print}</RouteLink>
       </Button>
+      {!pair.lap && (
+        <Button asChild variant="outline" borderColor="line" color="ink" minH="44px">
+          <RouteLink to={`/pairs/${pair.id}#bring`}>{shared.whatToBring}</RouteLink>
+        </Button>
+      )}
       <ThrowAway
         name={pair.name}
         onThrowAway={() => deleteLater({ ...pair, send: () => remove.mutateAsync(pair) })}

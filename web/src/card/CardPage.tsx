@@ -7,6 +7,7 @@ import { usePair, usePreview } from '../api/queries';
 import type { Pair } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
 import { useSettings } from '../settings/settings';
+import { Supplies } from '../plan/Supplies';
 import { drawingOf } from './drawing';
 import { PocketCard } from './PocketCard';
 import { Papers } from './Papers';
@@ -50,7 +51,12 @@ function Card({ pair }: { pair: Pair }) {
         <PdfButton name={pair.name} paper={half ? 'HALF_LETTER' : 'A6'} card={card} />
       </Flex>
       {preview.plan ? (
-        <PocketCard ref={card} pair={pair} plan={preview.plan} lengths={lengths} />
+        <Flex wrap="wrap" columnGap={8} align="flex-start">
+          <PocketCard ref={card} pair={pair} plan={preview.plan} lengths={lengths} />
+          <Box className="no-print" flex="1 1 18rem">
+            <Supplies plan={preview.plan} />
+          </Box>
+        </Flex>
       ) : preview.refused ? (
         <Notice title={shared.noPlanCanBeMade} error={preview.refused} />
       ) : (

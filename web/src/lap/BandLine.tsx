@@ -6,6 +6,7 @@ import type { Queue } from './queue';
 import { useSaid } from '../units/useSaid';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
+import { capital } from '../texts/capital';
 import { texts } from './texts';
 
 type Colours = NonNullable<Work['colours']>;
@@ -294,8 +295,4 @@ function soon(colours: Colours, here: Colours['stretches'][number], position: nu
   const unsure = Math.round(here.unsureRounds);
   const more = unsure > 0 ? texts.giveOrTake(unsure) : '';
   return texts.in(name, left, more);
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

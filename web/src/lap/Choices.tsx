@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { capital } from '../texts/capital';
 import type { Lap } from '../wire/types';
 
 interface ChoicesProps<V extends string> {
@@ -36,10 +37,10 @@ export function Choices<V extends string>({ name, value, options, onChange }: Ch
             onChange={() => onChange(each)}
           />
           <span>
-            <strong>{sentence(title)}</strong>
+            <strong>{capital(title)}</strong>
             <br />
             <Box as="span" color="quiet">
-              {notNow || sentence(description)}
+              {notNow || capital(description)}
             </Box>
           </span>
         </chakra.label>
@@ -63,9 +64,4 @@ export function Orders({ lap, ...props }: OrdersProps) {
       options={lap.orders.map(({ order, ...words }) => ({ value: order, ...words }))}
     />
   );
-}
-
-/** Words that begin with a capital. */
-export function sentence(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }

@@ -3,7 +3,7 @@ import { Link as RouteLink, useParams } from 'react-router';
 import { useLap, useStartLap } from '../api/lapQueries';
 import type { Lap } from '../wire/types';
 import { Notice, Waiting } from '../form/States';
-import { sentence } from './Choices';
+import { capital } from '../texts/capital';
 import { Knitting } from './Knitting';
 import { texts } from './texts';
 
@@ -75,7 +75,7 @@ function As({ name, title = '', description = '' }: AsProps) {
         {name}
       </Box>
       <dd>
-        <strong>{sentence(title)}</strong>: {description}.
+        <strong>{capital(title)}</strong>: {description}.
       </dd>
     </Box>
   );

@@ -10,6 +10,7 @@ import type { LapPattern, LapStep } from '../wire/types';
 import { Press } from '../form/Press';
 import { HowMuch, Moves, Sewn, WholeStitch } from './Sewing';
 import { texts } from './texts';
+import { capital } from '../texts/capital';
 import { useTold } from './useTold';
 
 /** Letters from which on words are set smaller, so that they and the press fit a telephone. */
@@ -69,7 +70,7 @@ export function PressArea(props: PressAreaProps) {
         {stitch ? (
           <WholeStitch place={place} />
         ) : (
-          <WhatToDo step={step} words={unit && sentence(told(wordsAt(step, done)))} />
+          <WhatToDo step={step} words={unit && capital(told(wordsAt(step, done)))} />
         )}
         <OpeningDrawing step={step.id} between={step.needles[0]?.line?.rows} />
         {step.picture && <TechniqueDrawing picture={step.picture} />}
@@ -221,10 +222,6 @@ const NAMED: Partial<Record<string, string>> = {
   'bind-off': texts.stretchyBindOff,
   GRAFT: 'purlwise',
 };
-
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
 
 /** A mark for every ten rounds, filled once its ten are done. */
 function TenMarks({ done, all }: { done: number; all: number }) {

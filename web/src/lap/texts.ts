@@ -1,4 +1,5 @@
 import { counted } from '../texts/counted';
+import { capital } from '../texts/capital';
 
 /** Every text of this place, in the order of its files. */
 export const texts = {
@@ -297,8 +298,7 @@ export const texts = {
   theSecondSock: 'the second sock',
 
   // HowItIsDone
-  howIsItDone: (words: string) =>
-    `${words.charAt(0).toUpperCase()}${words.slice(1)}: how it is done`,
+  howIsItDone: (words: string) => `${capital(words)}: how it is done`,
   closedStart: 'closed start',
   pickingUpAtACorner: 'picking up at a corner',
   wrappingAStitch: 'wrapping a stitch',

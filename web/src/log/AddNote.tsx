@@ -6,6 +6,7 @@ import { usePair } from '../api/queries';
 import type { LogNoteWrite } from '../wire/types';
 import { today } from '../units/days';
 import { shared } from '../texts/shared';
+import { capital } from '../texts/capital';
 import { texts } from './texts';
 
 const PLACES = [
@@ -102,7 +103,7 @@ function NoteForm({ pairId, note: typed, onClose }: NoteFormProps) {
       </Flex>
       {chosen && (
         <Box fontSize="sm" color="quiet" mt={1}>
-          {`${chosen.description.charAt(0).toUpperCase()}${chosen.description.slice(1)}.`}
+          {`${capital(chosen.description)}.`}
         </Box>
       )}
       <Words words={words} onWords={setWords} />

@@ -13,6 +13,7 @@ import { placesOf, wornPlaces } from './wear';
 import { Timeline } from './Timeline';
 import { LinkButton } from '../form/LinkButton';
 import { shared } from '../texts/shared';
+import { capital } from '../texts/capital';
 import { texts } from './texts';
 
 interface LogItemProps {
@@ -166,7 +167,7 @@ function Rounds({ entry }: { entry: LogEntry }) {
             <Box asChild key={section} borderTopWidth="1px" borderColor="line">
               <tr>
                 <th scope="row" style={{ textAlign: 'left', fontWeight: 400 }}>
-                  {`${title.charAt(0).toUpperCase()}${title.slice(1)}`}
+                  {capital(title)}
                 </th>
                 <td style={cell}>{planned}</td>
                 {[first, second].map((knitted, i) => (

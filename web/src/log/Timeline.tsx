@@ -5,6 +5,7 @@ import { dayText, sinceText } from '../units/days';
 import type { WornPlace } from './wear';
 import type { LogEntry } from '../wire/types';
 import { shared } from '../texts/shared';
+import { capital } from '../texts/capital';
 import { texts } from './texts';
 
 interface Moment {
@@ -49,9 +50,7 @@ function moments({ begunAt, finishedAt, notes, lapNotes }: LogEntry): Moment[] {
     ...notes.map((note) => ({
       key: note.id,
       on: note.on,
-      title: note.title
-        ? `${note.title.charAt(0).toUpperCase()}${note.title.slice(1)}`
-        : shared.note,
+      title: note.title ? capital(note.title) : shared.note,
       words: note.words,
       advice: note.advice,
       note: note.id,
@@ -107,7 +106,7 @@ function At({ moment, number }: { moment: Moment; number: number | undefined }) 
       </Box>
       {advice && (
         <Box fontSize="sm" color="quiet">
-          {`${advice.charAt(0).toUpperCase()}${advice.slice(1)}`}
+          {capital(advice)}
         </Box>
       )}
     </Box>

@@ -28,6 +28,7 @@ import { FoldedSock } from '../picture/FoldedSock';
 import { PageStyle } from '../form/PageStyle';
 import { useSteady } from '../form/useSteady';
 import { ToeOnFoot } from './ToeOnFoot';
+import { Supplies } from './Supplies';
 import { usePlanWorking, type OnWorking } from './usePlanWorking';
 import { YarnSplit } from './YarnSplit';
 import { shared } from '../texts/shared';
@@ -103,6 +104,7 @@ export function PlanView(props: PlanViewProps) {
       <Box {...sheet} mt={4} className="no-print">
         <ToeOnFoot draft={draft} plan={drawn} onChange={onChange} onWorking={work} />
       </Box>
+      <Supplies plan={drawn} />
       <FitAndChecks plan={plan} drawn={drawn} onWorking={work} />
       <Abbreviations plan={drawn} />
       {working}

@@ -3,6 +3,7 @@ import type { Figure, Plan } from '../wire/types';
 import { useSettings } from '../settings/settings';
 import { figureText, plusMinusText, smallLengthText, valueText } from '../units/units';
 import { Line } from './FitPanel';
+import { capital } from '../texts/capital';
 import { texts } from './texts';
 
 interface YarnVerdictProps {
@@ -90,8 +91,4 @@ function Leg({ leg, longest, cuffDown, onWorking }: LegProps) {
       )}
     </>
   );
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

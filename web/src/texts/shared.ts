@@ -70,6 +70,7 @@ export const shared = {
   whichSock: 'Which sock',
   foot: 'Foot',
   leg: 'Leg',
+  whatToBring: 'What to bring',
   print: 'Print',
   length: 'Length',
   roundsInIt: 'Rounds in it',

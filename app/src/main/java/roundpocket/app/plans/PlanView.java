@@ -8,6 +8,7 @@ import roundpocket.core.judge.Answers;
 import roundpocket.core.judge.Caution;
 import roundpocket.core.judge.Doubts;
 import roundpocket.core.judge.Questions;
+import roundpocket.core.judge.Supply;
 import roundpocket.core.plan.Recipe;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -19,6 +20,7 @@ import roundpocket.core.plan.SockSpec;
  * @param recipe what the knitter decides: as it is taken, as is usual, and what else could be
  * @param doubts what a careful friend would say, heaviest first
  * @param cautions where the work can hurt someone, with the steps of the work they belong to
+ * @param supplies what to have at hand for the pair
  * @param answers the answers to what was asked besides
  */
 public record PlanView(
@@ -26,6 +28,7 @@ public record PlanView(
         Recipe recipe,
         List<DoubtView> doubts,
         List<CautionView> cautions,
+        List<Supply> supplies,
         Answers answers) {
 
     /** The plan of a specification said in the reader's unit of length. */
@@ -41,6 +44,7 @@ public record PlanView(
                 Recipe.of(spec, plan),
                 Doubts.of(spec, plan).stream().map(doubt -> DoubtView.of(doubt)).toList(),
                 Caution.of(plan).stream().map(CautionView::of).toList(),
+                Supply.of(spec, plan),
                 Answers.of(spec, plan, questions));
     }
 }

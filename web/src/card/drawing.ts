@@ -20,9 +20,18 @@ export function drawingOf(card: HTMLElement): string {
     }
     if (original instanceof SVGSVGElement) {
       // The style's size, not the box's: the box is as large as the screen enlarges the card.
-      shape.setAttribute('width', look.width);
-      shape.setAttribute('height', look.height);
+      const { width, height } = onPaper(parseFloat(look.width), parseFloat(look.height));
+      shape.setAttribute('width', `${width.toFixed(1)}px`);
+      shape.setAttribute('height', `${height.toFixed(1)}px`);
     }
   });
   return new XMLSerializer().serializeToString(copy);
+}
+
+/** Where a phone makes a card as long as it likes, and what a drawing then surely has on paper: 26 mm. */
+const [PHONE, LEAST_PX] = ['(max-width: 440px)', (26 * 96) / 25.4] as const;
+
+function onPaper(width: number, height: number) {
+  const by = matchMedia(PHONE).matches ? Math.min(1, LEAST_PX / height) : 1;
+  return { width: width * by, height: height * by };
 }

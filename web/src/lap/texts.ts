@@ -88,7 +88,7 @@ export const texts = {
   on: (name: string) => `${name} on`,
   oneHand: 'One hand',
   theKeysInAColumn: 'the keys in a column where one thumb reaches them',
-  notForOneHand: 'not for one hand',
+  notForOneHand: 'for both hands',
   leftThumb: 'left thumb',
   keysAtTheLeftThumb: 'keys at the left thumb',
   rightThumb: 'right thumb',

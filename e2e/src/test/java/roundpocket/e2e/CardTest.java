@@ -27,6 +27,12 @@ public class CardTest extends BrowserTest {
                     + " while (walk.nextNode()) if (!walk.currentNode.parentElement.closest('svg'))"
                     + " words.push(walk.currentNode.data); return words.join(' '); }";
 
+    /** Letters as large as they are seen: those of a drawing are as it is scaled. */
+    private static final String SMALLEST_LETTERS =
+            "card => Math.min(...[...card.querySelectorAll('*')].filter(e => [...e.childNodes].some(n =>"
+                    + " n.nodeType === 3 && n.data.trim())).map(e => parseFloat(getComputedStyle(e).fontSize)"
+                    + " * (e.ownerSVGElement ? e.getScreenCTM().a : 1)))";
+
     @DataProvider
     public Object[][] choices() {
         return new Object[][] {
@@ -87,6 +93,25 @@ public class CardTest extends BrowserTest {
                 new JsonMapper().readTree(server().post("/api/pairs", pair).body());
         Page page = visit("/pairs/" + kept.get("id").asString() + "/card");
         assertThat(page.getByTestId("card")).containsText(words);
+        everyWordIsInThePdf(page);
+    }
+
+    /** On a phone its letters are large enough to read there, and its PDF is the same page. */
+    @Test
+    public void aPhonesCardIsReadThereAndWholeOnPaper() throws IOException {
+        String pair = "{\"name\": \"From a phone\", \"spec\": " + SPEC.formatted(choices()[5][0]) + "}";
+        JsonNode kept =
+                new JsonMapper().readTree(server().post("/api/pairs", pair).body());
+        Page page = visit("/pairs/" + kept.get("id").asString() + "/card");
+        page.setViewportSize(390, 844);
+        page.reload();
+        assertThat(page.getByTestId("card")).containsText((String) choices()[5][1]);
+        double smallest = ((Number) page.getByTestId("card").evaluate(SMALLEST_LETTERS)).doubleValue();
+        assertThat(smallest).isGreaterThanOrEqualTo(12);
+        everyWordIsInThePdf(page);
+    }
+
+    private static void everyWordIsInThePdf(Page page) throws IOException {
         Download download = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
                 .click());
         assertThat(download.suggestedFilename()).endsWith(".pdf");

@@ -76,8 +76,8 @@ public record Supply(Kind kind, Sentence item, Sentence note) {
         if (plan.opening().way() == OpeningWay.LIFELINES) {
             all.add(supply(
                     Kind.THREADS,
-                    "2 smooth threads",
-                    "Thinner than the yarn, {about} each, for the lines beside each heel.",
+                    "smooth threads, 2 for each heel",
+                    "Thinner than the yarn, {about} each: they hold the sts beside the cut.",
                     Map.of("about", Amount.mm(plan.outline().widthMm() + THREAD_ENDS_MM))));
         }
         if (!ready) {
@@ -95,7 +95,11 @@ public record Supply(Kind kind, Sentence item, Sentence note) {
                 "a kitchen scale",
                 ready ? "To see that the yarn lasts." : "To share out the yarn, and to see when the cuff must begin.",
                 Map.of()));
-        all.add(supply(Kind.TAPE, "a tape measure", "For the gauge, and for the tube as it grows.", Map.of()));
+        all.add(supply(
+                Kind.TAPE,
+                "a tape measure",
+                ready ? "For the foot and the tube." : "For the gauge, and for the tube as it grows.",
+                Map.of()));
         return List.copyOf(all);
     }
 

@@ -67,6 +67,20 @@ public class PracticeTest extends BrowserTest {
         assertThat(verdict(page)).containsText("Count them: 10");
     }
 
+    /** The piece is wider than a phone: it begins where the needle does, and every leg is as wide as a thumb. */
+    @Test
+    public void onAPhoneALegIsAsWideAsAThumb() {
+        Page page = visit("/practice");
+        page.setViewportSize(390, 844);
+        page.navigate(server().url("/practice?piece=pick-up"));
+        Locator leg = page.locator("[data-leg='0-0-right'] rect");
+        assertThat(leg).isVisible();
+        assertThat(page.locator("main")).containsText("slide it along");
+        org.assertj.core.api.Assertions.assertThat(leg.boundingBox().width).isGreaterThanOrEqualTo(44);
+        org.assertj.core.api.Assertions.assertThat(leg.boundingBox().x + leg.boundingBox().width)
+                .isLessThanOrEqualTo(390);
+    }
+
     /** The row that is crossed out in the drawing. */
     private static String lineOf(Page page) {
         return (String)

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -201,7 +200,7 @@ public final class LapViews {
             labelled.put(check.left().value() < 0 ? "Short at the end" : "Left over at the end", check.left());
             check.leg().ifPresent(leg -> {
                 Step stop = leg.stopWeight();
-                labelled.put(capital(stop.label()).replace("the yarn weighs", "it weighs"), stop);
+                labelled.put(Sentence.capital(stop.label()).replace("the yarn weighs", "it weighs"), stop);
                 if (leg.allowed().value() >= 0) {
                     labelled.put("Leg you have yarn for", leg.allowed());
                 }
@@ -217,10 +216,6 @@ public final class LapViews {
             return new CakeView(
                     check.role(), check.sock(), check.words(), check.enough(), figures, stopAt, workings.view());
         }
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /**

@@ -10,6 +10,7 @@ import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.measure.Sentence;
 import roundpocket.core.measure.Unit;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.RoleYarn;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
@@ -33,6 +34,7 @@ public record Supply(Kind kind, Sentence item, Sentence note) {
     private static final double THREAD_ENDS_MM = 300;
 
     private static final double LONG_NEEDLE_MM = 800;
+    private static final double NEEDLE_FOR_BOTH_MM = 1000;
     private static final int TENS = 10;
 
     /** What there is to bring, in the order in which it is packed. */
@@ -64,13 +66,13 @@ public record Supply(Kind kind, Sentence item, Sentence note) {
                 all.add(yarn(role, spec));
             }
         }
-        all.add(needles(spec.swatch().fabric().needleMm()));
-        if (plan.technique().heelWhenTaken() == HeelWhen.AT_ONCE && !ready) {
-            all.add(supply(
-                    Kind.SECOND_NEEDLES,
-                    "a second set of needles",
-                    "Of the same size: the tube waits on the first while a heel is knitted.",
-                    Map.of()));
+        KnitOrder order = spec.choices().order().orElse(KnitOrder.ONE_AFTER_OTHER);
+        all.add(needles(spec.swatch().fabric().needleMm(), order == KnitOrder.TWO_AT_A_TIME));
+        boolean early = plan.technique().heelWhenTaken() == HeelWhen.AT_ONCE;
+        if (!ready && (early || order == KnitOrder.IN_TURN)) {
+            String waits =
+                    early ? "the tube waits on the first while a heel is knitted." : "one sock waits on the first.";
+            all.add(supply(Kind.SECOND_NEEDLES, "a second set of needles", "Of the same size: " + waits, Map.of()));
         }
         wasteYarn(plan, all);
         if (plan.opening().way() == OpeningWay.LIFELINES) {
@@ -124,17 +126,23 @@ public record Supply(Kind kind, Sentence item, Sentence note) {
                 new Sentence("That is {metres}. With {sure} you are on the safe side.", amounts));
     }
 
-    private static Supply needles(OptionalDouble mm) {
+    private static Supply needles(OptionalDouble mm, boolean bothSocks) {
         String size = mm.isEmpty() ? "needles as for your swatch" : "needles of " + size(mm.getAsDouble());
         return supply(
                 Kind.NEEDLES,
                 size,
-                NeedleKind.told(
-                        "Two circular needles.",
-                        "One circular needle, {about} long.",
-                        "Five double points.",
-                        "One short circular needle, and five double points for toe and heel."),
-                Map.of("about", Amount.mm(LONG_NEEDLE_MM)));
+                bothSocks
+                        ? NeedleKind.told(
+                                "Two circular needles, {about} long: both socks are on them.",
+                                "One circular needle, {about} long: both socks are on it.",
+                                "Five double points for each sock.",
+                                "A short circular needle for each sock, and five double points for toe and heel.")
+                        : NeedleKind.told(
+                                "Two circular needles.",
+                                "One circular needle, {about} long.",
+                                "Five double points.",
+                                "One short circular needle, and five double points for toe and heel."),
+                Map.of("about", Amount.mm(bothSocks ? NEEDLE_FOR_BOTH_MM : LONG_NEEDLE_MM)));
     }
 
     /** A needle's size is told in millimetres everywhere; the US name is beside it where it has one. */

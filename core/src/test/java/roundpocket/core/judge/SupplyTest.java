@@ -18,6 +18,7 @@ import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.measure.NeedleKind;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.opening.OpeningWay;
+import roundpocket.core.plan.KnitOrder;
 import roundpocket.core.plan.SockPlan;
 import roundpocket.core.plan.SockSpec;
 import roundpocket.core.plan.TechniqueChoice;
@@ -85,6 +86,12 @@ public class SupplyTest {
         assertThat(kinds(chained)).contains(Kind.HOOK);
         SockSpec early = usual.withChoices(usual.choices().withTechnique(TechniqueChoice.of(HeelWhen.AT_ONCE)));
         assertThat(kinds(early)).contains(Kind.SECOND_NEEDLES);
+        SockSpec inTurn = usual.withChoices(usual.choices().withOrder(KnitOrder.IN_TURN));
+        assertThat(kinds(inTurn)).contains(Kind.SECOND_NEEDLES);
+        SockSpec both = usual.withChoices(usual.choices().withOrder(KnitOrder.TWO_AT_A_TIME));
+        assertThat(kinds(both)).doesNotContain(Kind.SECOND_NEEDLES);
+        assertThat(NeedleKind.DOUBLE_POINTS.says(of(Kind.NEEDLES, both).note().template()))
+                .isEqualTo("Five double points for each sock.");
         // cuff-down the toe is live from the tube, and a snip marks no line
         SockSpec snipped = opened(OpeningWay.SNIP);
         TubeChoice down = new TubeChoice(

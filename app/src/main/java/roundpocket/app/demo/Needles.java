@@ -53,7 +53,9 @@ class Needles {
     }
 
     UUID keep(String name, FootView foot, SwatchView swatch, YarnView yarn, @Nullable ChoicesPart choices) {
-        SpecPart spec = new SpecPart(foot.foot(), swatch.swatch(), yarn.yarn(), choices).striped(yarn.striping());
+        SpecPart spec = new SpecPart(
+                        foot.kept().foot(), swatch.kept().swatch(), yarn.kept().yarn(), choices)
+                .striped(yarn.striping());
         return pairs.create(new PairWrite(null, name, spec, foot.id(), swatch.id(), yarn.id(), null))
                 .id();
     }

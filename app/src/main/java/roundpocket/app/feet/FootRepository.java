@@ -17,7 +17,7 @@ public interface FootRepository extends StoredRepository<FootRow> {
     List<UUID> ids();
 
     /** How many tubes refer to it. */
-    @Query(value = "select count(*) from tube_wish t where t.foot_id = :id", nativeQuery = true)
+    @Query(value = "select count(*) from tube_foot t where t.foot_id = :id", nativeQuery = true)
     long tubes(UUID id);
 
     /** A pair has all of it that it was planned with, and goes on without the shelf. */
@@ -27,6 +27,6 @@ public interface FootRepository extends StoredRepository<FootRow> {
 
     /** Those that are gone and that no tube refers to any more. */
     @Modifying
-    @Query(value = "delete from foot where gone and id not in (select t.foot_id from tube_wish t)", nativeQuery = true)
+    @Query(value = "delete from foot where gone and id not in (select t.foot_id from tube_foot t)", nativeQuery = true)
     void sweep();
 }

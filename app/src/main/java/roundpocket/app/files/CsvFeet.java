@@ -8,6 +8,7 @@ import java.util.Objects;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import roundpocket.app.feet.FeetKept;
 import roundpocket.app.feet.FeetShelf;
 import roundpocket.app.feet.FootView;
 import roundpocket.app.feet.FootWrite;
@@ -55,9 +56,10 @@ class CsvFeet implements CsvShelf<FootView, FootWrite> {
     }
 
     @Override
-    public List<Object> line(FootView kept) {
+    public List<Object> line(FootView foot) {
+        FeetKept kept = foot.kept();
         List<Object> cells = new ArrayList<>();
-        cells.add(Formulas.guarded(kept.name()));
+        cells.add(Formulas.guarded(foot.name()));
         cells.addAll(measures(kept.foot()));
         cells.addAll(measures(kept.otherFoot()));
         cells.add(kept.measuredOn());

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import roundpocket.app.plans.ReadingPart;
 import roundpocket.app.store.Formulas;
 import roundpocket.app.tubes.TubeBandPart;
+import roundpocket.app.tubes.TubeSheet;
 import roundpocket.app.tubes.TubeView;
 import roundpocket.app.tubes.TubeWrite;
 import roundpocket.app.tubes.TubesShelf;
@@ -59,9 +60,10 @@ class CsvTubes implements CsvShelf<TubeView, TubeWrite> {
     }
 
     @Override
-    public List<Object> line(TubeView kept) {
+    public List<Object> line(TubeView view) {
+        TubeSheet kept = view.tube();
         return Arrays.asList(
-                Formulas.guarded(kept.name()),
+                Formulas.guarded(view.name()),
                 kept.stitches(),
                 kept.rounds(),
                 kept.lengthMm(),

@@ -15,6 +15,7 @@ import roundpocket.app.store.Formulas;
 import roundpocket.app.yarns.CakeForm;
 import roundpocket.app.yarns.CakePart;
 import roundpocket.app.yarns.StripePart;
+import roundpocket.app.yarns.YarnKept;
 import roundpocket.app.yarns.YarnView;
 import roundpocket.app.yarns.YarnWrite;
 import roundpocket.app.yarns.YarnsShelf;
@@ -54,11 +55,12 @@ class CsvYarns implements CsvShelf<YarnView, YarnWrite> {
     }
 
     @Override
-    public List<Object> line(YarnView kept) {
+    public List<Object> line(YarnView view) {
+        YarnKept kept = view.kept();
         YarnPart yarn = kept.yarn();
         CakePart cake = Objects.requireNonNullElse(kept.cake(), CakePart.UNTOLD);
         return Arrays.asList(
-                Formulas.guarded(kept.name()),
+                Formulas.guarded(view.name()),
                 kept.colour(),
                 yarn.lengthM(),
                 yarn.massG(),

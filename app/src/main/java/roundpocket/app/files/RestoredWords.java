@@ -10,20 +10,23 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import roundpocket.app.feet.FeetKept;
 import roundpocket.app.home.RestoreCheck;
 import roundpocket.app.log.LogNoteKind;
 import roundpocket.app.plans.SpecPart;
+import roundpocket.app.store.Document;
 import roundpocket.app.store.Required;
-import roundpocket.app.yarns.CakeForm;
+import roundpocket.app.swatches.SwatchKept;
+import roundpocket.app.tubes.TubeKept;
+import roundpocket.app.yarns.YarnKept;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
-import roundpocket.core.foot.ShoeSystem;
-import roundpocket.core.foot.ToeForm;
 import roundpocket.core.plan.Section;
-import roundpocket.core.swatch.FabricState;
 import roundpocket.core.tube.HeelWhen;
 import roundpocket.core.wear.FitNote;
 import roundpocket.core.wear.WearNote;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Whether every plan and every word in a backup is one that this program reads. */
@@ -31,17 +34,10 @@ import tools.jackson.databind.json.JsonMapper;
 class RestoredWords implements RestoreCheck {
     private static final List<String> PLANS = List.of("sock_pair", "pair_change", "lap");
 
+    private static final Map<String, Class<?>> DOCUMENTS =
+            Map.of("foot", FeetKept.class, "swatch", SwatchKept.class, "yarn", YarnKept.class, "tube", TubeKept.class);
+
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
-            Map.entry("foot.shoe_system", ShoeSystem.class),
-            Map.entry("foot.other_shoe_system", ShoeSystem.class),
-            Map.entry("foot.toe_form", ToeForm.class),
-            Map.entry("foot.other_toe_form", ToeForm.class),
-            Map.entry("foot_measuring.shoe_system", ShoeSystem.class),
-            Map.entry("foot_measuring.other_shoe_system", ShoeSystem.class),
-            Map.entry("foot_measuring.toe_form", ToeForm.class),
-            Map.entry("foot_measuring.other_toe_form", ToeForm.class),
-            Map.entry("swatch.state", FabricState.class),
-            Map.entry("yarn.form", CakeForm.class),
             Map.entry("lap.heel_when", HeelWhen.class),
             Map.entry("log_note.kind", LogNoteKind.class),
             Map.entry("log_note.fit", FitNote.class),
@@ -65,6 +61,13 @@ class RestoredWords implements RestoreCheck {
                     }
                 }
             }
+            for (Map.Entry<String, Class<?>> each : DOCUMENTS.entrySet()) {
+                try (ResultSet row = statement.executeQuery("select document from " + each.getKey())) {
+                    while (row.next()) {
+                        document(each.getKey(), row.getString(1), each.getValue());
+                    }
+                }
+            }
             for (Map.Entry<String, Class<? extends Enum<?>>> each : WORDS.entrySet()) {
                 int dot = each.getKey().indexOf('.');
                 String table = each.getKey().substring(0, dot);
@@ -82,6 +85,23 @@ class RestoredWords implements RestoreCheck {
                 }
             }
         }
+    }
+
+    private void document(String table, String document, Class<?> type) {
+        try {
+            if (finite(mapper.valueToTree(Document.read(document, type)))) {
+                return;
+            }
+        } catch (JacksonException unreadable) {
+            // said below
+        }
+        throw unknown(table, "a document");
+    }
+
+    private static boolean finite(JsonNode value) {
+        return value.isNumber()
+                ? Double.isFinite(value.doubleValue())
+                : value.valueStream().allMatch(RestoredWords::finite);
     }
 
     private void plan(String table, String spec) {

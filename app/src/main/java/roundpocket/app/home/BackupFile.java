@@ -47,7 +47,7 @@ final class BackupFile implements AutoCloseable {
     private static final int MOST_BEHIND = 16;
 
     private static final int MANIFEST_BYTES = 1 << 16;
-    private static final int MOST_IN_TEXT = 200_000;
+    private static final int MOST_IN_TEXT = 1_000_000;
     private static final int AT_ONCE = 500;
     private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
                     .disable(StreamReadFeature.AUTO_CLOSE_SOURCE)

@@ -17,7 +17,9 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
@@ -37,6 +39,9 @@ import tools.jackson.databind.json.JsonMapper;
  * checksum of each. Everything in it is of one moment, whatever is written meanwhile.
  */
 final class BackupWriter {
+    /** Columns that hold a document. */
+    private static final Set<String> DOCUMENTS = Set.of("spec", DocumentCells.DOCUMENT);
+
     private static final JsonMapper JSON = new JsonMapper();
 
     private final ZipOutputStream zip;
@@ -168,9 +173,9 @@ final class BackupWriter {
         out.writeEndObject();
     }
 
-    /** A plan is written as what it is, provided that it comes back letter by letter. */
+    /** A document is written as what it is, provided that it comes back letter by letter. */
     private static void text(String text, Column column, JsonGenerator out) {
-        if (column.name().equals("spec")) {
+        if (DOCUMENTS.contains(column.name())) {
             try {
                 JsonNode tree = JSON.readTree(text);
                 if (tree.isObject() && JSON.writeValueAsString(tree).equals(text)) {
@@ -184,22 +189,25 @@ final class BackupWriter {
         out.writeString(text);
     }
 
-    /** The same for people, to be opened in a spreadsheet; without the plans, which have no place in a cell. */
+    /** The same for people, to be opened in a spreadsheet: documents in cells, without the plans, which have no place there. */
     private void csv(Connection store, Table table, String sql) throws SQLException, IOException {
         List<Column> columns = table.columns().stream()
-                .filter(column -> !column.name().equals("spec"))
+                .filter(column -> !DOCUMENTS.contains(column.name()))
                 .toList();
+        DocumentCells documents = new DocumentCells(store, table, sql);
         String entry = "csv/" + table.name() + ".csv";
         OutputStream bytes = begin(entry);
         StringBuilder line = new StringBuilder();
         try (PreparedStatement asked = store.prepareStatement(sql);
                 ResultSet row = asked.executeQuery();
                 CSVPrinter csv = new CSVPrinter(line, CSVFormat.RFC4180)) {
-            csv.printRecord(columns.stream().map(Column::name));
+            csv.printRecord(Stream.concat(columns.stream().map(Column::name), documents.names().stream()));
             while (row.next()) {
                 for (Column column : columns) {
-                    Object value = row.getObject(column.name());
-                    csv.print(value instanceof String text ? Formulas.guarded(text) : value);
+                    csv.print(guarded(row.getObject(column.name())));
+                }
+                for (Object value : documents.of(row)) {
+                    csv.print(guarded(value));
                 }
                 csv.println();
                 if (line.length() > 1 << 15) {
@@ -210,6 +218,10 @@ final class BackupWriter {
         }
         bytes.write(line.toString().getBytes(StandardCharsets.UTF_8));
         end(entry, bytes);
+    }
+
+    private static @Nullable Object guarded(@Nullable Object value) {
+        return value instanceof String text ? Formulas.guarded(text) : value;
     }
 
     private OutputStream begin(String entry) throws IOException {

@@ -24,10 +24,10 @@ import java.util.stream.Stream;
 public record Thing(UUID id, String name, Instant changed, long seals, long rows) {
     /** What there is on shelves, those first that others refer to. */
     public enum Shelf {
-        FOOT("foot", "foot_measuring"),
-        SWATCH("swatch", "swatch_stitch_reading", "swatch_round_reading"),
-        YARN("yarn", "yarn_stripe", "yarn_knot"),
-        TUBE("tube", "tube_band", "tube_wish", "tube_cut"),
+        FOOT("foot"),
+        SWATCH("swatch"),
+        YARN("yarn"),
+        TUBE("tube", "tube_foot"),
         PAIR("sock_pair", "pair_change", "lap", "lap_event", "log_note", "log_answer", "lesson_left", "yarn_settled");
 
         private static final Map<String, String> TIMES = Map.of(

@@ -169,7 +169,10 @@ public class PairsShelf extends Shelf<PairRow, PairWrite, PairView> {
                 spec.equals(stored) ? null : MOVED,
                 link(row.foot()),
                 link(row.swatch()),
-                yarn == null ? null : new YarnLinkView(yarn.getId(), yarn.name(), yarn.colour()),
+                yarn == null
+                        ? null
+                        : new YarnLinkView(
+                                yarn.getId(), yarn.name(), yarn.kept().colour()),
                 gist(spec));
     }
 

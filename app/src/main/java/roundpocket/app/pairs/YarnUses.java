@@ -35,8 +35,8 @@ public class YarnUses {
      */
     @Transactional(readOnly = true)
     public List<YarnUseView> of(UUID yarnId) {
-        YarnPart yarn = yarns.row(yarnId).yarn();
-        StripingPart stripes = yarns.row(yarnId).striping();
+        YarnPart yarn = yarns.row(yarnId).kept().yarn();
+        StripingPart stripes = yarns.row(yarnId).kept().striping();
         List<Need> planned = new ArrayList<>();
         List<Need> others = new ArrayList<>();
         for (PairView pair : pairs.list()) {

@@ -28,6 +28,11 @@ public record YarnPart(
         this(lengthM, massG, onHandG, nylonShare, null);
     }
 
+    /** The same with so much of it in the basket. */
+    public YarnPart withOnHandG(double grams) {
+        return new YarnPart(lengthM, massG, grams, nylonShare, colour);
+    }
+
     public Yarn toCore() {
         Colours.checked(colour);
         return new Yarn(lengthM, massG, Present.number(onHandG), Present.number(nylonShare), false);

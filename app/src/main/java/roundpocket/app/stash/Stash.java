@@ -96,7 +96,7 @@ public class Stash {
         List<SwatchView> counted = swatches.list();
         List<StashYarn> rows = new ArrayList<>();
         yarns.list().stream()
-                .filter(yarn -> yarn.yarn().onHandG() != null)
+                .filter(yarn -> yarn.kept().yarn().onHandG() != null)
                 .limit(MOST_YARNS)
                 .forEach(yarn -> rows.add(row(yarn, whom, gauge(yarn, planned, counted))));
         return new StashView(
@@ -108,7 +108,7 @@ public class Stash {
                 .map(pair -> new From(pair.swatch(), "as in " + pair.name()));
         return own.or(() -> counted.stream()
                         .max(Comparator.comparing(SwatchView::updatedAt))
-                        .map(swatch -> new From(swatch.swatch(), "by the swatch " + swatch.name())))
+                        .map(swatch -> new From(swatch.kept().swatch(), "by the swatch " + swatch.name())))
                 .orElse(new From(USUAL, "30 stitches and 42 rounds, as is usual"));
     }
 
@@ -116,8 +116,8 @@ public class Stash {
         return new StashYarn(
                 yarn.id(),
                 yarn.name(),
-                yarn.colour(),
-                yarn.yarn().onHandG(),
+                yarn.kept().colour(),
+                yarn.kept().yarn().onHandG(),
                 gauge.words(),
                 gauge.swatch(),
                 whom.stream().map(foot -> pair(yarn, foot, gauge.swatch())).toList());
@@ -125,7 +125,8 @@ public class Stash {
 
     private static StashPair pair(YarnView yarn, FootView foot, SwatchPart swatch) {
         try {
-            Optional<Left> left = new SpecPart(foot.foot(), swatch, yarn.yarn(), null)
+            Optional<Left> left = new SpecPart(
+                            foot.kept().foot(), swatch, yarn.kept().yarn(), null)
                     .toCore()
                     .plan()
                     .yarn()

@@ -1,9 +1,8 @@
 package roundpocket.app.swatches;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import roundpocket.app.plans.SwatchPart;
 
 /** A swatch as it is read. */
 public record SwatchView(
@@ -11,5 +10,4 @@ public record SwatchView(
         long version,
         String name,
         Instant updatedAt,
-        SwatchPart swatch,
-        @Nullable String notes) {}
+        @JsonUnwrapped SwatchKept kept) {}

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,7 +22,6 @@ import roundpocket.app.store.StaleException;
 import roundpocket.app.tubes.CuttingView.CutPlanView;
 import roundpocket.app.tubes.CuttingView.TubeFitView;
 import roundpocket.app.tubes.CuttingView.WishedView;
-import roundpocket.app.yarns.YarnRow;
 import roundpocket.core.cut.Stretch;
 import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Refusal;
@@ -86,9 +84,11 @@ class Cuttings {
                 known.rounds(),
                 known.length(),
                 known.repeatRounds().orElse(null),
-                stocks.row(row.view().yarnId()).map(YarnRow::colour).orElse(null),
+                stocks.row(row.tube().yarnId())
+                        .map(yarn -> yarn.kept().colour())
+                        .orElse(null),
                 known.repeatRounds()
-                        .map(repeat -> stocks.striping(write(row)))
+                        .map(repeat -> stocks.striping(row.tube()))
                         .map(striping -> striping.bands())
                         .orElse(List.of()),
                 known.bands(),
@@ -138,12 +138,12 @@ class Cuttings {
         Map<Integer, String> whose = new LinkedHashMap<>();
         Map<Integer, UUID> made = new LinkedHashMap<>();
         for (CutPlan.CutPair pair : plan.pairs()) {
-            TubeWishPart wish = row.view().wishes().get(pair.wish());
+            TubeWishPart wish = row.tube().wishes().get(pair.wish());
             whose.put(pair.wish(), wish.name());
             made.put(
                     pair.wish(),
                     pairs.create(pairOfPiece.of(
-                                    write(row),
+                                    row.tube(),
                                     row.name(),
                                     wish,
                                     foot(wish),
@@ -163,21 +163,23 @@ class Cuttings {
         List<UUID> others = new ArrayList<>();
         for (int i = 1; i < remnants.size(); i++) {
             Stretch remnant = remnants.get(i);
-            others.add(tubes.create(row.write(
+            others.add(tubes.create(TubeWrite.remnant(
+                            row.tube(),
                             Shortened.name(row.name(), ", left over " + (i + 1)),
                             remnant.rounds(),
                             start(stock, remnant)))
                     .id());
         }
         Stretch rest = remnants.isEmpty() ? null : remnants.get(0);
-        row.cut(
-                clock.instant(),
-                plan.along().stream().map(Along::stretch).toList(),
-                whose,
-                made,
-                contrastLeft(cutting, plan),
-                rest,
-                rest == null ? 0 : start(stock, rest));
+        row.keep(row.kept()
+                .cut(
+                        clock.instant(),
+                        plan.along().stream().map(Along::stretch).toList(),
+                        whose,
+                        made,
+                        contrastLeft(cutting, plan),
+                        rest,
+                        rest == null ? 0 : start(stock, rest)));
         return new CutMadeView(written(row), List.copyOf(made.values()), others);
     }
 
@@ -185,21 +187,20 @@ class Cuttings {
     TubeView uncut(UUID id, long version) {
         TubeRow row = tubes.row(id);
         refuseWhenStale(row, version, List.of());
-        if (!row.wasCut()) {
+        if (row.kept().cuttings().isEmpty()) {
             throw new Refusal(List.of(new Problem(
                     "tube.uncut.none", "", "This tube was not cut yet.", "There is nothing to undo.", Map.of())));
         }
-        Set<UUID> gone = row.uncut();
-        for (UUID pair : gone) {
-            takeBack(pair);
-        }
+        List<UUID> gone = row.kept().lastPairs();
+        row.keep(row.kept().uncut());
+        gone.forEach(this::takeBack);
         return written(row);
     }
 
     /** Written at once, so that its version is that of the next change. */
     private TubeView written(TubeRow row) {
         row.written(row.name(), clock.instant());
-        return repository.saveAndFlush(row).view();
+        return TubeView.of(repository.saveAndFlush(row), null);
     }
 
     /** To a tenth of a gram, as a scale shows it. */
@@ -223,7 +224,7 @@ class Cuttings {
 
     private void refuseWhenStale(TubeRow row, long version, Object wanted) {
         if (version != row.version()) {
-            throw new StaleException("tube", row.view(), wanted);
+            throw new StaleException("tube", TubeView.of(row, null), wanted);
         }
     }
 
@@ -247,7 +248,7 @@ class Cuttings {
     }
 
     private Cutting cutting(TubeRow row, TubeStock stock) {
-        return new Cutting(stock, row.view().wishes().stream().map(this::wish).toList());
+        return new Cutting(stock, row.tube().wishes().stream().map(this::wish).toList());
     }
 
     private TubeWish wish(TubeWishPart wish) {
@@ -263,8 +264,8 @@ class Cuttings {
 
     private static Feet feet(FootView row) {
         return new Feet(
-                row.foot().toCore(),
-                Optional.ofNullable(row.otherFoot()).map(other -> other.toCore()),
+                row.kept().foot().toCore(),
+                Optional.ofNullable(row.kept().otherFoot()).map(other -> other.toCore()),
                 PlanOn.LONGER_AND_WIDER);
     }
 
@@ -280,29 +281,6 @@ class Cuttings {
     }
 
     private TubeStock stock(TubeRow row) {
-        return stocks.of(write(row));
-    }
-
-    private static TubeWrite write(TubeRow row) {
-        TubeView tube = row.view();
-        return new TubeWrite(
-                tube.version(),
-                tube.name(),
-                tube.stitches(),
-                tube.rounds(),
-                tube.lengthMm(),
-                tube.massG(),
-                tube.stitchReading(),
-                tube.roundReading(),
-                tube.yarnId(),
-                tube.bands(),
-                tube.startRounds(),
-                tube.toeEndHeld(),
-                tube.cuffEndHeld(),
-                tube.two(),
-                tube.spareRounds(),
-                tube.contrastG(),
-                tube.notes(),
-                tube.wishes());
+        return stocks.of(row.tube());
     }
 }

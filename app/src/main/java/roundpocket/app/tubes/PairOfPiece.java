@@ -28,7 +28,7 @@ class PairOfPiece {
     }
 
     PairWrite of(
-            TubeWrite tube,
+            TubeSheet tube,
             String tubeName,
             TubeWishPart wish,
             FootView foot,
@@ -37,7 +37,8 @@ class PairOfPiece {
             @Nullable RavelledPart ravelled,
             OptionalDouble contrastG) {
         @Nullable YarnRow yarn = stocks.row(tube.yarnId()).orElse(null);
-        YarnPart main = yarn == null ? new YarnPart(420, 100, null) : yarn.yarn();
+        YarnPart main =
+                yarn == null ? new YarnPart(420, 100, null) : yarn.kept().yarn();
         StripingPart striping = stocks.striping(tube);
         TubePart ready = new TubePart(
                 Way.READY_TUBE,
@@ -55,8 +56,8 @@ class PairOfPiece {
                 null);
         SpecPart spec = new SpecPart(
                 null,
-                foot.foot(),
-                foot.otherFoot(),
+                foot.kept().foot(),
+                foot.kept().otherFoot(),
                 null,
                 Stocks.swatch(tube),
                 null,

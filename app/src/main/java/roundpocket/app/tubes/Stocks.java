@@ -1,7 +1,6 @@
 package roundpocket.app.tubes;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -10,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import roundpocket.app.plans.StripingPart;
 import roundpocket.app.plans.SwatchPart;
-import roundpocket.app.plans.YarnPart;
 import roundpocket.app.yarns.YarnRow;
 import roundpocket.app.yarns.YarnsShelf;
 import roundpocket.core.explain.Problems;
@@ -30,7 +28,7 @@ class Stocks {
     }
 
     /** Refuses what no tube can be. */
-    TubeStock of(TubeWrite tube) {
+    TubeStock of(TubeSheet tube) {
         Problems problems = new Problems();
         Optional<ReadyTube> ready = problems.collect(
                 "",
@@ -51,10 +49,10 @@ class Stocks {
                 swatch.orElseThrow(),
                 yarn(tube.yarnId()),
                 striping.orElseThrow(),
-                Objects.requireNonNullElse(tube.startRounds(), 0.0),
-                !Boolean.FALSE.equals(tube.toeEndHeld()),
-                !Boolean.FALSE.equals(tube.cuffEndHeld()),
-                Boolean.TRUE.equals(tube.two()),
+                tube.startRounds(),
+                tube.toeEndHeld(),
+                tube.cuffEndHeld(),
+                tube.two(),
                 number(tube.contrastG()));
         stock.known(); // a start must lie inside the repeat
         return stock;
@@ -65,24 +63,24 @@ class Stocks {
     }
 
     /** The fabric as a pair from the tube has it. */
-    static SwatchPart swatch(TubeWrite tube) {
+    static SwatchPart swatch(TubeSheet tube) {
         return new SwatchPart(List.of(tube.stitchReading()), List.of(tube.roundReading()));
     }
 
     /** How it changes colour: by the bands counted on it, else by those of its yarn. */
     @Nullable
-    StripingPart striping(TubeWrite tube) {
-        List<TubeBandPart> bands = Objects.requireNonNullElse(tube.bands(), List.of());
+    StripingPart striping(TubeSheet tube) {
+        List<TubeBandPart> bands = tube.bands();
         if (!bands.isEmpty()) {
             return new StripingPart(
                     bands.stream().map(band -> band.on(tube.stitches())).toList(), null, null, null);
         }
-        StripingPart dyed = row(tube.yarnId()).map(YarnRow::striping).orElse(null);
+        StripingPart dyed = row(tube.yarnId()).map(row -> row.kept().striping()).orElse(null);
         return dyed == null ? null : new StripingPart(dyed.bands(), null, null, null);
     }
 
     private Yarn yarn(@Nullable UUID id) {
-        return row(id).map(YarnRow::yarn).map(YarnPart::toCore).orElseGet(Yarn::usual);
+        return row(id).map(row -> row.kept().yarn().toCore()).orElseGet(Yarn::usual);
     }
 
     /** The yarn, also one that has left its shelf since. */

@@ -1,19 +1,15 @@
 package roundpocket.app.tubes;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import roundpocket.app.plans.ReadingPart;
 
 /**
  * A ready tube as it is read.
  *
- * @param rounds its rounds, where they were counted
- * @param lengthMm its length, where it was measured instead
- * @param massG its mass, where it was weighed instead
- * @param bands its bands, counted on it; empty where its yarn says them, or there are none
- * @param startRounds how many rounds of the repeat are missing where its toes' end begins
+ * @param tube what there is of it
  * @param usedUp whether nothing of it is left
  * @param goneYarn what its yarn was called, where that has left its shelf since; the tube keeps what it knew of it
  * @param cuttings what was cut off it, the first first
@@ -23,50 +19,22 @@ public record TubeView(
         long version,
         String name,
         Instant updatedAt,
-        int stitches,
-        @Nullable Integer rounds,
-        @Nullable Double lengthMm,
-        @Nullable Double massG,
-        ReadingPart stitchReading,
-        ReadingPart roundReading,
-        @Nullable UUID yarnId,
-        List<TubeBandPart> bands,
-        double startRounds,
-        boolean toeEndHeld,
-        boolean cuffEndHeld,
-        boolean two,
-        @Nullable Integer spareRounds,
-        @Nullable Double contrastG,
-        @Nullable String notes,
-        List<TubeWishPart> wishes,
+        @JsonUnwrapped TubeSheet tube,
         boolean usedUp,
         List<CuttingMadeView> cuttings,
         @Nullable String goneYarn) {
-    TubeView withGoneYarn(String yarnName) {
+    static TubeView of(TubeRow row, @Nullable String goneYarn) {
         return new TubeView(
-                id,
-                version,
-                name,
-                updatedAt,
-                stitches,
-                rounds,
-                lengthMm,
-                massG,
-                stitchReading,
-                roundReading,
-                yarnId,
-                bands,
-                startRounds,
-                toeEndHeld,
-                cuffEndHeld,
-                two,
-                spareRounds,
-                contrastG,
-                notes,
-                wishes,
-                usedUp,
-                cuttings,
-                yarnName);
+                row.getId(),
+                row.version(),
+                row.name(),
+                row.updatedAt(),
+                row.tube(),
+                row.kept().usedUp(),
+                row.kept().cuttings().stream()
+                        .map(made -> new CuttingMadeView(made.madeAt(), made.stretches()))
+                        .toList(),
+                goneYarn);
     }
 
     /**
@@ -75,21 +43,5 @@ public record TubeView(
      * @param madeAt when
      * @param stretches the tube as it was, from its toes' end
      */
-    public record CuttingMadeView(Instant madeAt, List<StretchMadeView> stretches) {}
-
-    /**
-     * A stretch of a tube that was cut.
-     *
-     * @param kind what became of it
-     * @param fromRound rounds of the tube before it
-     * @param toRound rounds up to its end
-     * @param whose whose piece it is
-     * @param pairId the pair that it went to
-     */
-    public record StretchMadeView(
-            String kind,
-            int fromRound,
-            int toRound,
-            @Nullable String whose,
-            @Nullable UUID pairId) {}
+    public record CuttingMadeView(Instant madeAt, List<TubeKept.StretchKept> stretches) {}
 }

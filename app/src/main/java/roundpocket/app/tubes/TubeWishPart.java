@@ -21,4 +21,9 @@ public record TubeWishPart(
         double legToMm,
         boolean alike,
         boolean ravel,
-        @Nullable Integer spareRounds) {}
+        @Nullable Integer spareRounds) {
+    /** The same under a name. */
+    TubeWishPart named(String called) {
+        return new TubeWishPart(footId, called, legFromMm, legToMm, alike, ravel, spareRounds);
+    }
+}

@@ -1,9 +1,11 @@
 package roundpocket.app.tubes;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.ReadingPart;
+import roundpocket.app.store.Names;
 import roundpocket.app.store.StoredWrite;
 
 /**
@@ -47,4 +49,48 @@ public record TubeWrite(
         @Nullable Double contrastG,
         @Nullable String notes,
         @Nullable List<TubeWishPart> wishes)
-        implements StoredWrite {}
+        implements StoredWrite {
+    /** A remnant of a tube, under another name and of other rounds; the other cake stays with that one. */
+    static TubeWrite remnant(TubeSheet of, String name, int rounds, double startRounds) {
+        return new TubeWrite(
+                null,
+                name,
+                of.stitches(),
+                rounds,
+                null,
+                null,
+                of.stitchReading(),
+                of.roundReading(),
+                of.yarnId(),
+                of.bands(),
+                startRounds,
+                true,
+                true,
+                of.two(),
+                of.spareRounds(),
+                null,
+                null,
+                List.of());
+    }
+
+    /** What was left out as it usually is, and the wishes with their names. */
+    TubeSheet sheet(List<TubeWishPart> named) {
+        return new TubeSheet(
+                stitches,
+                rounds,
+                lengthMm,
+                massG,
+                stitchReading,
+                roundReading,
+                yarnId,
+                Objects.requireNonNullElse(bands, List.of()),
+                Objects.requireNonNullElse(startRounds, 0.0),
+                !Boolean.FALSE.equals(toeEndHeld),
+                !Boolean.FALSE.equals(cuffEndHeld),
+                Boolean.TRUE.equals(two),
+                spareRounds,
+                contrastG,
+                Names.notes(notes, "notes"),
+                named);
+    }
+}

@@ -59,7 +59,7 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
         Required.in("roundReading", write.roundReading(), reading -> {});
         List<TubeWishPart> wishes = Required.each("wishes", write.wishes());
         Required.each("bands", write.bands());
-        problems.collect("", () -> stocks.of(write));
+        problems.collect("", () -> stocks.of(write.sheet(wishes)));
         if (write.contrastG() != null) {
             problems.checkRange("contrastG", write.contrastG(), CONTRAST);
         }
@@ -82,7 +82,10 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
             }
         }
         problems.throwIfAny();
-        row.fill(write, wishes.stream().map(this::name).toList());
+        List<TubeWishPart> named =
+                wishes.stream().map(wish -> wish.named(name(wish))).toList();
+        row.keep(new TubeKept(
+                write.sheet(named), false, row.isNew() ? List.of() : row.kept().cuttings()));
     }
 
     private String name(TubeWishPart wish) {
@@ -103,9 +106,7 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
     @Transactional(readOnly = true)
     public List<String> touched(UUID id) {
         return repository.findAllByOrderByCreatedAtAscNameAsc().stream()
-                .map(TubeRow::view)
-                .filter(tube ->
-                        id.equals(tube.yarnId()) || tube.wishes().stream().anyMatch(wish -> id.equals(wish.footId())))
+                .filter(tube -> tube.names(id))
                 .map(tube -> "The tube “" + tube.name() + "” is planned with this; it keeps what it knows of it.")
                 .toList();
     }
@@ -132,10 +133,11 @@ public class TubesShelf extends Shelf<TubeRow, TubeWrite, TubeView> {
 
     @Override
     protected TubeView view(TubeRow row) {
-        TubeView view = row.view();
-        return stocks.row(view.yarnId())
-                .filter(YarnRow::gone)
-                .map(yarn -> view.withGoneYarn(yarn.name()))
-                .orElse(view);
+        return TubeView.of(
+                row,
+                stocks.row(row.tube().yarnId())
+                        .filter(YarnRow::gone)
+                        .map(YarnRow::name)
+                        .orElse(null));
     }
 }

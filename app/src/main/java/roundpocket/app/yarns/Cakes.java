@@ -40,14 +40,15 @@ final class Cakes {
                     MOST_IN_FIBRE));
         }
         problems.throwIfAny();
+        List<KnotPart> knots = cake.knotsOrNone().stream()
+                .sorted(Comparator.comparingDouble(KnotPart::atM))
+                .toList();
         return new CakePart(
                 cake.form(),
                 fibre.isEmpty() ? null : fibre,
-                stripes,
+                stripes.isEmpty() ? null : stripes,
                 cake.startM(),
-                cake.knotsOrNone().stream()
-                        .sorted(Comparator.comparingDouble(KnotPart::atM))
-                        .toList(),
+                knots.isEmpty() ? null : knots,
                 Names.notes(cake.notes(), "notes"));
     }
 

@@ -1,14 +1,15 @@
 package roundpocket.app.yarns;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.plans.StripingPart;
-import roundpocket.app.plans.YarnPart;
 
 /**
  * A yarn as it is read.
  *
+ * @param kept what is known of it
  * @param striping how it changes colour, as a plan takes it, where the length of every stripe is known
  */
 public record YarnView(
@@ -16,7 +17,5 @@ public record YarnView(
         long version,
         String name,
         Instant updatedAt,
-        String colour,
-        YarnPart yarn,
-        @Nullable CakePart cake,
+        @JsonUnwrapped YarnKept kept,
         @Nullable StripingPart striping) {}

@@ -34,9 +34,12 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
                 problems.collect("cake", () -> Cakes.checked(write.cake())).orElse(CakePart.UNTOLD);
         problems.throwIfAny();
         String colour = colour(write, cake);
-        Required.in("yarn", write.yarn(), row::fill);
-        row.fill(cake);
-        row.dye(colour);
+        YarnPart label = write.yarn();
+        Required.in("yarn", label, YarnPart::toCore); // refuses what cannot be
+        row.keep(new YarnKept(
+                colour,
+                new YarnPart(label.lengthM(), label.massG(), label.onHandG(), label.nylonShare()),
+                cake.equals(CakePart.UNTOLD) ? null : cake));
     }
 
     /** The colour that stands for the yarn where only one can be shown. */
@@ -49,9 +52,9 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
     /** What a yarn on the shelf with the label and the colour is called; empty where there is none. */
     public Optional<String> named(YarnPart label) {
         return list().stream()
-                .filter(kept -> kept.yarn().lengthM() == label.lengthM()
-                        && kept.yarn().massG() == label.massG()
-                        && Objects.equals(kept.colour(), label.colour()))
+                .filter(view -> view.kept().yarn().lengthM() == label.lengthM()
+                        && view.kept().yarn().massG() == label.massG()
+                        && Objects.equals(view.kept().colour(), label.colour()))
                 .map(YarnView::name)
                 .findFirst();
     }
@@ -63,9 +66,15 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
      */
     public double settle(UUID id, double grams) {
         YarnRow row = row(id);
-        double taken = row.settle(grams);
+        YarnKept before = row.kept();
+        YarnKept after = before.settled(grams);
+        row.keep(after);
         row.written(row.name(), now());
-        return taken;
+        return onHand(before) - onHand(after);
+    }
+
+    private static double onHand(YarnKept yarn) {
+        return Objects.requireNonNullElse(yarn.yarn().onHandG(), 0.0);
     }
 
     @Override
@@ -75,10 +84,8 @@ public class YarnsShelf extends Shelf<YarnRow, YarnWrite, YarnView> {
                 row.version(),
                 row.name(),
                 row.updatedAt(),
-                row.colour(),
-                row.yarn(),
-                row.cake(),
-                row.striping());
+                row.kept(),
+                row.kept().striping());
     }
 
     /** What a tube refers to leaves the shelf, and stays for that tube as it is. */

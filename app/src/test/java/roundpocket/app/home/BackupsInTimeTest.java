@@ -68,9 +68,7 @@ public class BackupsInTimeTest {
         Instant start = Instant.parse("2026-11-01T08:00:00Z");
         try (Connection store = keeper.home().database().connect();
                 Statement statement = store.createStatement()) {
-            statement.execute("insert into foot (id, version, name, created_at, updated_at, length_mm, ball_girth_mm,"
-                    + " measured_on) values (random_uuid(), 0, 'a', current_timestamp, current_timestamp, 246, 231,"
-                    + " current_date)");
+            statement.execute(Killed.A_FOOT);
             for (int day = 0; day < 7; day++) {
                 Clock ahead = Clock.fixed(start.plus(Duration.ofDays(365 + day)), ZoneOffset.UTC);
                 new Backups(keeper.home(), ahead, ZoneOffset.UTC)

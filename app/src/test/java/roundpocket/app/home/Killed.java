@@ -106,11 +106,14 @@ final class Killed {
                 Clock.systemUTC());
     }
 
+    /** Puts a foot into a store of this program's schema. */
+    static final String A_FOOT = "insert into foot (id, version, name, created_at, updated_at, document) values"
+            + " (random_uuid(), 0, 'a', current_timestamp, current_timestamp,"
+            + " '{\"foot\": {\"lengthMm\": 246, \"ballGirthMm\": 231}, \"measuredOn\": \"2026-11-20\"}')";
+
     private static void write(Database database, int from, int to) throws SQLException {
         try (Connection store = database.connect();
-                PreparedStatement foot = store.prepareStatement("insert into foot (id, version, name, created_at,"
-                        + " updated_at, length_mm, ball_girth_mm, measured_on) values (random_uuid(), 0, 'a', current_timestamp,"
-                        + " current_timestamp, 246, 231, current_date)")) {
+                PreparedStatement foot = store.prepareStatement(A_FOOT)) {
             for (int i = from; i < to; i++) {
                 foot.execute();
                 System.out.println(DID + i);

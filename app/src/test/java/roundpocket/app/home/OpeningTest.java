@@ -223,7 +223,7 @@ public class OpeningTest {
             HomeKeeper keeper = open(home);
             Map<String, Content> contents = new HashMap<>();
             for (String change : List.of("1 = 1", "1 = 0")) {
-                run(home, "update yarn set notes = 'more' where " + change, "delete from swatch where " + change);
+                run(home, "update yarn set name = 'more' where " + change, "delete from swatch where " + change);
                 String name = Killed.backups(keeper).make(Backups.Reason.ASKED).name();
                 try (Connection store = keeper.home().database().connect()) {
                     contents.put(name, Content.of(store));
@@ -378,7 +378,7 @@ public class OpeningTest {
         open(home).destroy();
         HomeFolder folder = new HomeFolder(home);
         byte[] before = Files.readAllBytes(folder.database().file());
-        run(home, "update yarn set notes = 'more' where rownum() = 1");
+        run(home, "update yarn set name = 'more' where rownum() = 1");
         HomeKeeper keeper = open(home);
         assertThat(keeper.damage()).as("changed by hand").isPresent();
         HomeFolder.delete(folder.damage());

@@ -156,13 +156,23 @@ public class OpenApiDescriptionTest extends AppTest {
                 + "}}, \"opening\": {\"way\": \"SNIP\"}}";
     }
 
+    /** The components of a record as they are described: a part that is written in its place has given its own. */
+    private static Stream<RecordComponent> components(Class<?> type, JsonNode schema) {
+        return Stream.ofNullable(type.getRecordComponents())
+                .flatMap(Arrays::stream)
+                .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                                && !schema.at("/properties").has(component.getName())
+                        ? components(component.getType(), schema)
+                        : Stream.of(component));
+    }
+
     /** A component of a record is always there unless it says that it may be missing. */
     private static void markRequired(JsonNode described) {
         described.at("/components/schemas").propertyStream().forEach(schema -> {
             Class<?> type = RECORDS.get(schema.getKey());
             if (type != null) {
                 var required = ((ObjectNode) schema.getValue()).putArray("required");
-                Arrays.stream(type.getRecordComponents())
+                components(type, schema.getValue())
                         .filter(component -> !mayBeMissing(component))
                         .forEach(component -> required.add(component.getName()));
             }
@@ -267,7 +277,11 @@ public class OpenApiDescriptionTest extends AppTest {
             boolean read = type.getSimpleName().endsWith("Part")
                     || type.getSimpleName().endsWith("Write");
             parts(schema).forEach(part -> {
-                String words = javadoc.of(type, part.getKey());
+                String words = components(type, schema)
+                        .filter(component -> component.getName().equals(part.getKey()))
+                        .findFirst()
+                        .map(component -> javadoc.of(component.getDeclaringRecord(), part.getKey()))
+                        .orElseGet(() -> javadoc.of(type, part.getKey()));
                 put((ObjectNode) part.getValue(), words);
                 if (words == null && read) {
                     silent.add(type.getSimpleName() + "." + part.getKey());
@@ -335,7 +349,8 @@ public class OpenApiDescriptionTest extends AppTest {
             Class<?> type = RECORDS.get(named.getKey());
             ObjectNode schema = (ObjectNode) named.getValue();
             for (RecordComponent component : type == null ? new RecordComponent[0] : type.getRecordComponents()) {
-                if (component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+                if (schema.at("/properties").has(component.getName())
+                        && component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
                     ObjectNode rest = schema.deepCopy();
                     JsonNode part = ((ObjectNode) rest.get("properties")).remove(component.getName());
                     rest.putArray("required")

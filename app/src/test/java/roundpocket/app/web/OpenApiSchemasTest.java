@@ -111,6 +111,8 @@ public class OpenApiSchemasTest extends AppTest {
             default -> {
                 if (column.equals("spec")) {
                     property.put("$ref", "specification.json");
+                } else if (column.equals("document")) {
+                    property.put("type", "object").put("description", "what it holds, as it is read over HTTP");
                 } else {
                     property.put("type", "string");
                 }

@@ -10,6 +10,7 @@ import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.Sharing;
 import roundpocket.core.measure.Amount;
+import roundpocket.core.plan.SockPlan;
 import roundpocket.core.rescue.Mishap;
 import roundpocket.core.rescue.Rescue;
 import roundpocket.core.work.Edge;
@@ -61,14 +62,14 @@ public final class LapStepViews {
             List<Mishap> mishaps,
             List<LapCautionView> cautions,
             List<NeedlesView> needles) {
-        static List<LapStepView> of(LapPlan lap, List<Caution> cautions) {
+        static List<LapStepView> of(LapPlan lap, SockPlan plan, List<Caution> cautions) {
             List<List<Work>> before = lap.before();
             return IntStream.range(0, before.size())
-                    .mapToObj(i -> of(lap.steps().get(i), before.get(i), cautions))
+                    .mapToObj(i -> of(lap.steps().get(i), before.get(i), plan, cautions))
                     .toList();
         }
 
-        private static LapStepView of(LapStep step, List<Work> before, List<Caution> cautions) {
+        private static LapStepView of(LapStep step, List<Work> before, SockPlan plan, List<Caution> cautions) {
             return new LapStepView(
                     step.id(),
                     step.doing(),
@@ -92,7 +93,7 @@ public final class LapStepViews {
                     step.expected().isPresent() ? step.expected().getAsInt() : null,
                     step.forGood(),
                     step.sharing(),
-                    Rescue.in(step),
+                    Rescue.in(step, plan),
                     cautions.stream()
                             .filter(caution -> step.stage()
                                     .filter(stage -> caution.belongsTo(stage, step.cuts()))

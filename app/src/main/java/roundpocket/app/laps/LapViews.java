@@ -117,7 +117,7 @@ public final class LapViews {
             Course course = sock.course();
             List<Caution> cautions = Caution.of(course.plan());
             return new LapWorkView(
-                    LapStepView.of(course.lap(), cautions),
+                    LapStepView.of(course.lap(), course.plan(), cautions),
                     course.lap().starts(),
                     course.lap().presses(),
                     DifferenceView.between(begun.plan(), course.plan()),

@@ -147,7 +147,7 @@ final class ShapingDoubts {
     }
 
     private void inLine() {
-        if (plan.toe().shaping().begun()) {
+        if (plan.toe().shaping().begun() || plan.toe().shaping().school().inSections()) {
             return;
         }
         boolean knittedOn = plan.tube().way() == Way.CUFF_DOWN;

@@ -90,7 +90,36 @@ final class ShapeSteps {
                 : yarnFor(section, edge);
         all.set(0, all.get(0).with(yarn, List.of()));
         List<Operation> lead = inRows ? List.of() : List.of(new ShapeWork.Begin(edge));
-        out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, inRows ? inShortRows(section, shaping, rounds) : "", all);
+        out.many(name, Doing.SHAPE, title, Stage.KNIT, lead, before(section, shaping, rounds, inRows), all);
+    }
+
+    /** What is said of a shaping before its first round. */
+    private String before(Section section, Shaping shaping, List<ShapingRound> rounds, boolean inRows) {
+        return inRows
+                ? inShortRows(section, shaping, rounds)
+                : shaping.school().inSections() ? inSections(shaping, rounds) : "";
+    }
+
+    /** The four sections of a round, and where one sees them. */
+    private static String inSections(Shaping shaping, List<ShapingRound> rounds) {
+        int change = shaping.begun() ? -2 : 2;
+        int half = rounds.stream()
+                .filter(round -> round.kind() == Kind.DECREASE || round.kind() == Kind.INCREASE)
+                .findFirst()
+                .map(round -> round.side() + change)
+                .orElseGet(() -> rounds.get(0).side());
+        int first = (half + 1) / 2;
+        String sections = half % 2 == 0 ? "of " + first + " sts each" : "of " + first + " and " + half / 2 + " sts";
+        String oneNeedleEach = "Lay each section on a needle of its own.";
+        String marker = " shows where the first one ends.";
+        return "The round has four sections, two on each " + NeedleKind.HALF + ", " + sections + ". Each "
+                + (shaping.begun() ? "gains" : "loses") + " one st, always at its end, so the "
+                + (shaping.begun() ? "increases" : "decreases") + " wind round. "
+                + NeedleKind.told(
+                        "A ring marker between the two on a needle" + marker,
+                        "A ring marker between the two of a half" + marker,
+                        oneNeedleEach,
+                        oneNeedleEach);
     }
 
     /** What is done so that the yarn of a section hangs there: what is wound off comes before it is joined. */

@@ -63,7 +63,8 @@ public record Choices(
                     "Waste yarn comes out whole: stitches left in at the corners would stay in the sock.",
                     "Pick up extra stitches at the corners, or close them later with the tail."));
         }
-        if (tube.toeFirst() && toe.closeTaken() == Close.DRAW_THROUGH) {
+        if (tube.toeFirst()
+                && toe.close().filter(close -> close == Close.DRAW_THROUGH).isPresent()) {
             problems.add(problem(
                     "choices.toe.close",
                     "toe.close",

@@ -6,26 +6,30 @@ import roundpocket.core.lap.Doing;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.lap.StepName;
 import roundpocket.core.plan.Section;
+import roundpocket.core.plan.SockPlan;
 import roundpocket.core.work.ShapeWork;
 
 /** What is at hand when something is wrong in a step. */
 public final class Rescue {
     private Rescue() {}
 
-    /** What can have happened in a step, the likeliest first; never empty. */
-    public static List<Mishap> in(LapStep step) {
+    /** What can have happened in a step of a sock, the likeliest first; never empty. */
+    public static List<Mishap> in(LapStep step, SockPlan plan) {
         return Stream.of(Mishap.values())
                 .filter(mishap -> mishap.happensIn(step.doing()))
-                .filter(mishap -> fits(mishap, step))
+                .filter(mishap -> fits(mishap, step, plan))
                 .toList();
     }
 
     /** What belongs to one end of the sock, or to one way of opening it, is left out elsewhere. */
-    private static boolean fits(Mishap mishap, LapStep step) {
+    private static boolean fits(Mishap mishap, LapStep step, SockPlan plan) {
         boolean toe = step.name().part().filter(Section.TOE::equals).isPresent();
         boolean waste = step.name() == StepName.WASTE_OUT;
         return switch (mishap) {
-            case TOE_TURNED -> toe || step.doing() == Doing.FINISH;
+            // decreases that wind round the toe have no sides to lie at
+            case TOE_TURNED ->
+                (toe || step.doing() == Doing.FINISH)
+                        && !plan.toe().shaping().school().inSections();
             case HOLE -> !toe;
             case ROW_GAP, WRAP_LOST, TURNED_EARLY -> inShortRows(step);
             case WHICH_DECREASE, UNEQUAL -> step.doing() != Doing.SHAPE || !inShortRows(step);

@@ -83,7 +83,7 @@ final class PhasePlanner {
         List<Wanted> wanted = new ArrayList<>();
         for (Rhythm rhythm : school.rhythms()) {
             boolean last = rhythm == school.rhythms().get(school.rhythms().size() - 1);
-            Step constant = last && choice.closeTaken() == Close.DRAW_THROUGH
+            Step constant = last && choice.closeTaken() == Close.DRAW_THROUGH && !school.inSections()
                     ? ShapingRules.DRAW_THROUGH_SIDE.step()
                     : school.constant(rhythm).step();
             Step every = school.everyConstant(rhythm).step();

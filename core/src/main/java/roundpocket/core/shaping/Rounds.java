@@ -16,12 +16,14 @@ final class Rounds {
 
     private final Leaning leaning;
     private final int edge;
+    private final boolean inSections;
     private final List<ShapingRound> list = new ArrayList<>();
     private int cumulative;
 
     private Rounds(ShapingChoice choice) {
         this.leaning = choice.leaningTaken();
         this.edge = choice.edgeTaken() ? EDGE : 0;
+        this.inSections = choice.schoolTaken().inSections();
     }
 
     /** From the pick-up to the close; {@code extra} stitches of the corners go in the first of the plain rounds. */
@@ -107,18 +109,38 @@ final class Rounds {
     }
 
     private void decrease(int before) {
+        if (inSections) {
+            if (before < BOTH_DECREASES) {
+                throw tooFar(before);
+            }
+            int first = (before + 1) / 2;
+            add(
+                    Kind.DECREASE,
+                    before - 2,
+                    2 * (before - 2),
+                    knit(first - 2) + "k2tog, " + knit(before - first - 2) + "k2tog");
+            return;
+        }
         int between = before - edge - BOTH_DECREASES;
         if (between < 0) {
             throw tooFar(before);
         }
-        String middle = between == 0 ? "" : "k" + between + ", ";
-        String decreases = leaning.first() + ", " + middle + leaning.last();
+        String decreases = leaning.first() + ", " + knit(between) + leaning.last();
         add(Kind.DECREASE, before - 2, 2 * (before - 2), edge == 0 ? decreases : "k1, " + decreases + ", k1");
     }
 
+    private static String knit(int stitches) {
+        return stitches == 0 ? "" : "k" + stitches + ", ";
+    }
+
     private void increase(int before) {
+        if (inSections) {
+            int first = (before + 1) / 2;
+            add(Kind.INCREASE, before + 2, 2 * (before + 2), knit(first) + "m1, " + knit(before - first) + "m1");
+            return;
+        }
         int between = before - edge;
-        String increases = "m1, " + (between == 0 ? "" : "k" + between + ", ") + "m1";
+        String increases = "m1, " + knit(between) + "m1";
         add(Kind.INCREASE, before + 2, 2 * (before + 2), edge == 0 ? increases : "k1, " + increases + ", k1");
     }
 

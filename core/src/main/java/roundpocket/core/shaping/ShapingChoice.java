@@ -19,7 +19,7 @@ import roundpocket.core.measure.Unit;
  * @param edgeStitch whether a stitch is knitted outside each decrease; usually so
  * @param phases one to eight phases of the knitter's own school; none for any other
  * @param plainBeforeClose the knitter's own school: whether the plain rounds after the last decrease are worked
- * @param close graft or draw-through; usually graft
+ * @param close graft or draw-through; usually graft, and a draw-through where the school ends in a ring
  * @param parity what to do where a side count is not reached by twos; usually the one below
  */
 public record ShapingChoice(
@@ -67,7 +67,16 @@ public record ShapingChoice(
                     "close",
                     "close",
                     "The " + school.orElse(ShapingSchool.WEDGE).title() + " ends too wide to cinch; it is grafted.",
-                    "Graft it, or use the three-speed round or a shaping of your own.",
+                    "Graft it, or use the three-speed round, the spiral in four or a shaping of your own.",
+                    0));
+        }
+        if (close.filter(c -> c == Close.GRAFT).isPresent()
+                && school.filter(ShapingSchool::inSections).isPresent()) {
+            problems.add(problem(
+                    "close",
+                    "close",
+                    "The " + ShapingSchool.SPIRAL.title() + " ends in a ring of a few stitches; it is cinched.",
+                    "Cinch it, or take a wedge to graft.",
                     0));
         }
         problems.throwIfAny();
@@ -146,7 +155,7 @@ public record ShapingChoice(
     }
 
     public Close closeTaken() {
-        return close.orElse(Close.GRAFT);
+        return close.orElse(schoolTaken().usualClose());
     }
 
     public boolean edgeTaken() {

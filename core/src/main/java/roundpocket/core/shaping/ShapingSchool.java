@@ -39,6 +39,14 @@ public enum ShapingSchool implements Named {
             Rhythm.times(3, 3),
             Rhythm.toShare(2, "half of each needle", 1 / 2.0),
             Rhythm.toSide(1, 8)),
+    SPIRAL(
+            "spiral in four",
+            "four equal sections, each decreased at its end: in every second round until half of each is left, then in every"
+                    + " round to 2, and the 8 that are left are cinched",
+            "whoever would rather not graft: a round end whose decreases wind about it, for either foot",
+            false,
+            Rhythm.toShare(2, "half of each section", 1 / 2.0),
+            Rhythm.toSection(1, 2)),
     OWN("your own", "any plain rounds and phases, finished as you like", "whatever works for you", true),
     SHORT_ROWS(
             "short rows",
@@ -68,6 +76,11 @@ public enum ShapingSchool implements Named {
         static Rhythm toSide(int every, int side) {
             return new Rhythm(every, 0, side, side + " on each needle", false);
         }
+
+        /** Two sections lie on each needle. */
+        static Rhythm toSection(int every, int section) {
+            return new Rhythm(every, 0, 2.0 * section, section + " in each section", false);
+        }
     }
 
     /** Where a school that may end in a draw-through goes on to. */
@@ -96,7 +109,7 @@ public enum ShapingSchool implements Named {
     @Override
     public String phrase() {
         return switch (this) {
-            case WEDGE, NARROW_WEDGE, THREE_SPEED -> "a " + title;
+            case WEDGE, NARROW_WEDGE, THREE_SPEED, SPIRAL -> "a " + title;
             case WEDGE_THEN_QUICK -> "a wedge that quickens at the end";
             case OWN -> "shaped your own way";
             case SHORT_ROWS -> "worked in short rows";
@@ -124,7 +137,17 @@ public enum ShapingSchool implements Named {
 
     /** Whether the knitter may choose to cinch instead of grafting. */
     public boolean mayDrawThrough() {
-        return this == THREE_SPEED || this == OWN;
+        return this == THREE_SPEED || this == OWN || inSections();
+    }
+
+    /** How it ends where nothing else is chosen. */
+    public Close usualClose() {
+        return inSections() ? Close.DRAW_THROUGH : Close.GRAFT;
+    }
+
+    /** Whether the round has four sections with a decrease each, and not two sides with two: such an end has nothing to graft. */
+    public boolean inSections() {
+        return this == SPIRAL;
     }
 
     /** Whether it is worked round and round, and not in rows on one side. */

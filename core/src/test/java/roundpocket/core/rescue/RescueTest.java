@@ -16,6 +16,9 @@ import roundpocket.core.lap.LapPlan;
 import roundpocket.core.lap.LapStep;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SockPlan;
+import roundpocket.core.plan.SockSpec;
+import roundpocket.core.shaping.ShapingChoice;
+import roundpocket.core.shaping.ShapingSchool;
 import roundpocket.core.tube.HeelWhen;
 
 public class RescueTest {
@@ -30,7 +33,7 @@ public class RescueTest {
                 for (HeelWhen when : HeelWhen.values()) {
                     if (when.goesWith(plan.tube().way())) {
                         for (LapStep step : LapPlan.of(plan, when, 1).steps()) {
-                            List<Mishap> here = Rescue.in(step);
+                            List<Mishap> here = Rescue.in(step, plan);
                             assertThat(here).as(step.id()).isNotEmpty().doesNotHaveDuplicates();
                             met.addAll(here);
                         }
@@ -43,7 +46,8 @@ public class RescueTest {
 
     @Test
     public void nothingIsOfferedThatCannotHaveHappened() {
-        LapPlan snipped = LapPlan.of(Specs.wholeExample().plan(), HeelWhen.AFTER_TUBE, 1);
+        SockSpec whole = Specs.wholeExample();
+        SockPlan snipped = whole.plan();
         assertThat(in(snipped, "heel-graft"))
                 .contains(Mishap.GRAFT_LEFT, Mishap.EARS)
                 .doesNotContain(Mishap.TOE_TURNED);
@@ -51,14 +55,19 @@ public class RescueTest {
         assertThat(in(snipped, "heel"))
                 .contains(Mishap.WHICH_DECREASE, Mishap.HOLE)
                 .doesNotContain(Mishap.TOE_TURNED);
+        SockPlan spiral = whole.withChoices(whole.choices().withToe(ShapingChoice.of(ShapingSchool.SPIRAL, 0)))
+                .plan();
+        assertThat(in(snipped, "toe")).contains(Mishap.TOE_TURNED);
+        assertThat(in(spiral, "toe")).contains(Mishap.WHICH_DECREASE).doesNotContain(Mishap.TOE_TURNED);
         assertThat(in(snipped, "bind-off")).contains(Mishap.TOO_TIGHT, Mishap.EDGE_STEP);
     }
 
-    private static List<Mishap> in(LapPlan lap, String id) {
-        return Rescue.in(lap.steps().stream()
+    private static List<Mishap> in(SockPlan plan, String id) {
+        LapStep asked = LapPlan.of(plan, HeelWhen.AFTER_TUBE, 1).steps().stream()
                 .filter(step -> step.id().equals(id))
                 .findFirst()
-                .orElseThrow());
+                .orElseThrow();
+        return Rescue.in(asked, plan);
     }
 
     @Test

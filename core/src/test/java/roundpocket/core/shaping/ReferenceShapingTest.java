@@ -86,6 +86,11 @@ public class ReferenceShapingTest {
                 stitches,
                 plain,
                 new Knitted(side).plain(plain).times(3, 3).until(2, side / 2.0).until(1, 8));
+        check(
+                ShapingSchool.SPIRAL,
+                stitches,
+                plain,
+                new Knitted(side).plain(plain).until(2, side / 2.0).until(1, 4));
     }
 
     private static void check(ShapingSchool school, int stitches, int plain, Knitted knitted) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static roundpocket.core.shaping.ShapingSchool.NARROW_WEDGE;
 import static roundpocket.core.shaping.ShapingSchool.SHORT_ROWS;
+import static roundpocket.core.shaping.ShapingSchool.SPIRAL;
 import static roundpocket.core.shaping.ShapingSchool.THREE_SPEED;
 import static roundpocket.core.shaping.ShapingSchool.WEDGE;
 import static roundpocket.core.shaping.ShapingSchool.WEDGE_THEN_QUICK;
@@ -12,12 +13,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import roundpocket.core.Specs;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.plan.SizeChoice;
+import roundpocket.core.plan.SockSpec;
 import roundpocket.core.shaping.ShapingRound.Kind;
 import roundpocket.core.tube.ToeStart;
 import roundpocket.core.tube.TubeChoice;
@@ -80,6 +83,10 @@ public class SchoolsTest {
                 8,
                 6 * (34 + 32 + 30) + 4 * (28 + 26 + 24 + 22 + 20 + 18) + 2 * (16 + 14 + 12 + 10 + 8)
             },
+            // four sections of 16: to 8 in eight, to 2 in six; 30 on a needle come to 14, the lower of two as near as
+            // each other
+            {SPIRAL, 64, 0, 22, 14, 4, 4 * (30 + 28 + 26 + 24 + 22 + 20 + 18 + 16) + 2 * (14 + 12 + 10 + 8 + 6 + 4)},
+            {SPIRAL, 60, 1, 22, 13, 4, 60 + 4 * (28 + 26 + 24 + 22 + 20 + 18 + 16 + 14) + 2 * (12 + 10 + 8 + 6 + 4)},
             // a third of 32 is 10.7, reached at 10: 22 rows down of 31 to 10, 22 back of 11 to 32
             {SHORT_ROWS, 64, 0, 22, 11, 10, 22 * (32 + 10)},
             {SHORT_ROWS, 72, 2, 26, 12, 12, 2 * 72 + 24 * (36 + 12)},
@@ -116,6 +123,79 @@ public class SchoolsTest {
         assertThat(refusal.message(LengthUnit.CM))
                 .contains("The wedge ends too wide")
                 .contains("three-speed");
+    }
+
+    /** One decrease at the end of each quarter, worked out stitch by stitch: what a round uses up is what the last one left. */
+    @Test(dataProvider = "quarters")
+    public void aSpiralDecreasesAtTheEndOfEachQuarter(int stitches, String first, String last) {
+        SockSpec tube = Specs.readyTube(Specs.large(), stitches, 300);
+        Shaping spiral = tube.withChoices(tube.choices().withHeel(ShapingChoice.of(SPIRAL, 1)))
+                .plan()
+                .heel()
+                .shaping();
+        List<ShapingRound> rounds = spiral.list();
+        assertThat(rounds.get(1).instruction()).isEqualTo(first);
+        assertThat(rounds.get(rounds.size() - 1).instruction()).isEqualTo(last);
+        assertThat(spiral.close()).isEqualTo(Close.DRAW_THROUGH);
+        assertThat(spiral.grafted()).isFalse();
+        int side = stitches / 2;
+        for (ShapingRound round : rounds) {
+            if (round.decrease()) {
+                assertThat(usedUp(round.instruction())).isEqualTo(side);
+                assertThat(round.instruction().split("k2tog", -1)).hasSize(3);
+                assertThat(round.instruction()).endsWith("k2tog");
+            }
+            side = round.side();
+        }
+    }
+
+    private static int usedUp(String instruction) {
+        return Stream.of(instruction.split(", "))
+                .mapToInt(
+                        word -> word.equals("k2tog") ? 2 : word.equals("m1") ? 0 : Integer.parseInt(word.substring(1)))
+                .sum();
+    }
+
+    @DataProvider
+    public Object[][] quarters() {
+        return new Object[][] {
+            {64, "k14, k2tog, k14, k2tog", "k1, k2tog, k1, k2tog"},
+            {62, "k14, k2tog, k13, k2tog", "k1, k2tog, k2tog"}, // a ready tube may have such
+        };
+    }
+
+    /** From eight stitches: each quarter gains one at its end, in every round first. */
+    @Test
+    public void aSpiralFromItsTipIsTheSameTheOtherWayAbout() {
+        ShapingChoice choice = ShapingChoice.of(SPIRAL, 0);
+        List<ShapingRound> down = heel(64, choice).list();
+        List<ShapingRound> up = toe(ToeStart.CLOSED, choice).list();
+        assertThat(up).hasSameSizeAs(down);
+        assertThat(up.get(0).instruction()).isEqualTo("k2, m1, k2, m1");
+        assertThat(up.get(up.size() - 1).side()).isEqualTo(32);
+        int now = 4;
+        for (ShapingRound round : up) {
+            if (round.kind() == ShapingRound.Kind.INCREASE) {
+                assertThat(usedUp(round.instruction())).isEqualTo(now);
+            }
+            now = round.side();
+        }
+    }
+
+    @Test
+    public void aSpiralIsNeverGrafted() {
+        Refusal refusal = catchThrowableOfType(
+                Refusal.class,
+                () -> new ShapingChoice(
+                        Optional.of(SPIRAL),
+                        OptionalInt.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(),
+                        Optional.empty(),
+                        Optional.of(Close.GRAFT),
+                        Optional.empty()));
+        assertThat(refusal.message(LengthUnit.CM)).contains("ends in a ring").contains("Cinch it");
     }
 
     @Test

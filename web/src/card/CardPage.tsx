@@ -12,6 +12,8 @@ import { drawingOf } from './drawing';
 import { PocketCard } from './PocketCard';
 import { Papers } from './Papers';
 import { shared } from '../texts/shared';
+import { ofSock, useShownSock } from '../draft/shownSock';
+import { WhichSock } from '../plan/WhichSock';
 import { texts } from './texts';
 
 /** The card for the project bag: on the screen as it will be printed. */
@@ -30,7 +32,8 @@ export function CardPage() {
 
 function Card({ pair }: { pair: Pair }) {
   const { lengths } = useSettings();
-  const preview = usePreview(pair.spec, pair.id);
+  const { sock } = useShownSock(pair.spec);
+  const preview = usePreview(ofSock(pair.spec, sock), sock === 2 ? `${pair.id}/2` : pair.id);
   const card = useRef<HTMLElement>(null);
   const half = lengths === 'INCH';
   const paper = half ? 'half-letter' : 'A6';
@@ -42,6 +45,7 @@ function Card({ pair }: { pair: Pair }) {
         <Box as="h1" fontSize="2xl" flex="1 1 16rem">
           {texts.pocketCard(pair.name)}
         </Box>
+        <WhichSock spec={pair.spec} />
         <Box color="quiet" fontSize="sm">
           {texts.onePagePrintItTwice(paper)}
         </Box>

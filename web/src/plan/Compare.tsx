@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Grid, Table } from '@chakra-ui/react';
 import { useState } from 'react';
 import { usePreview, useVariants } from '../api/queries';
+import { ofSock, useShownSock } from '../draft/shownSock';
 import type { Plan } from '../wire/types';
 import { differences } from '../recipe/effects';
 import { useSettings } from '../settings/settings';
@@ -63,8 +64,9 @@ export function Compare({ draft, plan, onChange }: CompareProps) {
 
 function Both({ held, draft, plan }: { held: Draft; draft: Draft; plan: Plan }) {
   const { lengths } = useSettings();
-  const before = usePreview(held.spec, 'held');
-  const variants = useVariants([held.spec, draft.spec]);
+  const { sock } = useShownSock(draft.spec);
+  const before = usePreview(ofSock(held.spec, sock), 'held');
+  const variants = useVariants([ofSock(held.spec, sock), ofSock(draft.spec, sock)]);
   const [one, other] = variants.data ?? [];
   const rows =
     one?.figures && other?.figures ? differences(one.figures, other.figures, lengths) : [];

@@ -11,6 +11,8 @@ import type { PairChange } from '../wire/types';
 import { PlanView } from './PlanView';
 import { UndoRedo } from './UndoRedo';
 import { useSteps } from './useSteps';
+import { ofSock, useShownSock } from '../draft/shownSock';
+import { WhichSock } from './WhichSock';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
 
@@ -40,7 +42,8 @@ function DraftPlan({
   draft: Draft;
   onChange: (draft: Draft | undefined) => void;
 }) {
-  const preview = usePreview(draft.spec, 'new');
+  const { sock } = useShownSock(draft.spec);
+  const preview = usePreview(ofSock(draft.spec, sock), sock === 2 ? 'new/2' : 'new');
   // Its name is typed beside it, and is no step.
   const nameless = { ...draft, name: '' };
   const steps = useSteps(nameless, NONE);
@@ -55,6 +58,7 @@ function DraftPlan({
         {texts.aNewPair}
       </Box>
       <KeepIt draft={draft} onChange={onChange}>
+        <WhichSock spec={draft.spec} />
         <UndoRedo
           undo={steps.back ? () => to(steps.takeBack(nameless)) : undefined}
           redo={steps.again ? () => to(steps.doAgain(nameless)) : undefined}

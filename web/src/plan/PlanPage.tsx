@@ -10,8 +10,10 @@ import { PlanView } from './PlanView';
 import { Lessons } from './Lessons';
 import { Proposals } from './Proposals';
 import { writeOf, type Draft } from '../draft/draft';
+import { ofSock, useShownSock } from '../draft/shownSock';
 import { useKeptDraft, type Kept, type KeptDraft } from './useKeptDraft';
 import { UndoRedo } from './UndoRedo';
+import { WhichSock } from './WhichSock';
 import { differenceWords } from './differences';
 import { Press } from '../form/Press';
 import { shared } from '../texts/shared';
@@ -34,8 +36,10 @@ export function PlanPage() {
 function KeptPlan({ pair }: { pair: Pair }) {
   const kept = useKeptDraft(pair);
   const { draft, change } = kept;
-  const preview = usePreview(draft.spec, pair.id);
-  const ahead = usePreviewAhead(pair.id);
+  const { sock } = useShownSock(draft.spec);
+  const keep = sock === 2 ? `${pair.id}/2` : pair.id;
+  const preview = usePreview(ofSock(draft.spec, sock), keep);
+  const ahead = usePreviewAhead(keep);
   const proposals = useProposals(pair.id, pair.version).data ?? [];
   const lessons = useLessons(pair.id, pair.version).data ?? [];
   const suggestions = proposals.length + lessons.length;
@@ -44,7 +48,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
   const several = suggestions > 1;
   const shown = !several || asked;
   const onChange = (next: Draft) => {
-    ahead(next.spec);
+    ahead(ofSock(next.spec, sock));
     change(next);
   };
   return (
@@ -56,6 +60,7 @@ function KeptPlan({ pair }: { pair: Pair }) {
           {keptWords(kept.kept)}
         </Box>
         <UndoRedo undo={kept.undo} redo={kept.redo} />
+        <WhichSock spec={draft.spec} />
         {several && <Suggestions number={suggestions} open={asked} onOpen={setAsked} />}
         <WaysOn id={pair.id} />
       </Flex>

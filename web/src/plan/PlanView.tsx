@@ -185,7 +185,7 @@ function TapeAndFigures(props: TapeAndFiguresProps) {
       {!figuresFirst && tape}
       <Box {...sheet}>
         <Box as="h2" fontSize="md" mb={1}>
-          {texts.forEachSock}
+          {texts.forEachSock(plan.madeFrom?.planOn === 'EACH')}
         </Box>
         <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
       </Box>

@@ -38,7 +38,7 @@ export const QuestionsPanel = memo(function QuestionsPanel({
   // While nothing is asked, nothing is sent: it would compete with the plan itself.
   const nothing = Object.values(questions).every((value) => value === undefined);
   const preview = usePreviewWhen(
-    nothing || !spec ? undefined : { ...spec, questions },
+    nothing || !spec ? undefined : { ...spec, questions: { ...spec.questions, ...questions } },
     'questions',
   );
   const question = {

@@ -249,7 +249,7 @@ export const texts = {
   // PlanView
   showingThePlanOfYour: (madeAt: string) => `Showing the plan of ${madeAt}, your last valid one.`,
   theTape: 'The tape',
-  forEachSock: 'For each sock',
+  forEachSock: (unlike: boolean) => (unlike ? 'For this sock' : 'For each sock'),
   onTheTable: 'The sock on the table',
   howThePairWillLook: 'How the pair will look',
   heelToeAndYarn: 'Heel, toe and yarn',

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useVariants } from '../api/queries';
+import { ofSock, useShownSock } from '../draft/shownSock';
 import type { Draft } from '../draft/draft';
 import { useSettings } from '../settings/settings';
 import { Choice } from './Choice';
@@ -31,7 +32,10 @@ export function TryList({
 }) {
   const { lengths } = useSettings();
   const say = useSaid();
-  const variants = useVariants([draft.spec, ...trials.map((trial) => trial.draft.spec)]);
+  const { sock } = useShownSock(draft.spec);
+  const variants = useVariants(
+    [draft, ...trials.map((trial) => trial.draft)].map(({ spec }) => ofSock(spec, sock)),
+  );
   const now = variants.data?.[0]?.figures;
   return (
     <Box maxH="23rem" overflowY="auto" tabIndex={-1}>

@@ -9,7 +9,9 @@ import java.util.OptionalInt;
 import java.util.Random;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
+import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
+import roundpocket.core.foot.PlanOn;
 import roundpocket.core.measure.LengthUnit;
 import roundpocket.core.opening.OpeningChoice;
 import roundpocket.core.plan.Choices;
@@ -83,9 +85,9 @@ public final class Specs {
     public static SockSpec randomStriped(Random random) {
         SockSpec spec = anySchool(random);
         Striping striping = AnyChoices.striping(random);
-        return spec.withYarns(spec.yarns().striped(striping))
+        return possible(spec.withYarns(spec.yarns().striped(striping))
                 .withChoices(spec.choices()
-                        .withColour(AnyChoices.colours(random, striping.bands().size())));
+                        .withColour(AnyChoices.colours(random, striping.bands().size()))));
     }
 
     /** A valid specification anywhere in the range of what is knitted; its plan may still find no room. */
@@ -148,11 +150,19 @@ public final class Specs {
     /** A valid specification of any school, way, opening, corners, rib, contrast and reading there is. */
     public static SockSpec anySchool(Random random) {
         SockSpec plain = random(random);
-        return plain.withChoices(AnyChoices.of(random, plain.choices()))
+        return possible(plain.withChoices(AnyChoices.of(random, plain.choices()))
                 .withFeet(AnyChoices.feet(random, plain.feet().first()))
                 .withSwatch(AnyChoices.swatch(random, plain.swatch()))
                 .withYarns(AnyChoices.yarns(random, plain.yarns().main()))
-                .withWeighIns(random.nextInt(4) > 0 ? List.of() : AnyChoices.weighIns(random));
+                .withWeighIns(random.nextInt(4) > 0 ? List.of() : AnyChoices.weighIns(random)));
+    }
+
+    /** Two socks that must be alike are on one foot. */
+    private static SockSpec possible(SockSpec spec) {
+        Feet feet = spec.feet();
+        return feet.each() && !spec.mayDiffer()
+                ? spec.withFeet(new Feet(feet.first(), feet.other(), PlanOn.FIRST))
+                : spec;
     }
 
     /** Every step that a plan shows, found by looking through its records. */

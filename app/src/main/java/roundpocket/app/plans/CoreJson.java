@@ -164,7 +164,7 @@ public class CoreJson extends SimpleModule {
     }
 
     /** What later figures are made by. */
-    @JsonIgnoreProperties("models")
+    @JsonIgnoreProperties({"models", "heelGrams"})
     private interface WithoutModels {}
 
     /** What is drawn, to a hundredth: there are hundreds of them. */

@@ -34,7 +34,9 @@ public record PlanView(
     /** The plan of a specification said in the reader's unit of length. */
     public static PlanView of(SpecPart part) {
         SockSpec spec = part.toCore();
-        return of(spec, spec.plan(), part.questionsAsked());
+        Questions asked = part.questionsAsked();
+        int sock = asked.sockAsked();
+        return of(spec, spec.plan(sock), asked);
     }
 
     /** A plan that was made already. */
@@ -42,9 +44,11 @@ public record PlanView(
         return new PlanView(
                 plan,
                 Recipe.of(spec, plan),
-                Doubts.of(spec, plan).stream().map(doubt -> DoubtView.of(doubt)).toList(),
+                Doubts.of(spec, questions.sockAsked(), plan).stream()
+                        .map(doubt -> DoubtView.of(doubt))
+                        .toList(),
                 Caution.of(plan).stream().map(CautionView::of).toList(),
                 Supply.of(spec, plan),
-                Answers.of(spec, plan, questions));
+                Answers.of(spec.forSock(questions.sockAsked()), plan, questions));
     }
 }

@@ -262,7 +262,7 @@ public record SpecPart(
 
     /** The plan. Refuses as {@link #toCore} does, and where the parts do not go together. */
     public SockPlan plan() {
-        return toCore().plan();
+        return toCore().plan(questionsAsked().sockAsked());
     }
 
     /** What is asked besides. */

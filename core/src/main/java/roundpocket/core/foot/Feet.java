@@ -16,18 +16,20 @@ import roundpocket.core.measure.Unit;
  *
  * @param first the foot that was measured first, or the only one
  * @param other the other foot, where it was measured too
- * @param planOn which of the two both socks are planned on
+ * @param planOn which of the two both socks are planned on, or that each sock is planned on its own
  */
 public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
     private static final String FIRST = "foot";
     private static final String OTHER = "otherFoot";
 
     public Feet {
-        if (planOn == PlanOn.OTHER && other.isEmpty()) {
+        if ((planOn == PlanOn.OTHER || planOn == PlanOn.EACH) && other.isEmpty()) {
             throw new Refusal(List.of(new Problem(
                     "foot.other.missing",
                     "planOn",
-                    "The pair is to be planned on the other foot, and that was not measured.",
+                    planOn == PlanOn.EACH
+                            ? "Each sock is to be planned on its own foot, and only one foot was measured."
+                            : "The pair is to be planned on the other foot, and that was not measured.",
                     "Measure it, or plan on the foot that is there.",
                     Map.of())));
         }
@@ -38,7 +40,17 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
         return new Feet(foot, Optional.empty(), PlanOn.LONGER_AND_WIDER);
     }
 
-    /** The measures that the pair is planned on. */
+    /** Whether each sock is planned on a foot of its own. */
+    public boolean each() {
+        return planOn == PlanOn.EACH;
+    }
+
+    /** The feet as one sock is planned on them: the first sock on the first foot where each has its own. */
+    public Feet forSock(int sock) {
+        return each() ? new Feet(first, other, sock == 1 ? PlanOn.FIRST : PlanOn.OTHER) : this;
+    }
+
+    /** The measures that the pair is planned on; where each sock has its own foot, those of the first. */
     public Measures measures() {
         return new Measures(
                 chosen("foot length", Foot::length),
@@ -82,6 +94,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
         return switch (planOn) {
             case FIRST -> foot == 2;
             case OTHER -> foot == 1;
+            case EACH -> false;
             case LONGER_AND_WIDER -> foot == 1 ? one < two : two < one;
         };
     }
@@ -99,8 +112,12 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
         return planOn == PlanOn.OTHER ? other.orElseThrow() : first;
     }
 
+    private boolean onFirst() {
+        return planOn == PlanOn.FIRST || each();
+    }
+
     private Step chosen(String label, BiFunction<Foot, String, Step> measure) {
-        if (other.isEmpty() || planOn == PlanOn.FIRST) {
+        if (other.isEmpty() || onFirst()) {
             return measure.apply(first, FIRST);
         }
         Step second = measure.apply(other.get(), OTHER);
@@ -121,7 +138,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
 
     private boolean legKnown() {
         return switch (planOn) {
-            case FIRST -> first.legMeasured();
+            case FIRST, EACH -> first.legMeasured();
             case OTHER -> planned().legMeasured();
             case LONGER_AND_WIDER ->
                 first.legMeasured() || other.filter(Foot::legMeasured).isPresent();
@@ -135,7 +152,7 @@ public record Feet(Foot first, Optional<Foot> other, PlanOn planOn) {
 
     private boolean estimated(Predicate<Foot> estimated) {
         return switch (planOn) {
-            case FIRST -> estimated.test(first);
+            case FIRST, EACH -> estimated.test(first);
             case OTHER -> estimated.test(planned());
             case LONGER_AND_WIDER ->
                 estimated.test(first) || other.filter(estimated).isPresent();

@@ -6,7 +6,8 @@ import roundpocket.core.explain.Named;
 public enum PlanOn implements Named {
     LONGER_AND_WIDER("the longer and the wider", "both socks alike, on the longer length and the wider girths"),
     FIRST("the first foot", "both socks on the foot that was entered first"),
-    OTHER("the other foot", "both socks on the other foot");
+    OTHER("the other foot", "both socks on the other foot"),
+    EACH("each foot its own", "the first sock on the first foot, the second on the other, each with rounds of its own");
 
     private final String title;
     private final String description;

@@ -13,6 +13,8 @@ import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.finish.Rib;
 import roundpocket.core.fit.FitRules;
+import roundpocket.core.foot.Feet;
+import roundpocket.core.foot.PlanOn;
 import roundpocket.core.judge.Checks.Draft;
 import roundpocket.core.judge.Doubt.Weight;
 import roundpocket.core.measure.Amount;
@@ -49,8 +51,18 @@ public final class Doubts {
 
     /** The doubts about a plan, heaviest first and within one weight in the order of the work. */
     public static List<Doubt> of(SockSpec spec, SockPlan plan) {
-        Doubts all = new Doubts(spec, plan);
-        all.feet();
+        return of(spec, 1, plan);
+    }
+
+    /**
+     * The doubts about the plan of one sock.
+     *
+     * @param sock 1 or 2
+     */
+    public static List<Doubt> of(SockSpec spec, int sock, SockPlan plan) {
+        Doubts all = new Doubts(spec.forSock(sock), plan);
+        all.estimates();
+        all.unlike(spec);
         all.ease();
         all.leg();
         all.passing();
@@ -65,7 +77,7 @@ public final class Doubts {
         return List.copyOf(all.checks.doubts());
     }
 
-    private void feet() {
+    private void estimates() {
         if (plan.basis().foot().lengthEstimated()) {
             checks.add(draft(
                             MATTERS,
@@ -86,18 +98,33 @@ public final class Doubts {
                     .with("error", Amount.mm(plan.basis().foot().ballGirth().plusMinus95()))
                     .helps("Measure around the ball, or cast on a stitch count that you know fits."));
         }
-        spec.feet()
+    }
+
+    /** Feet that differ, where both socks are planned alike. */
+    private void unlike(SockSpec pair) {
+        pair.feet()
                 .difference()
                 .filter(d -> Math.abs(d.value()) >= JudgeRules.FOOT_OUT.value())
-                .ifPresent(difference -> checks.add(draft(
-                                WORTH_KNOWING,
-                                "foot.differ",
-                                "planOn",
-                                difference,
-                                "The two feet differ by {apart} in length; the pair is planned on "
-                                        + spec.feet().planOn().title() + ".")
-                        .with("apart", Amount.mm(Math.abs(difference.value())))
-                        .helps("If that bothers you, knit each sock to its own foot.")));
+                .filter(d -> !pair.feet().each())
+                .ifPresent(difference -> checks.add(onItsOwn(
+                        pair,
+                        draft(
+                                        WORTH_KNOWING,
+                                        "foot.differ",
+                                        "planOn",
+                                        difference,
+                                        "The two feet differ by {apart} in length; the pair is planned on "
+                                                + pair.feet().planOn().title() + ".")
+                                .with("apart", Amount.mm(Math.abs(difference.value()))))));
+    }
+
+    private static Draft onItsOwn(SockSpec pair, Draft draft) {
+        return pair.mayDiffer()
+                ? draft.helps(
+                        "If that bothers you, plan each sock on its own foot.",
+                        made -> made.withFeet(
+                                new Feet(made.feet().first(), made.feet().other(), PlanOn.EACH)))
+                : draft.helps("If that bothers you, knit each sock to its own foot.");
     }
 
     private void ease() {

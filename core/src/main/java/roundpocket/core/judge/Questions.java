@@ -2,6 +2,7 @@ package roundpocket.core.judge;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Problems.Limit;
 import roundpocket.core.measure.Unit;
@@ -15,9 +16,14 @@ import roundpocket.core.sock.StitchCount;
  * @param atHandG grams of the main yarn that a pair is to be made of, 1 to 5000 g
  * @param wantedStretch how far the heel may stretch, as a ratio from 0 to 1
  * @param finished a finished sock, or a tube, of which one asks what foot it fits
+ * @param sock which of two unlike socks is asked about, 1 or 2; usually the first
  */
 public record Questions(
-        OptionalDouble wantedEase, OptionalDouble atHandG, OptionalDouble wantedStretch, Optional<Finished> finished) {
+        OptionalDouble wantedEase,
+        OptionalDouble atHandG,
+        OptionalDouble wantedStretch,
+        Optional<Finished> finished,
+        OptionalInt sock) {
     /** No question. */
     public static final Questions NONE =
             new Questions(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
@@ -37,12 +43,35 @@ public record Questions(
             "Stretch must be {min} to {max} (you entered {found}).",
             "15 to 20 % is comfortable.");
 
+    private static final Limit SOCK = new Limit(
+            "questions.sock.range",
+            1,
+            2,
+            Unit.NUMBER,
+            "A pair has sock {min} and sock {max} (you entered {found}).",
+            "Ask for one of them.");
+
+    /** Of the first sock. */
+    public Questions(
+            OptionalDouble wantedEase,
+            OptionalDouble atHandG,
+            OptionalDouble wantedStretch,
+            Optional<Finished> finished) {
+        this(wantedEase, atHandG, wantedStretch, finished, OptionalInt.empty());
+    }
+
     public Questions {
         Problems problems = new Problems();
         wantedEase.ifPresent(ease -> problems.checkRange("wantedEase", ease, SizeChoice.easeLimit()));
         atHandG.ifPresent(grams -> problems.checkRange("atHandG", grams, AT_HAND));
         wantedStretch.ifPresent(stretch -> problems.checkRange("wantedStretch", stretch, STRETCH));
+        sock.ifPresent(number -> problems.checkRange("sock", number, SOCK));
         problems.throwIfAny();
+    }
+
+    /** The sock that is asked about. */
+    public int sockAsked() {
+        return sock.orElse(1);
     }
 
     /**

@@ -89,13 +89,18 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
     }
 
     private static Course of(SockSpec spec, HeelWhen heelWhen, int sock) {
-        SockPlan plan = spec.plan();
+        SockPlan plan = spec.plan(sock);
         return new Course(spec, heelWhen, sock, plan, LapPlan.of(plan, heelWhen, sock));
     }
 
     /** The same course for a sock of the pair. */
     public Course forSock(int number) {
-        return number == sock ? this : new Course(spec, heelWhen, number, plan, LapPlan.of(plan, heelWhen, number));
+        if (number == sock) {
+            return this;
+        }
+        return spec.feet().each()
+                ? of(spec, heelWhen, number)
+                : new Course(spec, heelWhen, number, plan, LapPlan.of(plan, heelWhen, number));
     }
 
     /**
@@ -212,9 +217,14 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
         return when == heelWhen ? this : of(spec, when, sock);
     }
 
+    /** This course by the gauge that another one was given on its tube. */
+    Course gaugedAs(Course other, int position) {
+        return by(position, spec.withSwatch(other.spec.swatch()));
+    }
+
     /** The same course by a specification that differs in what was weighed alone: no round of it changes. */
     Course knowing(SockSpec known) {
-        return new Course(known, heelWhen, sock, known.plan(), lap);
+        return new Course(known, heelWhen, sock, known.plan(sock), lap);
     }
 
     /** Stitches of one of the yarns that are worked by a position. */
@@ -316,8 +326,7 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                 choices = choices.withPlacing(PlacingChoice.marked(leg.getAsInt(), CountFrom.START_OF_LEG));
             }
             if (leg.isPresent()) {
-                int rounds =
-                        leg.getAsInt() + changed.withChoices(choices).cuff().count();
+                int rounds = leg.getAsInt() + cuff(changed.withChoices(choices));
                 // A leg of that many rounds, whether or not they end with a whole repeat of its pattern.
                 choices = choices.withTube(
                                 choices.tube().withLegFrom(LegFrom.OPENING).withLegRounds(rounds))
@@ -329,10 +338,10 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
             // The pieces are as long as they are: what the foot has more the leg has less.
             int piece = plan.tube().rounds().foot().count()
                     + plan.tube().rounds().leg().count();
-            int left = piece - changed.plan().tube().rounds().foot().count();
+            int left = piece - changed.plan(sock).tube().rounds().foot().count();
             choices = choices.withTube(choices.tube()
                     .withLegFrom(LegFrom.OPENING)
-                    .withLegRounds(left + changed.withChoices(choices).cuff().count()));
+                    .withLegRounds(left + cuff(changed.withChoices(choices))));
         }
         Progress heel = progress.get(Section.HEEL);
         if (heel != null && heel.begun()) {
@@ -340,6 +349,10 @@ public record Course(SockSpec spec, HeelWhen heelWhen, int sock, SockPlan plan, 
                     .withPlainRounds(plan.heel().shaping().plainRounds().count()));
         }
         return changed.withChoices(choices);
+    }
+
+    private int cuff(SockSpec of) {
+        return of.forSock(sock).cuff().count();
     }
 
     /** Rounds that a section has for good: those wanted, or those knitted where it is complete. */

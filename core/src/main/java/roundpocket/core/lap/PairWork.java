@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import roundpocket.core.explain.Given;
 import roundpocket.core.explain.Problem;
+import roundpocket.core.explain.Problems;
 import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.measure.Amount;
@@ -202,14 +203,26 @@ public final class PairWork {
 
     /** Whether the other sock goes by the same course too; not where it is knitted past what changes. */
     public boolean otherFollows(int sock, Course next) {
+        return forTheOther(sock, next).isPresent();
+    }
+
+    /**
+     * What the other sock is knitted by once this one goes by another course; nothing where it is knitted past what changes.
+     * Where each has a foot of its own, only the gauge goes for both.
+     */
+    private Optional<Course> forTheOther(int sock, Course next) {
         SockWork other = other(sock);
-        return other.course().leadsInto(next.forSock(other.course().sock()), other.position());
+        Course now = other.course();
+        if (!begun.spec().feet().each()) {
+            return Optional.of(next.forSock(now.sock())).filter(course -> now.leadsInto(course, other.position()));
+        }
+        return next.spec().swatch().equals(now.spec().swatch())
+                ? Optional.empty()
+                : Problems.tried(() -> now.gaugedAs(next, other.position()));
     }
 
     private boolean follow(int sock, Course next) {
-        if (otherFollows(sock, next)) {
-            other(sock).follow(next.forSock(other(sock).course().sock()));
-        }
+        forTheOther(sock, next).ifPresent(course -> other(sock).follow(course));
         sock(sock).follow(next);
         return true;
     }

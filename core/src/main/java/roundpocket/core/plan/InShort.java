@@ -169,10 +169,14 @@ public final class InShort {
 
     private void yarn() {
         YarnNeed yarn = plan.yarn();
+        boolean alike = yarn.pairMetres().value() == 2 * yarn.sockMetres().value();
         say(
                 yarn.pairGrams(),
-                "Each sock has {stitches} stitches, and each of them takes {each} of yarn. With the tails that is"
-                        + " {metres} a sock, so {grams} for two.",
+                alike
+                        ? "Each sock has {stitches} stitches, and each of them takes {each} of yarn. With the tails that is"
+                                + " {metres} a sock, so {grams} for two."
+                        : "This sock has {stitches} stitches, and each of them takes {each} of yarn. With the tails that is"
+                                + " {metres}; with the other sock {grams}.",
                 new Said()
                         .with("stitches", yarn.sockStitches().value(), Unit.NUMBER)
                         .with("each", yarn.loopLength().value() * yarn.factor().value(), Unit.MILLIMETRES)

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import roundpocket.core.explain.Computed;
 import roundpocket.core.explain.Given;
+import roundpocket.core.explain.Problem;
 import roundpocket.core.explain.Problems;
+import roundpocket.core.explain.Refusal;
 import roundpocket.core.explain.Step;
 import roundpocket.core.finish.FinishChoice;
 import roundpocket.core.fit.FitRules;
@@ -40,14 +42,50 @@ final class SockPlanner {
     private final Choices choices;
     private final Measures foot;
 
-    private SockPlanner(SockSpec spec) {
+    /** What a stitch takes, where it is known from the other sock. */
+    private final Optional<Map<YarnRole, YarnModel>> models;
+
+    /** What the other sock takes, where it is planned on a foot of its own. */
+    private final Optional<YarnNeed> other;
+
+    private SockPlanner(SockSpec spec, Optional<Map<YarnRole, YarnModel>> models, Optional<YarnNeed> other) {
         this.spec = spec;
+        this.models = models;
+        this.other = other;
         this.choices = spec.choices();
         this.foot = spec.feet().measures();
     }
 
-    static SockPlan plan(SockSpec spec) {
-        return new SockPlanner(spec).plan();
+    static SockPlan plan(SockSpec pair, int sock) {
+        if (!pair.feet().each()) {
+            return new SockPlanner(pair, Optional.empty(), Optional.empty()).plan();
+        }
+        refuseUnlike(pair);
+        // One yarn and one hand: what is unsure of a stitch is the same in both socks, and adds up.
+        Optional<Map<YarnRole, YarnModel>> models =
+                Optional.of(new SockPlanner(pair.forSock(1), Optional.empty(), Optional.empty())
+                        .plan()
+                        .yarn()
+                        .models());
+        YarnNeed other = new SockPlanner(pair.forSock(3 - sock), models, Optional.empty())
+                .plan()
+                .yarn();
+        return new SockPlanner(pair.forSock(sock), models, Optional.of(other)).plan();
+    }
+
+    /** Refuses what only socks that are alike can be. */
+    private static void refuseUnlike(SockSpec pair) {
+        boolean ready = pair.choices().tube().wayTaken() == Way.READY_TUBE;
+        if (!pair.mayDiffer()) {
+            throw new Refusal(List.of(new Problem(
+                    "feet.each",
+                    "planOn",
+                    ready
+                            ? "A ready tube is cut for two socks alike."
+                            : "In a yarn that changes colour the two socks are planned alike.",
+                    "Plan both on the longer and the wider foot, or on one of them.",
+                    Map.of())));
+        }
     }
 
     /** All that lies along the tape for one gauge. */
@@ -75,7 +113,8 @@ final class SockPlanner {
                         tube,
                         laid.toe(),
                         laid.heel(),
-                        stripes.flatMap(StripePlan::woundOffGrams))
+                        stripes.flatMap(StripePlan::woundOffGrams),
+                        other)
                 .plan();
         return new SockPlan(
                 new Basis(
@@ -126,8 +165,8 @@ final class SockPlanner {
         Optional<Shaping> toe = problems.collect("choices.toe", () -> toe(count, gauge));
         Optional<Shaping> heel = problems.collect("choices.heel", () -> heel(count, opening, gauge));
         problems.throwIfAny();
-        Map<YarnRole, YarnModel> models = YarnPlanner.models(spec, gauge, count.stitches());
-        YarnModel main = models.get(YarnRole.MAIN);
+        Map<YarnRole, YarnModel> known = models.orElseGet(() -> YarnPlanner.models(spec, gauge, count.stitches()));
+        YarnModel main = known.get(YarnRole.MAIN);
         Tube tube = new TubeLayout(
                         choices.tube(),
                         choices.placing(),
@@ -144,7 +183,7 @@ final class SockPlanner {
                         main,
                         Ravel.rounds(spec, gauge, count.stitches(), toe.orElseThrow(), heel.orElseThrow(), main))
                 .lay();
-        return new Laid(count, opening, toe.orElseThrow(), heel.orElseThrow(), tube, models);
+        return new Laid(count, opening, toe.orElseThrow(), heel.orElseThrow(), tube, known);
     }
 
     /** The gauge of a part: that of the pattern where it stands there. A tube is measured where it is begun. */

@@ -6,6 +6,7 @@ import roundpocket.core.foot.Feet;
 import roundpocket.core.foot.Foot;
 import roundpocket.core.swatch.Swatch;
 import roundpocket.core.tube.SizeChart;
+import roundpocket.core.tube.Way;
 import roundpocket.core.yarn.WeighIn;
 import roundpocket.core.yarn.Yarn;
 
@@ -33,9 +34,28 @@ public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weig
         return choices.finish().cuff(feet.measures().length(), swatch.gauge().rounds());
     }
 
-    /** The plan of it. Refuses where its parts do not go together or have no room. */
+    /** The plan of it, for the first sock where each has its own. Refuses where its parts do not go together or have no room. */
     public SockPlan plan() {
-        return SockPlanner.plan(this);
+        return plan(1);
+    }
+
+    /**
+     * The plan of one sock; what it says of the pair is of both.
+     *
+     * @param sock 1 or 2
+     */
+    public SockPlan plan(int sock) {
+        return SockPlanner.plan(this, sock);
+    }
+
+    /** Whether the two socks may be planned each on its own foot: they are neither cut from one tube nor matched in colour. */
+    public boolean mayDiffer() {
+        return choices.tube().wayTaken() != Way.READY_TUBE && yarns.striping().isEmpty();
+    }
+
+    /** The same for one sock alone, on the foot that it is planned on. */
+    public SockSpec forSock(int sock) {
+        return feet.each() ? withFeet(feet.forSock(sock)) : this;
     }
 
     /** Where the heel of this plan would open for every shoe size. */

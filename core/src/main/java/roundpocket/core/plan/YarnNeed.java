@@ -21,6 +21,7 @@ import roundpocket.core.yarn.YarnModel;
  * @param pairMetres metres in the pair
  * @param pairGrams grams in the pair
  * @param roles the same by yarn
+ * @param heelGrams grams in one heel with its tails
  * @param heelReserve grams to set aside for both heels, in their yarn
  * @param models what a stitch of each yarn takes
  * @param leg how far the leg may go; only where the main yarn at hand is known and the leg is knitted from it
@@ -37,6 +38,7 @@ public record YarnNeed(
         Step pairMetres,
         Step pairGrams,
         List<RoleYarn> roles,
+        Step heelGrams,
         Step heelReserve,
         Map<YarnRole, YarnModel> models,
         Optional<LegYarn> leg) {

@@ -39,6 +39,9 @@ final class YarnPlanner {
     /** Grams of the main yarn that are wound off so that the colours come as they are wanted. */
     private final Optional<Step> woundOff;
 
+    /** What the other sock takes, where the two are not alike. */
+    private final Optional<YarnNeed> other;
+
     private final WorkOrder order;
     /** Rounds knitted in the leg: the one that is unpicked at the heel line among them. */
     private final Step legRounds;
@@ -52,7 +55,9 @@ final class YarnPlanner {
             Tube tube,
             Shaping toe,
             Shaping heel,
-            Optional<Step> woundOff) {
+            Optional<Step> woundOff,
+            Optional<YarnNeed> other) {
+        this.other = other;
         this.yarns = spec.yarns();
         this.ends = Ends.of(spec, tube, heel, toe);
         this.gauge = gauge;
@@ -101,6 +106,7 @@ final class YarnPlanner {
         Step sockGrams = sum("grams in one sock", Unit.GRAMS, sections, SectionYarn::grams);
         List<RoleYarn> roles =
                 models.keySet().stream().map(role -> role(role, sections)).toList();
+        Step heelGrams = oneHeel(sections, heelTail);
         return new YarnNeed(
                 models.get(YarnRole.MAIN).loopLength(),
                 models.get(YarnRole.MAIN).factor(),
@@ -110,10 +116,11 @@ final class YarnPlanner {
                 sockStitches,
                 sockMetres,
                 sockGrams,
-                YarnModel.pair("metres in the pair", sockMetres),
-                YarnModel.pair("grams in the pair", sockGrams),
+                pair("metres in the pair", sockMetres, YarnNeed::sockMetres),
+                pair("grams in the pair", sockGrams, YarnNeed::sockGrams),
                 roles,
-                heelReserve(sections, heelTail),
+                heelGrams,
+                heelReserve(heelGrams),
                 models,
                 leg(sections));
     }
@@ -157,7 +164,8 @@ final class YarnPlanner {
     private RoleYarn role(YarnRole role, List<SectionYarn> sections) {
         String of = models.size() == 1 ? "" : " of the " + role.title();
         Step sock = sum("grams" + of + " in one sock", Unit.GRAMS, in(sections, role), SectionYarn::grams);
-        Step pair = YarnModel.pair("grams" + of + " in the pair", sock);
+        Step pair =
+                pair("grams" + of + " in the pair", sock, need -> need.of(role).sockGrams());
         Yarn yarn = role == YarnRole.MAIN ? yarns.main() : yarns.contrast().orElseThrow();
         // Of a yarn that nothing is knitted from, nothing is said to be left: the margin would be without end.
         // What is ravelled from the tube itself is counted in its rounds.
@@ -177,7 +185,18 @@ final class YarnPlanner {
                 atHand.map(grams -> Left.of("left after two pairs" + of, grams, YarnModel.pairs(2, pair))));
     }
 
-    private Step heelReserve(List<SectionYarn> sections, Step heelTail) {
+    /** Both socks together. */
+    private Step pair(String label, Step sock, Function<YarnNeed, Step> ofTheOther) {
+        return other.map(need -> YarnModel.sum(label, sock.unit(), List.of(sock, ofTheOther.apply(need))))
+                .orElseGet(() -> YarnModel.pair(label, sock));
+    }
+
+    private Step heelReserve(Step one) {
+        return YarnModel.stopWeight(
+                "to set aside for both heels", pair("both heels with their tails", one, YarnNeed::heelGrams));
+    }
+
+    private Step oneHeel(List<SectionYarn> sections, Step heelTail) {
         YarnModel model = models.get(yarns.of(Section.HEEL));
         Step ends = tailGrams(
                 model,
@@ -187,8 +206,7 @@ final class YarnPlanner {
                 .filter(s -> s.section() == Section.HEEL)
                 .findFirst()
                 .orElseThrow();
-        Step one = YarnModel.sum("one heel with its tails", Unit.GRAMS, List.of(knitted.grams(), ends));
-        return YarnModel.stopWeight("to set aside for both heels", YarnModel.pair("both heels with their tails", one));
+        return YarnModel.sum("one heel with its tails", Unit.GRAMS, List.of(knitted.grams(), ends));
     }
 
     private static Step tailGrams(YarnModel model, String label, List<Step> lengths) {

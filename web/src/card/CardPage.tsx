@@ -47,7 +47,7 @@ function Card({ pair }: { pair: Pair }) {
         </Box>
         <WhichSock spec={pair.spec} />
         <Box color="quiet" fontSize="sm">
-          {texts.onePagePrintItTwice(paper)}
+          {texts.onePagePrintItTwice(paper, pair.spec.planOn === 'EACH')}
         </Box>
         <Button bg="ink" color="sheet" minH="44px" onClick={() => window.print()}>
           {shared.print}

@@ -8,6 +8,8 @@ import { figureNumber, figureText } from '../units/units';
 import { StripeNote } from './StripeNote';
 import { CardTape } from './CardTape';
 import { tens } from './tens';
+import { sockOf, type Sock } from '../draft/shownSock';
+import { capital } from '../texts/capital';
 import { PageStyle } from '../form/PageStyle';
 import { shared } from '../texts/shared';
 import { texts } from './texts';
@@ -24,6 +26,7 @@ interface PocketCardProps {
 export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
   const { leg } = handWords(useSettings().hand);
   const half = lengths === 'INCH';
+  const sock = sockOf(plan);
   const page = half ? '5.5in 8.5in' : '105mm 148mm';
   return (
     <>
@@ -34,6 +37,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
           {[
             pair.foot && texts.for(pair.foot.name),
             pair.yarn?.name,
+            sock && capital(sockWords(sock)),
             texts.forThePair(figureText(plan.yarn.pairGrams, lengths)),
           ]
             .filter(Boolean)
@@ -56,14 +60,7 @@ export function PocketCard({ pair, plan, lengths, ref }: PocketCardProps) {
         <h3>
           {texts.roundsTickedByTens}
           <span style={{ float: 'right' }} className="boxes">
-            <span className="box">
-              <i />
-              {shared.firstSock}
-            </span>
-            <span className="box">
-              <i />
-              {texts.second}
-            </span>
+            {sock ? sockWords(sock) : <WhichBoxes />}
           </span>
         </h3>
         <table>
@@ -143,6 +140,24 @@ function patternWords({ pattern, recipe }: Plan): string {
   const repeat =
     rows && rows.length <= SHORT ? texts.round(rows) : texts.stsRounds(width.value, height.value);
   return texts.knitted(where, repeat);
+}
+
+const sockWords = (sock: Sock) => (sock === 2 ? shared.secondSock : shared.firstSock);
+
+/** Where the two socks are alike, a box for either. */
+function WhichBoxes() {
+  return (
+    <>
+      <span className="box">
+        <i />
+        {shared.firstSock}
+      </span>
+      <span className="box">
+        <i />
+        {texts.second}
+      </span>
+    </>
+  );
 }
 
 function Row({ what, number }: { what: string; number: string }) {

@@ -30,7 +30,8 @@ export const texts = {
   cuttingSheet: 'Cutting sheet (at its tube)',
   pocketCardRoundPocket: (name: string) => `Pocket card: ${name} · Round Pocket`,
   pocketCard: (name: string) => `Pocket card: ${name}`,
-  onePagePrintItTwice: (paper: string) => `One page, ${paper}. Print it twice for two socks.`,
+  onePagePrintItTwice: (paper: string, unlike: boolean) =>
+    `One page, ${paper}. ${unlike ? 'Each sock has a card of its own.' : 'Print it twice for two socks.'}`,
   pdf: 'PDF',
 
   // SolePage

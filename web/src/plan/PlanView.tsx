@@ -26,6 +26,7 @@ import { Staircase } from './Staircase';
 import { StripesPanel } from './StripesPanel';
 import { FoldedSock } from '../picture/FoldedSock';
 import { PageStyle } from '../form/PageStyle';
+import { sockOf } from '../draft/shownSock';
 import { useSteady } from '../form/useSteady';
 import { ToeOnFoot } from './ToeOnFoot';
 import { Supplies } from './Supplies';
@@ -185,7 +186,7 @@ function TapeAndFigures(props: TapeAndFiguresProps) {
       {!figuresFirst && tape}
       <Box {...sheet}>
         <Box as="h2" fontSize="md" mb={1}>
-          {texts.forEachSock(plan.madeFrom?.planOn === 'EACH')}
+          {texts.forEachSock(sockOf(plan) !== undefined)}
         </Box>
         <FigureList plan={plan} lit={lit} onLight={setLit} onWorking={workEntry} />
       </Box>

@@ -84,7 +84,11 @@ function OtherFootWord({ draft, onChange, problemAt, problems }: WordsProps) {
     <Word
       id="other-foot"
       title={texts.theOtherFoot}
-      text={otherFoot ? texts.theOther(footWords(otherFoot, lengths)) : texts.bothFeetAlike}
+      text={
+        otherFoot
+          ? texts.theOther(footWords(otherFoot, lengths), planOn === 'EACH')
+          : texts.bothFeetAlike
+      }
       state={otherFoot ? 'own' : 'usual'}
       problem={problems.find(({ field }) => /^(otherFoot|planOn)/.test(field))?.message}
     >

@@ -74,7 +74,8 @@ export const texts = {
   withoutAHeelMeasure:
     'Without a heel measure, 1.36 times the ball is used, which is only an estimate. A shoe size is used for placing by shoe size, and stands in for a length nobody measured. An unmeasured leg is taken to be as wide as the ball.',
   theOtherFoot: 'The other foot',
-  theOther: (footWords: string) => `the other ${footWords}`,
+  theOther: (footWords: string, unlike: boolean) =>
+    `the other ${footWords}${unlike ? ', each sock on its own foot' : ''}`,
   bothFeetAlike: 'both feet alike',
   lengthOfTheOtherFoot: 'Length of the other foot',
   aroundItsBall: 'Around its ball',

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -143,6 +145,34 @@ public class CardTest extends BrowserTest {
                 .doubleValue();
         double tube = plan.at("/gist/outline/widthMm").asDouble();
         org.testng.Assert.assertEquals(wide, tube, 0.2);
+        assertAccessible(page);
+    }
+
+    /** Two unlike feet: the plan and the card are of the sock that is chosen, and the address says which. */
+    @Test
+    public void eachOfTwoUnlikeSocksHasItsPlanAndItsCard() {
+        String body = server().post("/api/pairs", """
+                        {"name": "Unlike feet", "spec": {"foot": {"lengthMm": 262, "ballGirthMm": 248},
+                         "otherFoot": {"lengthMm": 244, "ballGirthMm": 226}, "planOn": "EACH",
+                         "swatch": {"stitches": [{"count": 31, "spanMm": 100}], "rounds": [{"count": 43, "spanMm": 100}]}}}""").body();
+        String id = new JsonMapper().readTree(body).get("id").asString();
+        Page page = visit("/pairs/" + id);
+        Locator cuff = page.locator("[data-figure=opening]");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("For this sock")))
+                .isVisible();
+        String first = cuff.textContent();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Second sock"))
+                .click();
+        assertThat(cuff).not().hasText(first);
+        String second = cuff.textContent();
+        page.reload();
+        assertThat(cuff).hasText(second);
+        assertAccessible(page);
+        page.navigate(page.url().replace("?", "/card?"));
+        assertThat(page.getByTestId("card")).containsText("Second sock");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("First sock"))
+                .click();
+        assertThat(page.getByTestId("card")).containsText("First sock");
         assertAccessible(page);
     }
 }

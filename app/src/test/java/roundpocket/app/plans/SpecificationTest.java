@@ -1,6 +1,7 @@
 package roundpocket.app.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -101,6 +102,24 @@ public class SpecificationTest extends AppTest {
             {"\"nylonShare\": 0.25", "\"nylonShare\": 25", 422, "yarn.nylonShare", "0 to 100 % (you entered 2500 %)"},
             {"[\"TOE\", \"HEEL\", \"CUFF\"]", "[null]", 400, "contrastSections[0]", "contrastSections"},
         };
+    }
+
+    /** Two feet, a sock for each: the plan of either is asked for, and what is asked is not kept. */
+    @Test
+    public void eachSockOfTwoUnlikeFeetHasItsPlan() {
+        String both = """
+                {"foot": {"lengthMm": 262, "ballGirthMm": 248}, "otherFoot": {"lengthMm": 244, "ballGirthMm": 226},
+                 "planOn": "EACH", "swatch": {"stitches": [{"count": 31, "spanMm": 100}],
+                  "rounds": [{"count": 43, "spanMm": 100}]}, "questions": {"sock": %d}}""";
+        JsonNode first = body(post("/api/plans/preview", both.formatted(1)));
+        JsonNode second = body(post("/api/plans/preview", both.formatted(2)));
+        assertThat(first.at("/stitchCount/stitches/value").asInt())
+                .isGreaterThan(second.at("/stitchCount/stitches/value").asInt());
+        assertThat(first.at("/yarn/pairGrams/value").asDouble())
+                .isCloseTo(second.at("/yarn/pairGrams/value").asDouble(), within(1e-9));
+        JsonNode pair = body(post("/api/pairs", "{\"name\": \"Unlike\", \"spec\": " + both.formatted(2) + "}"));
+        assertThat(pair.get("spec").has("questions")).isFalse();
+        assertThat(post("/api/plans/preview", both.formatted(3))).hasStatus(422);
     }
 
     @Test(dataProvider = "wrong")

@@ -5,7 +5,6 @@ import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import roundpocket.app.store.Formulas;
@@ -68,23 +67,31 @@ final class Cells {
         return number;
     }
 
+    /** Refuses a cell that is empty where others that it goes with are filled. */
+    static void neededText(CSVRecord line, String column) {
+        if (text(line, column) == null) {
+            throw refusal(column, "This is missing.", "It goes with what stands beside it.");
+        }
+    }
+
     /** One of the words of an enum. */
     static <E extends Enum<E>> @Nullable E word(CSVRecord line, String column, Class<E> words) {
+        return words.cast(anyWord(line, column, words));
+    }
+
+    /** The same of an enum that is only known by its class. */
+    static @Nullable Object anyWord(CSVRecord line, String column, Class<?> words) {
         String text = text(line, column);
         if (text == null) {
             return null;
         }
+        List<String> known =
+                Arrays.stream(words.getEnumConstants()).map(Object::toString).toList();
         return Arrays.stream(words.getEnumConstants())
-                .filter(word -> word.name().equalsIgnoreCase(text))
+                .filter(word -> word.toString().equalsIgnoreCase(text))
                 .findFirst()
                 .orElseThrow(() -> refusal(
-                        column,
-                        "“" + text + "” is not known here.",
-                        "It is one of "
-                                + Arrays.stream(words.getEnumConstants())
-                                        .map(Enum::name)
-                                        .collect(Collectors.joining(", "))
-                                + "."));
+                        column, "“" + text + "” is not known here.", "It is one of " + String.join(", ", known) + "."));
     }
 
     private static Refusal refusal(String column, String template, String remedy) {

@@ -5,7 +5,6 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -71,14 +70,13 @@ class CsvFiles {
 
     /** The names of values in what is written, as the columns have them. */
     private static String column(Problem problem) {
-        return problem.field()
+        return Columns.columnOf(problem.field()
                 .replaceFirst("^(foot|yarn|cake)\\.", "")
                 .replaceFirst("^otherFoot\\.", "other_")
+                .replaceFirst("tracing\\.", "traced_")
                 .replaceFirst("^knots\\[.*", "knotsM")
                 .replaceFirst("\\[.*", "")
-                .replace('.', '_')
-                .replaceAll("([A-Z])", "_$1")
-                .toLowerCase(Locale.ROOT);
+                .replace('.', '_'));
     }
 
     private static List<CSVRecord> records(CsvShelf<?, ?> shelf, String text) {

@@ -66,6 +66,14 @@ public class CsvFilesTest extends AppTest {
             },
             {"feet", "name,ball_girth_mm,length_mm,other_heel_diagonal_mm\na,231,246,240", "other_length_mm"},
             {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,yesterday", "measured_on"},
+            {"feet", "name,ball_girth_mm,shoe_size\na,231,39", "shoe_system"},
+            {"feet", "name,ball_girth_mm,shoe_system\na,231,EU", "shoe_size"},
+            {"feet", "name,ball_girth_mm,length_mm,traced_width_mm\na,231,246,90", "traced_tip_in_mm"},
+            {
+                "feet",
+                "name,ball_girth_mm,length_mm,traced_width_mm,traced_tip_in_mm,traced_little_back_mm\na,231,246,900,20,30",
+                "traced_width_mm"
+            },
             {"feet", "name,ball_girth_mm,length_mm,measured_on\na,231,246,2999-01-01", "measured_on"},
             {"yarns", "name,length_m,mass_g,stripes\na,420,100,blue", "stripes"},
             {"yarns", "name,length_m,mass_g,stripes\na,420,100,#aabbcc 4z", "stripes"},

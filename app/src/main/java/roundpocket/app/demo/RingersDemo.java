@@ -63,8 +63,8 @@ class RingersDemo {
         if (!pairs.list().isEmpty() || home.damage().isPresent()) {
             return;
         }
-        FootView marit = feet.create(new FootWrite(
-                "Marit", new FootPart(246.0, null, 231.0, null, null, null, new TracingPart(94, 27, 41))));
+        FootView marit =
+                feet.create(new FootWrite("Marit", new FootPart(246.0, 231.0).traced(new TracingPart(94, 27, 41))));
         FootView odd = feet.create(new FootWrite("Odd", new FootPart(288, 272)));
         FootView pia = pia();
         FootView tore = tore();

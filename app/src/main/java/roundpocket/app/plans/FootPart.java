@@ -43,6 +43,11 @@ public record FootPart(
         this(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, null);
     }
 
+    /** The same with what its pencil outline says. */
+    public FootPart traced(TracingPart outline) {
+        return new FootPart(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, outline);
+    }
+
     public Foot toCore() {
         Problems problems = new Problems();
         Optional<ShoeSize> size = Optional.ofNullable(shoe).flatMap(part -> problems.collect("shoe", part::toCore));

@@ -115,6 +115,11 @@ public record Foot(
         this(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, Optional.empty());
     }
 
+    /** The same with what its pencil outline says. */
+    public Foot traced(Tracing outline) {
+        return new Foot(lengthMm, shoe, ballGirthMm, heelDiagonalMm, legGirthMm, toeForm, Optional.of(outline));
+    }
+
     /** Whether the leg was measured. */
     public boolean legMeasured() {
         return legGirthMm.isPresent();

@@ -104,14 +104,7 @@ public class AlmanacTest {
     private static SockSpec traced(SockSpec spec) {
         Foot foot = spec.feet().first();
         double width = 0.4 * foot.ballGirthMm().orElseThrow();
-        return spec.withFeet(Feet.both(new Foot(
-                foot.lengthMm(),
-                foot.shoe(),
-                foot.ballGirthMm(),
-                foot.heelDiagonalMm(),
-                foot.legGirthMm(),
-                foot.toeForm(),
-                Optional.of(new Tracing(width, 0.3 * width, 0.4 * width)))));
+        return spec.withFeet(Feet.both(foot.traced(new Tracing(width, 0.3 * width, 0.4 * width))));
     }
 
     private static void walk(Step step, Set<Step> seen, Set<String> rules, Set<String> constants) {

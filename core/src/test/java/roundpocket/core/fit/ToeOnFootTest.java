@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
@@ -23,14 +21,7 @@ import roundpocket.core.shaping.ShapingSchool;
 
 public class ToeOnFootTest {
     private static Foot traced(Tracing tracing) {
-        return new Foot(
-                OptionalDouble.of(246),
-                Optional.empty(),
-                OptionalDouble.of(231),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                Optional.empty(),
-                Optional.of(tracing));
+        return new Foot(246, 231).traced(tracing);
     }
 
     private static SockSpec spec(Tracing tracing) {

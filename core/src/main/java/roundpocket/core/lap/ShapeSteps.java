@@ -110,16 +110,16 @@ final class ShapeSteps {
                 .orElseGet(() -> rounds.get(0).side());
         int first = (half + 1) / 2;
         String sections = half % 2 == 0 ? "of " + first + " sts each" : "of " + first + " and " + half / 2 + " sts";
-        String oneNeedleEach = "Lay each section on a needle of its own.";
+        String once = rounds.get(0).kind() == Kind.CORNERS ? ", once the extra sts at the corners are gone" : "";
         String marker = " shows where the first one ends.";
-        return "The round has four sections, two on each " + NeedleKind.HALF + ", " + sections + ". Each "
+        return "The round has four sections, two on each " + NeedleKind.HALF + ", " + sections + once + ". Each "
                 + (shaping.begun() ? "gains" : "loses") + " one st, always at its end, so the "
                 + (shaping.begun() ? "increases" : "decreases") + " wind round. "
                 + NeedleKind.told(
                         "A ring marker between the two on a needle" + marker,
                         "A ring marker between the two of a half" + marker,
-                        oneNeedleEach,
-                        oneNeedleEach);
+                        "Lay each section on a needle of its own.",
+                        "On double points, lay each section on a needle of its own.");
     }
 
     /** What is done so that the yarn of a section hangs there: what is wound off comes before it is joined. */

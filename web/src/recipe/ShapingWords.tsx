@@ -109,7 +109,11 @@ function PlainRounds({
 function Shaped({ name, ...words }: ShapingWordsProps) {
   const { begun, closingSide, phases } = words.plan[name].shaping;
   const parity = handedOut(words, `${name}.parity`);
+  // Decreases that wind round lie at no side.
+  const atTheSides = handedOut(words, `${name}.leaning`);
   const side = texts.stsOnEachNeedle(closingSide.value);
+  const last = begun ? ',' : ';';
+  const after = atTheSides ? ',' : last;
   return (
     <>
       {begun ? texts.increases : texts.decreases}
@@ -120,19 +124,23 @@ function Shaped({ name, ...words }: ShapingWordsProps) {
           id={`${name}-parity`}
           choice={`${name}.parity`}
           text={() => side}
-          after=","
+          after={after}
         />
       ) : (
-        `${side},`
+        `${side}${after}`
       )}{' '}
       {begun && `${rhythmFromTheTip(phases)}, `}
-      <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
-      <YesNoWord
-        {...words}
-        id={`${name}-edge`}
-        choice={`${name}.edgeStitch`}
-        after={begun ? ',' : ';'}
-      />{' '}
+      {atTheSides && (
+        <>
+          <OptionWord {...words} id={`${name}-leaning`} choice={`${name}.leaning`} after="," />{' '}
+          <YesNoWord
+            {...words}
+            id={`${name}-edge`}
+            choice={`${name}.edgeStitch`}
+            after={last}
+          />{' '}
+        </>
+      )}
     </>
   );
 }
@@ -167,7 +175,8 @@ const handedOut = ({ plan }: WordsProps, choice: string): boolean =>
   plan.recipe.options.some(({ path }) => path === choice);
 
 /** Whether it is shaped by decreases or increases in rounds; short rows lean nowhere. */
-const inRounds = (props: ShapingWordsProps): boolean => handedOut(props, `${props.name}.leaning`);
+const inRounds = ({ plan, name }: ShapingWordsProps): boolean =>
+  plan[name].shaping.school.id !== 'SHORT_ROWS';
 
 /** What a shaping of one's own starts from: the wedge to 8. */
 const FIRST_PHASES = [{ every: 2, until: 8 }];

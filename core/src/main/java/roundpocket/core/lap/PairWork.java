@@ -181,7 +181,9 @@ public final class PairWork {
     }
 
     private boolean order(KnitOrder wanted) {
-        String notNow = wanted.notNow(begun.plan().tube().way() == Way.READY_TUBE);
+        String notNow = begun.spec().feet().each() && wanted == KnitOrder.TWO_AT_A_TIME
+                ? "These two socks have counts of their own, and cannot be knitted two at a time."
+                : wanted.notNow(begun.plan().tube().way() == Way.READY_TUBE);
         if (!notNow.isEmpty()) {
             throw new Refusal(List.of(new Problem(
                     "lap.order.ready", "order", notNow, "Knit them in turn, section by section.", Map.of())));

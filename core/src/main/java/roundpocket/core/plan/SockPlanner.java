@@ -82,7 +82,9 @@ final class SockPlanner {
                     "planOn",
                     ready
                             ? "A ready tube is cut for two socks alike."
-                            : "In a yarn that changes colour the two socks are planned alike.",
+                            : pair.yarns().striping().isPresent()
+                                    ? "In a yarn that changes colour the two socks are planned alike."
+                                    : "Two at a time are knitted alike, round by round.",
                     "Plan both on the longer and the wider foot, or on one of them.",
                     Map.of())));
         }

@@ -48,9 +48,12 @@ public record SockSpec(Feet feet, Swatch swatch, Yarns yarns, List<WeighIn> weig
         return SockPlanner.plan(this, sock);
     }
 
-    /** Whether the two socks may be planned each on its own foot: they are neither cut from one tube nor matched in colour. */
+    /** Whether the two socks may be planned each on its own foot: they are not cut from one tube, matched in colour, or knitted
+     * together by one word for both. */
     public boolean mayDiffer() {
-        return choices.tube().wayTaken() != Way.READY_TUBE && yarns.striping().isEmpty();
+        return choices.tube().wayTaken() != Way.READY_TUBE
+                && yarns.striping().isEmpty()
+                && choices.orderTaken() != KnitOrder.TWO_AT_A_TIME;
     }
 
     /** The same for one sock alone, on the foot that it is planned on. */

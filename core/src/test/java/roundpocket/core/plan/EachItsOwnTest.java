@@ -81,6 +81,15 @@ public class EachItsOwnTest {
                 .contains("cut for two socks alike");
     }
 
+    /** What is said for both socks at once could not be done on both. */
+    @Test
+    public void unlikeSocksAreNotKnittedTwoAtATime() {
+        PairWork pair = new PairWork(Course.beginning(on(PlanOn.EACH), HeelWhen.AFTER_TUBE));
+        assertThat(pair.hear(new KnitEvent.Ordered(1, KnitOrder.TWO_AT_A_TIME))).isFalse();
+        assertThat(pair.refusal().orElseThrow().message(LengthUnit.CM)).contains("counts of their own");
+        assertThat(pair.hear(new KnitEvent.Ordered(1, KnitOrder.IN_TURN))).isTrue();
+    }
+
     @Test
     public void thatTheyDifferIsSaidUntilEachHasItsOwn() {
         assertThat(Doubts.of(on(PlanOn.FIRST), on(PlanOn.FIRST).plan()))
